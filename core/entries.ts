@@ -1,0 +1,67 @@
+import * as z from 'zod'
+
+/**
+ * Entries of the tape, read from JSON. Reading never fails: what is no entry is `malformed`, stays on the tape
+ * as a slip and changes nothing, so that a file with one bad line can still be judged.
+ */
+export const CALLS = ['finish', 'time', 'chart', 'note'] as const
+export type Call = (typeof CALLS)[number]
+
+const why = z.string().max(500)
+/** Any entry may say when it was made (ISO 8601) and why; neither changes what it does. */
+const remarks = { why: why.optional(), at: z.string().max(40).optional() }
+const entryNumber = z.int()
+
+const PLAY = z.strictObject({ play: z.unknown(), overrule: why.optional(), ...remarks })
+const AMEND = z.strictObject({ amend: entryNumber, play: z.unknown(), overrule: why.optional(), ...remarks })
+const STRIKE = z.strictObject({ strike: entryNumber, ...remarks })
+const RULING = z.strictObject({
+  ruling: z.union([
+    z.strictObject({ houseRules: z.record(z.string(), z.unknown()) }),
+    z.strictObject({ award: z.strictObject({ by: z.int(), points: z.int().refine((points) => points !== 0) }) }),
+  ]),
+  ...remarks,
+})
+const CALL = z.strictObject({ call: z.enum(CALLS), ...remarks })
+
+/** The public shape of an entry, for the JSON Schema of the match file. */
+export const entrySchema = z.union([PLAY, AMEND, STRIKE, RULING, CALL])
+
+export type Entry =
+  | { readonly kind: 'play'; readonly play: unknown; readonly overrule: boolean }
+  | { readonly kind: 'amend'; readonly target: number; readonly play: unknown; readonly overrule: boolean }
+  | { readonly kind: 'strike'; readonly target: number }
+  | { readonly kind: 'rules'; readonly houseRules: Readonly<Record<string, unknown>> }
+  | { readonly kind: 'award'; readonly by: number; readonly points: number }
+  | { readonly kind: 'call'; readonly call: Call }
+  | { readonly kind: 'malformed' }
+
+const MALFORMED: Entry = { kind: 'malformed' }
+
+/** Reads one entry of the tape from JSON. */
+export function readEntry(raw: unknown): Entry {
+  if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return MALFORMED
+  if ('amend' in raw) {
+    const read = AMEND.safeParse(raw)
+    if (!read.success || !('play' in raw)) return MALFORMED
+    return { kind: 'amend', target: read.data.amend, play: read.data.play, overrule: read.data.overrule !== undefined }
+  }
+  if ('play' in raw) {
+    // Nearly every entry is a bare play; bulk judging reads millions.
+    if (Object.keys(raw).length === 1) return { kind: 'play', play: raw.play, overrule: false }
+    const read = PLAY.safeParse(raw)
+    return read.success ? { kind: 'play', play: read.data.play, overrule: read.data.overrule !== undefined } : MALFORMED
+  }
+  if ('strike' in raw) {
+    const read = STRIKE.safeParse(raw)
+    return read.success ? { kind: 'strike', target: read.data.strike } : MALFORMED
+  }
+  if ('ruling' in raw) {
+    const read = RULING.safeParse(raw)
+    if (!read.success) return MALFORMED
+    const ruling = read.data.ruling
+    return 'award' in ruling ? { kind: 'award', ...ruling.award } : { kind: 'rules', houseRules: ruling.houseRules }
+  }
+  const read = CALL.safeParse(raw)
+  return read.success ? { kind: 'call', call: read.data.call } : MALFORMED
+}

@@ -1,0 +1,108 @@
+import * as z from 'zod'
+import { gameById, GAMES } from '#core/games/index'
+import { entrySchema } from '#core/entries'
+import { openMatch } from '#core/match'
+import { problem, type Problem } from '#core/problem'
+import { foldTape, type Tape } from '#core/tape'
+
+/** The public match format, version 1 (docs/match-file.md). */
+export const FORMAT = 'nimble-tally/match'
+export const VERSION = 1
+/** More entries than any sitting has; a bound so that a broken file can't fill the memory. */
+export const MOST_ENTRIES = 20_000
+
+const name = z.string().trim().min(1).max(40)
+
+/** What a reader accepts: everything but format, version, game and players may be left out. */
+const shape = z.strictObject({
+  format: z.literal(FORMAT),
+  version: z.literal(VERSION),
+  game: z.string().max(60),
+  houseRules: z.record(z.string(), z.unknown()).default({}),
+  players: z.array(name).max(64),
+  first: z.number().default(1),
+  source: z.enum(['table', 'dealt']).default('table'),
+  seed: z.union([z.string().max(200), z.number(), z.null()]).default(null),
+  opening: z.unknown().default(null),
+  entries: z.array(z.unknown()).max(MOST_ENTRIES).default([]),
+})
+
+export type MatchFile = z.infer<typeof shape>
+
+/** The schema with its public entries, for the JSON Schema. */
+export const publicShape = shape.extend({ entries: z.array(entrySchema).max(MOST_ENTRIES).default([]) })
+
+export type ReadMatch =
+  | { readonly ok: true; readonly file: MatchFile; readonly tape: Tape }
+  | { readonly ok: false; readonly problems: readonly Problem[] }
+
+/** Reads a match file from its text and judges it. `not-json` says where the text breaks. */
+export function readMatchText(text: string): ReadMatch {
+  let json: unknown
+  try {
+    json = JSON.parse(text.charCodeAt(0) === 0xfeff ? text.slice(1) : text)
+  } catch (error) {
+    return { ok: false, problems: [problem('', 'not-json', { detail: (error as Error).message })] }
+  }
+  return readMatch(json)
+}
+
+/** Reads a match file from JSON, opens its match and folds its tape; or everything that is wrong with it. */
+export function readMatch(json: unknown): ReadMatch {
+  const read = shape.safeParse(json)
+  if (!read.success) return { ok: false, problems: read.error.issues.flatMap((issue) => fromIssue(issue, json)) }
+  const file = read.data
+  const game = gameById(file.game)
+  if (!game) {
+    const known = GAMES.map(({ id }) => id)
+    return { ok: false, problems: [problem('game', 'unknown-game', { game: file.game, known })] }
+  }
+  const opened = openMatch(game, file)
+  if (!opened.ok) return { ok: false, problems: opened.problems }
+  return { ok: true, file, tape: foldTape(opened.table, opened.state, file.entries) }
+}
+
+const EXPECTED: Readonly<Record<string, string>> = {
+  game: 'the id of a game',
+  houseRules: 'an object of house rules',
+  players: 'a list of names, each 1 to 40 letters',
+  first: 'a seat number',
+  source: '"table" or "dealt"',
+  seed: 'a text, a number or null',
+  entries: 'a list of entries',
+}
+
+function fromIssue(issue: z.core.$ZodIssue, json: unknown): Problem[] {
+  if (issue.code === 'unrecognized_keys')
+    return issue.keys.map((key) => problem(key, 'unknown-field', { field: key }))
+  const field = String(issue.path[0] ?? '')
+  const path = issue.path.join('.')
+  if (field === '' || field === 'format') return [problem(path, 'bad-format')]
+  if (field === 'version') return [problem(path, 'bad-version', { version: (json as { version?: unknown }).version ?? null })]
+  if (field === 'first') return [problem(path, 'bad-first', { seats: seatsIn(json) })]
+  if (field === 'houseRules') return [problem(path, 'bad-house-rule', { rule: 'houseRules' })]
+  if (field === 'entries' && issue.code === 'too_big') return [problem(path, 'too-long', { most: MOST_ENTRIES })]
+  return [problem(path, 'bad-field', { field, expected: EXPECTED[field] ?? 'something else' })]
+}
+
+function seatsIn(json: unknown): number {
+  const players = (json as { players?: unknown }).players
+  return Array.isArray(players) ? players.length : 0
+}
+
+/** A match file of a table and its recorded entries, as it is exported. */
+export function makeMatchFile(tape: Tape, houseRules: Readonly<Record<string, unknown>>): MatchFile {
+  const { game, players, first, source, seed, opening } = tape.table
+  return {
+    format: FORMAT,
+    version: VERSION,
+    game: game.id,
+    houseRules: { ...houseRules },
+    players: [...players],
+    first,
+    source,
+    seed,
+    opening,
+    entries: tape.lines.map((line) => line.raw),
+  }
+}

@@ -1,0 +1,31 @@
+import { notationOf } from '#core/format/csv'
+import { standing } from '#core/match'
+import type { Line, Tape } from '#core/tape'
+import { sayEntry, sayReason, sayResult, speaking } from '#core/wording/index'
+import { writeWorking } from '#core/working'
+
+/**
+ * The tape as plain text in notation, a line an entry: number, a mark (`x` doesn't stand, `~` struck, `*` amended),
+ * the play, then the arithmetic or why not.
+ */
+export function writePlainTape(tape: Tape): string {
+  const { table, state } = tape
+  const seats = table.players.map((name, i) => `${i + 1} ${name}`).join(', ')
+  const lines = tape.lines.map((line) => {
+    const what = notationOf(tape, line) || sayEntry(table, line)
+    const beside = besideOf(tape, line)
+    return `${String(line.number).padStart(4)} ${markOf(line)} ${beside ? `${what.padEnd(32)}  ${beside}` : what}`
+  })
+  const scores = standing(table, state).map((score, i) => `${table.players[i]} ${score}`).join(', ')
+  const end = state.result ? [sayResult(table, state.result)] : []
+  return [`${table.game.about.title}: ${seats}; ${table.players[table.first - 1]} begins`, ...lines, `Standing: ${scores}`, ...end, ''].join('\n')
+}
+
+function markOf(line: Line): string {
+  return line.struck ? '~' : !line.verdict.stands ? 'x' : line.amendedBy !== null ? '*' : ' '
+}
+
+function besideOf({ table }: Tape, { verdict }: Line): string {
+  if (verdict.reason) return sayReason(table.game, verdict.reason, speaking(table.players))
+  return verdict.working.map(writeWorking).join('; ')
+}

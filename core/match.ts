@@ -1,0 +1,248 @@
+import type * as z from 'zod'
+import { isAsDealt } from '#core/dealer'
+import type { Entry } from '#core/entries'
+import type { Awaits, End, Game } from '#core/game'
+import { CHANGEABLE, houseRulesSchema, readHouseRules, type CommonRules } from '#core/houseRules'
+import type { BasePlay } from '#core/plays'
+import { problem, type Problem } from '#core/problem'
+import { refused, STANDS, type Asks, type Facts, type Note, type Verdict } from '#core/verdict'
+
+/** A match as somebody asks for it; nothing in it has been checked but its JSON types. */
+export interface Setup {
+  readonly houseRules: unknown
+  readonly players: readonly string[]
+  readonly first: number
+  readonly source: 'table' | 'dealt'
+  readonly seed: string | number | null
+  readonly opening: unknown
+}
+
+/** A match that may be played: game, seats and opening, all checked. Never changes during the match. */
+export interface Table {
+  readonly game: Game
+  readonly players: readonly string[]
+  readonly seats: number
+  readonly first: number
+  readonly source: 'table' | 'dealt'
+  readonly seed: string | number | null
+  readonly opening: unknown
+}
+
+/** Who won and why. */
+export interface Result {
+  readonly winners: readonly number[]
+  readonly shared: boolean
+  readonly why: string
+  /** Only when the match was ended from outside the game. */
+  readonly ended?: 'finish' | 'time'
+}
+
+/** Where a match stands. */
+export interface MatchState {
+  /** The house rules in force, complete. */
+  readonly rules: CommonRules
+  /** The game's own state. */
+  readonly game: unknown
+  /** How many plays stand; the dealer's chance belongs to this number. */
+  readonly played: number
+  /** The clock has run out; the round in progress is being finished. */
+  readonly timeCalled: boolean
+  readonly result: Result | null
+}
+
+/** An entry judged: what is said of it, and the state after it (the same one where nothing changed). */
+export interface Judged {
+  readonly verdict: Verdict
+  readonly state: MatchState
+  /** What the play asks of the player, once the game itself has nothing against it. */
+  readonly asks?: Asks
+}
+
+export type OpenMatch =
+  | { readonly ok: true; readonly table: Table; readonly state: MatchState }
+  | { readonly ok: false; readonly problems: readonly Problem[] }
+
+/** Opens a match of `game`: its table and the state before the first entry, or everything that is wrong. */
+export function openMatch(game: Game, setup: Setup): OpenMatch {
+  const seats = setup.players.length
+  const problems: Problem[] = []
+  const { low, high } = game.about.seats
+  if (seats < low) problems.push(problem('players', 'too-few-players', { players: seats, least: low }))
+  if (seats > high) problems.push(problem('players', 'too-many-players', { players: seats, most: high }))
+  if (!Number.isInteger(setup.first) || setup.first < 1 || setup.first > Math.max(seats, 1))
+    problems.push(problem('first', 'bad-first', { first: setup.first, seats }))
+  const read = readHouseRules(game, setup.houseRules, seats)
+  if (!read.ok) problems.push(...read.problems)
+  const opening = game.opening.safeParse(setup.opening)
+  if (!opening.success)
+    problems.push(problem(['opening', ...(opening.error.issues[0]?.path ?? [])].join('.'), 'bad-opening', {}))
+  if (problems.length || !read.ok || !opening.success) return { ok: false, problems }
+  const { players, first, source, seed } = setup
+  const opened = game.open(read.rules, { seats, first, source, seed }, opening.data)
+  if ('problems' in opened) return { ok: false, problems: opened.problems }
+  const table: Table = { game, players, seats, first, source, seed, opening: opening.data }
+  const state: MatchState = { rules: read.rules, game: opened.state, played: 0, timeCalled: false, result: null }
+  return { ok: true, table, state: lookForEnd(table, state) }
+}
+
+/** Who may act now; null when the match is over. */
+export function awaits(table: Table, state: MatchState): Awaits | null {
+  return state.result ? null : table.game.awaits(state.rules, state.game)
+}
+
+/** Everyone's score now, by seat. */
+export function standing(table: Table, state: MatchState): readonly number[] {
+  return table.game.standing(state.rules, state.game)
+}
+
+/** Judges an entry that is no correction (those are the tape's business) and gives the state after it. */
+export function judgeEntry(table: Table, state: MatchState, entry: Entry): Judged {
+  switch (entry.kind) {
+    case 'play':
+      return judgePlay(table, state, entry.play, entry.overrule)
+    case 'rules':
+      return ruleOnHouseRules(table, state, entry.houseRules)
+    case 'award':
+      return ruleOnAward(table, state, entry.by, entry.points)
+    case 'call':
+      return judgeCall(table, state, entry.call)
+    default:
+      return { verdict: refused('malformed', { what: 'entry' }), state }
+  }
+}
+
+/**
+ * Judges a play in the rulebook's order (malformed, match-over, no-such-player, not-now, not-their-turn, the
+ * game's own reasons, answer, explanation). Never throws, whatever JSON it is given.
+ */
+export function judgePlay(table: Table, state: MatchState, raw: unknown, overrule = false): Judged {
+  const { game, seats } = table
+  const read = game.play.safeParse(raw)
+  if (!read.success) return { verdict: refused('malformed', malformedFacts(read.error, raw)), state }
+  const play = read.data as BasePlay
+  if (state.result) return { verdict: refused('match-over', { do: play.do }), state }
+  const stranger = strangerIn(game, play, seats)
+  if (stranger !== null) return { verdict: refused('no-such-player', { by: stranger, seats }), state }
+  const place = game.place(state.rules, state.game, play)
+  if (place !== 'here') return { verdict: refused(place, outOfPlaceFacts(table, state, play)), state }
+  const judged = game.judge(state.rules, state.game, play, { overrule })
+  if (!judged.stands) {
+    const verdict = refused(judged.reason.code, judged.reason.facts, judged.working)
+    if (judged.next === undefined) return { verdict, state }
+    return { verdict, state: lookForEnd(table, { ...state, game: judged.next }) }
+  }
+  const unmet = judged.asks ? asksUnmet(state.rules, judged.asks, play) : null
+  const { asks } = judged
+  if (unmet) return { verdict: refused(unmet.code, unmet.facts, judged.working), state, asks }
+  const slip = judged.asks ? wrongAnswer(state.rules, judged.asks, play) : null
+  const next: MatchState = {
+    rules: state.rules,
+    game: judged.next,
+    played: state.played + 1,
+    timeCalled: state.timeCalled,
+    result: null,
+  }
+  const other = isAsDealt(table, state, play) ? null : { code: 'not-as-dealt', facts: { by: play.by } }
+  const notes = slip || other ? [...judged.notes, ...[slip, other].filter((note) => note !== null)] : judged.notes
+  const verdict: Verdict = { stands: true, reason: null, working: judged.working, notes }
+  return { verdict, state: lookForEnd(table, next), asks }
+}
+
+function strangerIn(game: Game, play: BasePlay, seats: number): number | null {
+  const away = (seat: number) => seat < 1 || seat > seats
+  if (play.by !== undefined && away(play.by)) return play.by
+  return game.seatsNamed?.(play).find(away) ?? null
+}
+
+function outOfPlaceFacts(table: Table, state: MatchState, play: BasePlay): Facts {
+  const now = table.game.awaits(state.rules, state.game)
+  return { do: play.do, by: play.by ?? null, awaits: now.seats, plays: now.plays }
+}
+
+function asksUnmet(rules: CommonRules, asks: Asks, play: BasePlay): Note | null {
+  if (asks.answer !== undefined && rules.answers === 'must-be-right') {
+    if (play.said === undefined) return { code: 'answer-missing', facts: { by: play.by } }
+    const wrong = wrongAnswer(rules, asks, play)
+    if (wrong) return wrong
+  }
+  if (asks.explanation && rules.explain === 'required' && play.explained !== true)
+    return { code: 'unexplained', facts: { by: play.by } }
+  return null
+}
+
+function wrongAnswer(rules: CommonRules, asks: Asks, play: BasePlay): Note | null {
+  if (rules.answers === 'off' || asks.answer === undefined) return null
+  if (play.said === undefined || play.said === asks.answer) return null
+  return { code: 'wrong-answer', facts: { by: play.by, said: play.said, right: asks.answer } }
+}
+
+function malformedFacts(error: z.ZodError, raw: unknown): Facts {
+  const issue = error.issues[0]
+  const kind = typeof raw === 'object' && raw !== null && 'do' in raw ? (raw as { do: unknown }).do : null
+  return {
+    what: 'play',
+    do: typeof kind === 'string' ? kind : null,
+    field: issue ? issue.path.join('.') || null : null,
+    issue: issue?.code ?? null,
+    keys: issue?.code === 'unrecognized_keys' ? issue.keys : [],
+  }
+}
+
+/** Ends the match where the game's end is reached, or time was called and a round is complete. */
+function lookForEnd(table: Table, state: MatchState): MatchState {
+  if (state.result) return state
+  const { game } = table
+  const end = game.end(state.rules, state.game)
+  if (end && !(end.winners.length > 1 && state.rules.tie === 'extra-round' && game.extraRound(state.rules)))
+    return over(state, end)
+  if (state.timeCalled && game.betweenRounds(state.rules, state.game))
+    return over(state, game.lead(state.rules, state.game), 'time')
+  return state
+}
+
+function over(state: MatchState, end: End, ended?: 'finish' | 'time'): MatchState {
+  const { winners, why } = end
+  const shared = winners.length > 1
+  return { ...state, result: ended ? { winners, shared, why, ended } : { winners, shared, why } }
+}
+
+function judgeCall(table: Table, state: MatchState, call: 'finish' | 'time' | 'chart' | 'note'): Judged {
+  if (call === 'note') return { verdict: STANDS, state }
+  if (state.result) return { verdict: refused('match-over', { call }), state }
+  if (call === 'finish') {
+    const next = over(state, table.game.lead(state.rules, state.game), 'finish')
+    return { verdict: STANDS, state: next }
+  }
+  if (call === 'time') return { verdict: STANDS, state: lookForEnd(table, { ...state, timeCalled: true }) }
+  return { verdict: STANDS, state }
+}
+
+function ruleOnAward(table: Table, state: MatchState, by: number, points: number): Judged {
+  if (state.result) return { verdict: refused('match-over', { ruling: 'award' }), state }
+  if (by < 1 || by > table.seats) return { verdict: refused('no-such-player', { by, seats: table.seats }), state }
+  const game = table.game.award?.(state.rules, state.game, by, points) ?? null
+  if (game === null) return { verdict: refused('no-points-here', { by, points }), state }
+  return { verdict: STANDS, state: lookForEnd(table, { ...state, game }) }
+}
+
+function ruleOnHouseRules(table: Table, state: MatchState, changes: Readonly<Record<string, unknown>>): Judged {
+  const refuseWith = (code: string, facts: Facts): Judged => ({ verdict: refused(code, facts), state })
+  if (state.result) return refuseWith('match-over', { ruling: 'houseRules' })
+  const { game } = table
+  const has = houseRulesSchema(game).shape
+  for (const rule of Object.keys(changes))
+    if (!CHANGEABLE.has(rule) || !(rule in has || rule === 'answers')) return refuseWith('not-changeable', { rule })
+  // Games without spoken answers hold `answers: off` themselves; only a ruling that names it is refused.
+  const { answers, ...others } = state.rules
+  const read = readHouseRules(game, { ...(game.answers ? { answers } : {}), ...others, ...changes }, table.seats, 'ruling')
+  if (!read.ok) {
+    const first = read.problems[0]!
+    return refuseWith(first.code, { path: first.path, ...first.facts })
+  }
+  const begun = game.begun(state.rules, state.game)
+  for (const rule of ['rounds', 'turns']) {
+    const value = changes[rule]
+    if (typeof value === 'number' && value < begun) return refuseWith('already-past', { rule, value, begun })
+  }
+  return { verdict: STANDS, state: lookForEnd(table, { ...state, rules: read.rules }) }
+}

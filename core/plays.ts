@@ -1,0 +1,29 @@
+import * as z from 'zod'
+
+/** How a player explained an answer, as the referee tags it. */
+export const HOWS = ['knew-it', 'counted-on', 'made-ten', 'near-double', 'skip-counted', 'drew-it', 'other', 'passed'] as const
+export type How = (typeof HOWS)[number]
+
+/** What may come with any play: that it was explained, and how. */
+export interface Told {
+  readonly explained?: boolean
+  readonly how?: How
+}
+
+/** What every play has. Plays that nobody in particular makes (a card dealt) carry no `by`. */
+export interface BasePlay extends Told {
+  readonly do: string
+  readonly by?: number
+  readonly said?: number
+}
+
+/** A whole number; range is the game's business, so that it can give its own reason. */
+export const whole = z.int()
+
+/** Fields that may come with any play. */
+export const explanation = { explained: z.boolean().optional(), how: z.enum(HOWS).optional() }
+
+/** The shape of one kind of play: the fields given, those that may come with any play, and nothing else. */
+export function playShape<K extends string, F extends z.ZodRawShape>(kind: K, fields: F) {
+  return z.strictObject({ do: z.literal(kind), ...fields, ...explanation })
+}

@@ -1,0 +1,85 @@
+import * as z from 'zod'
+import type { Game } from '#core/game'
+import { CHANGEABLE, houseRulesSchema } from '#core/houseRules'
+
+/** One house rule as a form needs it, read from the game's Zod schema. */
+export interface RuleField {
+  readonly name: string
+  readonly label: string
+  readonly hint: string
+  readonly kind: 'number' | 'choice' | 'yes-no' | 'pack' | 'numbers' | 'other'
+  readonly default: unknown
+  readonly least?: number
+  readonly most?: number
+  /** May be left empty; `none` says what that means. */
+  readonly none?: string
+  /** What to begin with when an empty rule is given a value. */
+  readonly suggest?: unknown
+  readonly choices?: readonly { readonly value: string | number; readonly label: string }[]
+  /** May change in the middle of a match. */
+  readonly changeable: boolean
+}
+
+interface JsonField {
+  readonly type?: string
+  readonly enum?: readonly (string | number)[]
+  readonly properties?: Readonly<Record<string, JsonField>>
+  readonly minimum?: number
+  readonly maximum?: number
+  readonly default?: unknown
+  readonly anyOf?: readonly JsonField[]
+  readonly label?: string
+  readonly hint?: string
+  readonly none?: string
+  readonly suggest?: unknown
+  readonly choices?: Readonly<Record<string, string>>
+}
+
+/** The house rules of a game as fields of a form, the game's own first. */
+export function ruleFields(game: Game): RuleField[] {
+  const schema = z.toJSONSchema(houseRulesSchema(game), { io: 'input' })
+  return Object.entries((schema.properties ?? {}) as Record<string, JsonField>)
+    .filter(([name]) => name !== 'tie' || mayPlayOn(game))
+    .map(([name, field]) => {
+      const value = field.anyOf?.find((part) => part.type !== 'null') ?? field
+      const kind = kindOf(value)
+      return {
+        name,
+        label: field.label ?? name,
+        hint: field.hint ?? '',
+        kind,
+        default: field.default,
+        least: value.minimum,
+        most: value.maximum,
+        none: field.anyOf ? (field.none ?? 'none') : undefined,
+        suggest: field.suggest ?? value.minimum,
+        choices: value.enum?.map((choice) => ({ value: choice, label: field.choices?.[choice] ?? String(choice) })),
+        changeable: CHANGEABLE.has(name),
+      }
+    })
+}
+
+const KINDS: Readonly<Record<string, RuleField['kind']>> = { integer: 'number', boolean: 'yes-no', array: 'numbers' }
+
+function kindOf(value: JsonField): RuleField['kind'] {
+  if (value.enum) return 'choice'
+  return value.properties?.copies ? 'pack' : (KINDS[value.type ?? ''] ?? 'other')
+}
+
+/** A value of a house rule as a person reads it. */
+export function sayRuleValue(field: RuleField, value: unknown): string {
+  if (value === null || value === undefined) return field.none ?? 'none'
+  if (field.kind === 'yes-no') return value === true ? 'yes' : 'no'
+  if (field.kind === 'numbers') return (value as readonly number[]).join(', ')
+  if (field.kind === 'pack') {
+    const { low, high, copies } = value as { low: number; high: number; copies: number }
+    return `${low} to ${high}, ${copies} of each`
+  }
+  return field.choices?.find((choice) => choice.value === value)?.label ?? String(value)
+}
+
+/** Whether an extra round is offered under any rules; the form still asks the judge about the rules chosen. */
+function mayPlayOn(game: Game): boolean {
+  const defaults = houseRulesSchema(game).safeParse({})
+  return defaults.success && game.extraRound(defaults.data as never)
+}

@@ -1,0 +1,140 @@
+import { readCorrections } from '#core/corrections'
+import { readEntry, type Entry } from '#core/entries'
+import { judgeEntry, type MatchState, type Table } from '#core/match'
+import type { BasePlay } from '#core/plays'
+import type { Verdict } from '#core/verdict'
+
+/** One entry of the tape with what is said of it after all corrections. */
+export interface Line {
+  /** The entry's number, from 1. */
+  readonly number: number
+  /** The entry as it was recorded. */
+  readonly raw: unknown
+  readonly entry: Entry
+  readonly verdict: Verdict
+  readonly struck: boolean
+  /** The number of the amend entry whose play stands here instead, or null. */
+  readonly amendedBy: number | null
+  /** The play in force here, well-formed; null for other entries and malformed plays. */
+  readonly play: BasePlay | null
+  /** The match before this entry. */
+  readonly before: MatchState
+  /** The match after it. */
+  readonly after: MatchState
+}
+
+/** A tape folded into a match. Append-only: a correction is an entry like any other. */
+export interface Tape {
+  readonly table: Table
+  readonly start: MatchState
+  readonly lines: readonly Line[]
+  readonly state: MatchState
+}
+
+const STRUCK: Verdict = { stands: false, reason: null, working: [], notes: [] }
+
+/** Folds a whole tape from `start`, the state of an opened match. */
+export function foldTape(table: Table, start: MatchState, raws: readonly unknown[]): Tape {
+  const entries = raws.map(readEntry)
+  const corrections = readCorrections(entries)
+  const lines: Line[] = []
+  let state = start
+  for (let i = 0; i < entries.length; i++) {
+    const number = i + 1
+    const struck = corrections.struck.has(number)
+    const amendedBy = corrections.amended.get(number) ?? null
+    // An amend stands where the play stood; `overrule` counts only where it is written.
+    const entry = amendedBy === null ? entries[i]! : asPlay(entries[amendedBy - 1]!)
+    const correction = corrections.verdicts.get(number)
+    const judged = struck
+      ? { verdict: STRUCK, state }
+      : correction
+        ? { verdict: correction, state }
+        : judgeEntry(table, state, entry)
+    lines.push(lineOf(number, raws[i], entry, judged.verdict, struck, amendedBy, state, judged.state, table))
+    state = judged.state
+  }
+  return { table, start, lines, state }
+}
+
+/** The tape with one more entry. Only a correction judges again what is there already. */
+export function addEntry(tape: Tape, raw: unknown): Tape {
+  const entry = readEntry(raw)
+  if (entry.kind === 'amend' || entry.kind === 'strike')
+    return foldTape(tape.table, tape.start, [...tape.lines.map((line) => line.raw), raw])
+  const { state: before, table } = tape
+  const { verdict, state } = judgeEntry(table, before, entry)
+  const line = lineOf(tape.lines.length + 1, raw, entry, verdict, false, null, before, state, table)
+  return { table, start: tape.start, lines: [...tape.lines, line], state }
+}
+
+function asPlay(entry: Entry): Entry {
+  return entry.kind === 'amend' ? { kind: 'play', play: entry.play, overrule: entry.overrule } : entry
+}
+
+function lineOf(
+  number: number,
+  raw: unknown,
+  entry: Entry,
+  verdict: Verdict,
+  struck: boolean,
+  amendedBy: number | null,
+  before: MatchState,
+  after: MatchState,
+  table: Table,
+): Line {
+  const malformed = verdict.reason?.code === 'malformed'
+  let play: BasePlay | null = null
+  if (entry.kind === 'play' && !malformed) {
+    // A struck play was not judged, so its shape may still be wrong.
+    play = struck ? ((table.game.play.safeParse(entry.play).data as BasePlay | undefined) ?? null) : (entry.play as BasePlay)
+  }
+  return { number, raw, entry, verdict, struck, amendedBy, play, before, after }
+}
+
+/** The match as it stood after its first `entries` entries, told under all corrections made since. */
+export function tapeAfter(tape: Tape, entries: number): Tape {
+  const { table, start, lines } = tape
+  if (entries >= lines.length) return tape
+  return { table, start, lines: lines.slice(0, entries), state: lines[entries]!.before }
+}
+
+/** An entry whose verdict a correction changed. */
+export interface ChangedVerdict {
+  readonly number: number
+  readonly before: Line
+  readonly after: Line
+}
+
+/** The entries common to both tapes whose verdicts differ: what a correction brings with it. */
+export function changedVerdicts(before: Tape, after: Tape): ChangedVerdict[] {
+  const changed: ChangedVerdict[] = []
+  before.lines.forEach((line, i) => {
+    const now = after.lines[i]!
+    const same =
+      line.struck === now.struck &&
+      line.verdict.stands === now.verdict.stands &&
+      line.verdict.reason?.code === now.verdict.reason?.code
+    if (!same) changed.push({ number: line.number, before: line, after: now })
+  })
+  return changed
+}
+
+/** The newest entry that can be taken back: the last one not struck that is no strike; null when there is none. */
+export function newestToStrike(tape: Tape): Line | null {
+  return tape.lines.findLast((line) => !line.struck && line.entry.kind !== 'strike') ?? null
+}
+
+/** The newest strike in force after which nothing but strikes was recorded, so that striking it is a redo. */
+export function newestToRedo(tape: Tape): Line | null {
+  for (let i = tape.lines.length - 1; i >= 0; i--) {
+    const line = tape.lines[i]!
+    if (line.entry.kind !== 'strike') return null
+    if (!line.struck && line.verdict.stands && !isRedo(tape, line)) return line
+  }
+  return null
+}
+
+function isRedo(tape: Tape, line: Line): boolean {
+  return line.entry.kind === 'strike' && tape.lines[line.entry.target - 1]?.entry.kind === 'strike'
+}

@@ -1,0 +1,106 @@
+import type { Entry } from '#core/entries'
+import type { Game, Speaking } from '#core/game'
+import type { Result, Table } from '#core/match'
+import type { Problem } from '#core/problem'
+import { ruleFields, sayRuleValue } from '#core/ruleFields'
+import type { Line } from '#core/tape'
+import type { Note, Reason } from '#core/verdict'
+import { PROBLEMS, REASONS } from '#core/wording/reasons'
+import { capital, list } from '#core/wording/words'
+
+/** Names for the seats of a table. */
+export function speaking(players: readonly string[]): Speaking {
+  return { name: (seat) => players[seat - 1] ?? `seat ${seat}` }
+}
+
+/** The sentence for a reason, of the game itself or shared; a code without one is told as such. */
+export function sayReason(game: Game | undefined, reason: Reason, say: Speaking): string {
+  const sentence = game?.wording.reasons[reason.code] ?? REASONS[reason.code] ?? PROBLEMS[reason.code]
+  return sentence ? sentence(reason.facts, say) : `Refused: ${reason.code}.`
+}
+
+/** The sentence for a note on a play that stands. */
+export function sayNote(game: Game, note: Note, say: Speaking): string {
+  const sentence = game.wording.notes[note.code] ?? REASONS[note.code]
+  return sentence ? sentence(note.facts, say) : note.code
+}
+
+/** The sentence for a problem with a file or a setup. */
+export function sayProblem(problem: Problem, game?: Game): string {
+  return sayReason(game, problem, speaking([]))
+}
+
+/** What was recorded, without the verdict: `Ines rolls 6 5 4 3 1`. */
+export function sayEntry(table: Table, line: Pick<Line, 'entry' | 'play' | 'raw'>): string {
+  const say = speaking(table.players)
+  const { entry, play } = line
+  if (play) return table.game.wording.play(play, say)
+  return sayOther(table.game, entry, say, remarkOf(line.raw))
+}
+
+function sayOther(game: Game, entry: Entry, say: Speaking, why: string): string {
+  const because = why ? `: ${why}` : ''
+  switch (entry.kind) {
+    case 'amend':
+      return `Entry ${entry.target} amended${because}`
+    case 'strike':
+      return `Entry ${entry.target} taken back${because}`
+    case 'rules': {
+      const fields = ruleFields(game)
+      const changes = Object.entries(entry.houseRules).map(([rule, value]) => {
+        const field = fields.find(({ name }) => name === rule)
+        return field ? `“${field.label}” is now: ${sayRuleValue(field, value)}` : rule
+      })
+      return `Ruling, ${list(changes) || 'nothing changed'}${because}`
+    }
+    case 'award': {
+      const points = Math.abs(entry.points)
+      const verb = entry.points > 0 ? 'gets' : 'loses'
+      return `Ruling, ${say.name(entry.by)} ${verb} ${points} ${points === 1 ? 'point' : 'points'}${because}`
+    }
+    case 'call':
+      return `${CALLED[entry.call]}${because}`
+    default:
+      return 'An entry that can’t be read'
+  }
+}
+
+const CALLED = {
+  finish: 'The referee ends the match',
+  time: 'Time is up: this round is finished',
+  chart: 'The chart was opened',
+  note: 'Note',
+}
+
+function remarkOf(raw: unknown): string {
+  const why = (raw as { why?: unknown } | null)?.why
+  return typeof why === 'string' ? why : ''
+}
+
+/** The whole verdict on a line in a sentence or two. */
+export function sayVerdict(table: Table, line: Line): string {
+  const say = speaking(table.players)
+  if (line.struck) return `Struck: ${sayEntry(table, line)}.`
+  const { verdict } = line
+  if (verdict.reason) return `Doesn’t stand: ${sayReason(table.game, verdict.reason, say)}`
+  if (!verdict.notes.length) return `${sayEntry(table, line)}.`
+  return verdict.notes.map((note) => sayNote(table.game, note, say)).join(' ')
+}
+
+const WHY: Readonly<Record<string, string>> = { 'most-points': 'most points' }
+const ENDED = { finish: 'The referee ended the match; the standing decides', time: 'Time ran out; the standing decides' }
+
+/** By what the match was won: `Most points`. */
+export function sayWhy({ game }: Pick<Table, 'game'>, { why }: Pick<Result, 'why'>): string {
+  const says = game.wording.why?.[why] ?? WHY[why] ?? why
+  return capital(says)
+}
+
+/** The result in a sentence or two: who won, by what, and how the end came. */
+export function sayResult(table: Table, result: Result): string {
+  const say = speaking(table.players)
+  const who = list(result.winners.map((seat) => say.name(seat)))
+  const what = result.shared ? `${who} share the win` : `${who} wins`
+  const early = result.ended ? ` ${ENDED[result.ended]}.` : ''
+  return `${what}: ${table.game.wording.why?.[result.why] ?? WHY[result.why] ?? result.why}.${early}`
+}

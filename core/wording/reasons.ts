@@ -1,0 +1,85 @@
+import type { Facts, Speaking } from '#core/game'
+import { count, list } from '#core/wording/words'
+
+type Sentence = (facts: Facts, say: Speaking) => string
+
+const seat = (facts: Facts, { name }: Speaking) => name(Number(facts.by))
+
+/** Sentences for the reasons that games share. */
+export const REASONS: Readonly<Record<string, Sentence>> = {
+  malformed(facts) {
+    if (facts.what === 'entry') return 'This is no entry of a tape: a play, amend, strike, ruling or call is needed.'
+    const keys = facts.keys as readonly string[] | undefined
+    if (keys?.length) return `A play of this kind has no field ${list(keys.map((key) => `“${key}”`))}.`
+    if (facts.field === 'do') return 'This game has no such kind of play.'
+    if (facts.field) return `The field “${String(facts.field)}” is missing or not what is needed there.`
+    return 'This is no play of this game.'
+  },
+  'match-over': () => 'The match is over. To go on, take back its last entry.',
+  'no-such-player': (facts) =>
+    `There is no player in seat ${String(facts.by)}; the seats are 1 to ${String(facts.seats)}.`,
+  'not-now': (facts, say) => `That has no place at this moment. ${waitingFor(facts, say)}`,
+  'not-their-turn': (facts, say) => `It is not ${seat(facts, say)}’s turn. ${waitingFor(facts, say)}`,
+  'stock-empty': () => 'Nothing is left to draw.',
+  'no-such-card': (facts) => `The pack holds no ${String(facts.card)}.`,
+  'no-such-face': (facts) =>
+    facts.sides === undefined
+      ? `There is no ${String(facts.face)} on it.`
+      : `There is no ${String(facts.face)} on a die with ${String(facts.sides)} sides.`,
+  'too-many-copies': (facts) =>
+    `All ${String(facts.copies)} of the ${String(facts.card)} have been seen: one was mistyped or mis-sorted.`,
+  'not-in-hand': (facts, say) => `${seat(facts, say)} can’t hold ${list((facts.cards as unknown[]) ?? [])}.`,
+  'wrong-total': (facts) => `That makes ${String(facts.sum)}, and ${String(facts.target)} is needed.`,
+  'answer-missing': (facts, say) => `${seat(facts, say)} has not said the sum yet.`,
+  'wrong-answer': (facts, say) => `${seat(facts, say)} said ${String(facts.said)}; it is ${String(facts.right)}.`,
+  unexplained: (facts, say) => `${seat(facts, say)} has not told how yet (or passed on telling).`,
+  'not-as-dealt': () => 'The dealer’s seed brought something else here; the referee entered this.',
+  'not-changeable': (facts) => `“${String(facts.rule)}” can’t change in the middle of a match.`,
+  'already-past': (facts) =>
+    `${count(facts.begun, 'has', 'have')} begun already: “${String(facts.rule)}” can’t be ${String(facts.value)}.`,
+  'no-points-here': () => 'This game has no points to give or take.',
+  'no-such-entry': (facts) => `There is no earlier entry ${String(facts.entry)}.`,
+  'already-struck': (facts) => `Entry ${String(facts.entry)} is struck already.`,
+  'not-a-play': (facts) => `Entry ${String(facts.entry)} is no play; strike it instead.`,
+}
+
+function waitingFor(facts: Facts, { name }: Speaking): string {
+  const seats = (facts.awaits as readonly number[] | undefined) ?? []
+  const plays = (facts.plays as readonly string[] | undefined) ?? []
+  if (!seats.length || !plays.length) return ''
+  return `${list(seats.map((by) => name(by)))} ${seats.length === 1 ? 'is' : 'are'} next: ${plays.join(' or ')}.`
+}
+
+/** Sentences for what is wrong with a file or a setup. */
+export const PROBLEMS: Readonly<Record<string, (facts: Facts) => string>> = {
+  'not-json': (facts) => `This is no JSON: ${String(facts.detail)}`,
+  'bad-format': () => 'This is no match file: “format” must be "nimble-tally/match".',
+  'bad-version': (facts) => `This match file has version ${String(facts.version)}; version 1 can be read.`,
+  'bad-field': (facts) => `“${String(facts.field)}” is missing or of the wrong type; ${String(facts.expected)} is needed.`,
+  'unknown-field': (facts) => `A match file has no field “${String(facts.field)}”.`,
+  'too-long': (facts) => `A match file holds at most ${String(facts.most)} entries.`,
+  'bad-archive': (facts) =>
+    facts.field ? `“${String(facts.field)}” is missing or not what is needed there.` : 'This is no archive: “format” must be "nimble-tally/archive".',
+  'unknown-game': (facts) => `There is no game “${String(facts.game)}”. Known are: ${list((facts.known as string[]) ?? [])}.`,
+  'unknown-house-rule': (facts) => `This game has no house rule “${String(facts.rule)}”.`,
+  'bad-house-rule': (facts) => `“${String(facts.rule)}” can’t be ${shown(facts.value)}${bounds(facts)}.`,
+  'answers-not-offered': () => 'Spoken answers have no effect in this game, so “answers” can’t be named.',
+  'tie-not-offered': () => 'This game has no extra round; a level finish is shared.',
+  'bad-first': (facts) => `“first” must be a seat from 1 to ${String(facts.seats)}.`,
+  'bad-opening': () => 'The opening is not what this game lays out before play.',
+  'pack-too-small': () => 'The pack has too few cards to deal.',
+  'target-out-of-reach': () => 'No play can make this target.',
+  'too-few-players': (facts) => `${count(facts.least, 'player is', 'players are')} needed at least.`,
+  'too-many-players': (facts) => `${count(facts.most, 'player', 'players')} at most can play.`,
+}
+
+function shown(value: unknown): string {
+  return value === undefined || value === null ? 'left empty' : JSON.stringify(value)
+}
+
+function bounds(facts: Facts): string {
+  if (Array.isArray(facts.oneOf)) return `; it is ${list(facts.oneOf).replace(/ and (?=[^,]*$)/, ' or ')}`
+  if (facts.least !== undefined) return `; ${String(facts.least)} is the least`
+  if (facts.most !== undefined) return `; ${String(facts.most)} is the most`
+  return ''
+}

@@ -1,0 +1,26 @@
+/** Small parts of English sentences. */
+
+/** `3 dice`, `1 die`. */
+export function count(n: unknown, one: string, many: string): string {
+  return `${Number(n)} ${Number(n) === 1 ? one : many}`
+}
+
+export function isAre(n: unknown): string {
+  return Number(n) === 1 ? 'is' : 'are'
+}
+
+/** `6`, `6 and 4`, `6, 4 and 1`. */
+export function list(parts: readonly unknown[]): string {
+  if (parts.length < 2) return parts.join('')
+  return `${parts.slice(0, -1).join(', ')} and ${parts[parts.length - 1]}`
+}
+
+/** `a 7`, `an 8`, `an 11`: a number card with its article. */
+export function aCard(card: unknown): string {
+  const text = String(card)
+  return `${/^8|^1[18](?!\d)/.test(text) ? 'an' : 'a'} ${text}`
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
