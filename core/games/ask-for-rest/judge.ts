@@ -1,0 +1,185 @@
+import type { Judging } from '#core/game'
+import {
+  canHold, hasPartner, mustHold, unseenOf, withForgotten, withGone, withShown, type Hand,
+} from '#core/games/ask-for-rest/knowledge'
+import type { Ask, AskPlay, AskRules, AskState, Draw, Lay, Replace } from '#core/games/ask-for-rest/rules'
+import { countOf, inPack, refuseCards, without } from '#core/pack'
+import { seatsFrom, withSeat } from '#core/seats'
+import { nextTurn } from '#core/turns'
+import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { sumOf } from '#core/working'
+
+export function judge(rules: AskRules, state: AskState, play: AskPlay, { overrule }: Judging): GameVerdict<AskState> {
+  switch (play.do) {
+    case 'lay':
+      return judgeLay(rules, state, play, overrule)
+    case 'ask':
+      return judgeAsk(rules, state, play, overrule)
+    case 'draw':
+      return judgeDraw(rules, state, play, overrule)
+    default:
+      return judgeReplace(rules, state, play, overrule)
+  }
+}
+
+function judgeLay(rules: AskRules, state: AskState, { by, cards }: Lay, overrule: boolean): GameVerdict<AskState> {
+  const badCard = refuseCards(rules.pack, [...state.laid, ...state.out], cards, overrule)
+  if (badCard) return badCard
+  const working = [sumOf(cards)]
+  const [a, b] = cards
+  if (a + b !== rules.target) return refuse('wrong-total', { cards, sum: a + b, target: rules.target }, working)
+  let hands = state.hands
+  if (!canHold(rules.pack, state, by, cards)) {
+    if (!overrule) return refuse('not-in-hand', { by, cards }, working)
+    hands = giveWay(rules, state, hands, by, cards)
+  }
+  const notes: Note[] = [{ code: 'laid', facts: { by, cards, pairs: state.piles[by - 1]!.length + 1 } }, ...deniedNotes(state, by, cards)]
+  hands = withGone(withGone(hands, by, a), by, b)
+  const next = refilled(rules, { ...state, hands, laid: [...state.laid, a, b], piles: withPair(state, by, cards) }, by)
+  return { stands: true, next: passedOver(next), working, notes, asks: { explanation: true } }
+}
+
+function judgeAsk(rules: AskRules, state: AskState, { by, of, for: card, got }: Ask, overrule: boolean): GameVerdict<AskState> {
+  const { pack, target } = rules
+  const rest = target - card
+  const shown = got && hasPartner(pack, target, card) ? [card, rest] : [card]
+  const badCard = refuseCards(pack, got ? [...state.laid, ...state.out] : [], shown, overrule)
+  if (badCard) return badCard
+  if (by === of) return refuse('asked-self', { by })
+  if (state.hands[of - 1]!.size === 0) return refuse('nobody-there', { of })
+  if (!hasPartner(pack, target, card)) return refuse('dead-card', { card, target, rest })
+  const working = [sumOf([rest, card])]
+  let hands = state.hands
+  if (!canHold(pack, state, by, [rest])) {
+    if (!overrule) return refuse('cannot-hold-partner', { by, card, rest }, working)
+    hands = giveWay(rules, state, hands, by, [rest])
+  }
+  // Asking shows that the asker holds the rest.
+  hands = withShown(hands, by, rest)
+  if (got) {
+    if (!canHold(pack, { ...state, hands }, of, [card])) {
+      if (!overrule) return refuse('not-in-hand', { by: of, cards: [card] }, working)
+      hands = giveWay(rules, state, hands, of, [card])
+    }
+    return granted(rules, state, hands, { by, of, card, rest }, working)
+  }
+  if (mustHold(pack, { ...state, hands }, of, card)) {
+    if (!overrule) return refuse('denied-known-card', { of, card }, working)
+    hands = withForgotten(hands, of)
+  }
+  const denied = state.denied[of - 1]!.includes(card) ? state.denied : withSeat(state.denied, of, [...state.denied[of - 1]!, card])
+  const asked: AskState = { ...state, hands, denied, owed: null, refused: null, fresh: false }
+  const note: Note = { code: 'refused', facts: { by, of, card, draws: state.stock > 0 } }
+  if (state.stock > 0) return { stands: true, next: { ...asked, owed: by }, working, notes: [note] }
+  return { stands: true, next: turnPassed({ ...asked, refused: by }), working, notes: [note] }
+}
+
+function granted(
+  rules: AskRules, state: AskState, shown: readonly Hand[],
+  { by, of, card, rest }: { by: number; of: number; card: number; rest: number }, working: readonly ReturnType<typeof sumOf>[],
+): GameVerdict<AskState> {
+  const pair = [rest, card] as const
+  const hands = withGone(withGone(shown, of, card), by, rest)
+  const laid = [...state.laid, rest, card]
+  const notes: Note[] = [
+    { code: 'granted', facts: { by, of, card, rest, pairs: state.piles[by - 1]!.length + 1 } },
+    ...deniedNotes(state, of, [card]),
+    ...deniedNotes(state, by, [rest]),
+  ]
+  const asked: AskState = { ...state, hands, laid, piles: withPair(state, by, pair), owed: null, refused: null, fresh: false }
+  // The asker first, where both hands are empty now.
+  const full = refilled(rules, refilled(rules, asked, by), of)
+  const again = rules.again === 'on-success' && full.hands[by - 1]!.size > 0
+  return { stands: true, next: again ? full : turnPassed(full), working, notes }
+}
+
+function judgeDraw(rules: AskRules, state: AskState, { by, card }: Draw, overrule: boolean): GameVerdict<AskState> {
+  if (state.owed === null || state.stock === 0) return refuse('stock-empty', { by })
+  if (card !== undefined) {
+    const lying = [...state.laid, ...state.out, ...state.hands.flatMap(({ known }) => known)]
+    const badCard = refuseCards(rules.pack, lying, [card], overrule)
+    if (badCard) return badCard
+  }
+  const next = turnPassed({ ...drawn(rules, state, by, card), owed: null })
+  return { stands: true, next, working: [], notes: [{ code: 'drew', facts: { by, card: card ?? null, stock: next.stock } }] }
+}
+
+/** One card from the stock into a hand; unseen unless it was shown or the app deals. */
+function drawn(rules: AskRules, state: AskState, by: number, card: number | undefined): AskState {
+  const dealt = state.order?.[0]
+  const seen = card ?? dealt
+  // A card without a partner is about to be replaced: what comes for it is unseen.
+  const known = seen !== undefined && hasPartner(rules.pack, rules.target, seen) ? [seen] : []
+  const hands = known.length ? freed(rules, state, by, known[0]!) : state.hands
+  const hand = hands[by - 1]!
+  const denied = state.denied[by - 1]!
+  return {
+    ...state,
+    hands: withSeat(hands, by, { size: hand.size + 1, known: [...hand.known, ...known] }),
+    stock: state.stock - 1,
+    order: state.order && seen !== undefined ? (state.order.includes(seen) ? without(state.order, seen) : state.order.slice(1)) : state.order,
+    denied: denied.length ? withSeat(state.denied, by, card === undefined ? [] : denied.filter((other) => other !== card)) : state.denied,
+  }
+}
+
+function judgeReplace(rules: AskRules, state: AskState, { by, card }: Replace, overrule: boolean): GameVerdict<AskState> {
+  if (hasPartner(rules.pack, rules.target, card)) return refuse('card-has-partner', { card, rest: rules.target - card })
+  if (inPack(rules.pack, card)) {
+    const many = refuseCards(rules.pack, state.out, [card], overrule)
+    if (many) return many
+  }
+  const next: AskState = { ...state, out: [...state.out, card], denied: withSeat(state.denied, by, []) }
+  return { stands: true, next, working: [], notes: [{ code: 'replaced', facts: { by, card } }] }
+}
+
+/** A hand that is empty draws a new one, or what is left, at once and unseen. */
+function refilled(rules: AskRules, state: AskState, seat: number): AskState {
+  if (state.hands[seat - 1]!.size > 0 || state.stock === 0) return state
+  const size = Math.min(rules.hand, state.stock)
+  const stock = state.stock - size
+  const next: AskState = {
+    ...state,
+    hands: withSeat(state.hands, seat, { size, known: state.order ? state.order.slice(0, size) : [] }),
+    stock,
+    order: state.order ? state.order.slice(size) : null,
+    denied: withSeat(state.denied, seat, []),
+  }
+  // The stock ran out while a draw was owed: the draw falls away and the turn passes.
+  return stock === 0 && next.owed !== null ? turnPassed({ ...next, owed: null, refused: next.owed }) : next
+}
+
+function turnPassed(state: AskState): AskState {
+  return { ...state, ...nextTurn(state, state.seats, state.first, (seat) => state.hands[seat - 1]!.size > 0) }
+}
+
+/** Whoever is on turn without cards and without anything to draw is passed over. */
+function passedOver(state: AskState): AskState {
+  return state.hands[state.turn - 1]!.size > 0 || state.owed !== null || !state.hands.some(({ size }) => size > 0) ? state : turnPassed(state)
+}
+
+/** What was believed gives way: of this hand first, then of the others where they clash. */
+function giveWay(rules: AskRules, state: AskState, hands: readonly Hand[], seat: number, cards: readonly number[]): readonly Hand[] {
+  const held = (given: readonly Hand[]) => canHold(rules.pack, { ...state, hands: given }, seat, cards)
+  let next = withForgotten(hands, seat)
+  for (const other of seatsFrom(seat, state.seats).slice(1)) if (!held(next) && clashes(rules, state, next, other, cards)) next = withForgotten(next, other)
+  return next
+}
+
+/** The hands once an overruled draw showed a card of which all copies were believed to be elsewhere. */
+function freed(rules: AskRules, state: AskState, by: number, card: number): readonly Hand[] {
+  let hands = state.hands
+  for (const other of seatsFrom(by, state.seats).slice(1)) if (clashes(rules, state, hands, other, [card])) hands = withForgotten(hands, other)
+  return hands
+}
+
+function clashes(rules: AskRules, state: AskState, hands: readonly Hand[], other: number, cards: readonly number[]): boolean {
+  return cards.some((card) => hands[other - 1]!.known.includes(card) && unseenOf(rules.pack, { ...state, hands }, card) < countOf(cards, card))
+}
+
+function withPair({ piles }: AskState, by: number, pair: readonly [number, number]): AskState['piles'] {
+  return withSeat(piles, by, [...piles[by - 1]!, pair])
+}
+
+function deniedNotes({ denied }: AskState, by: number, cards: readonly number[]): Note[] {
+  return [...new Set(cards)].filter((card) => denied[by - 1]!.includes(card)).map((card) => ({ code: 'denied-earlier', facts: { by, card } }))
+}

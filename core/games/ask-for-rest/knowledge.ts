@@ -1,0 +1,77 @@
+import { countOf, inPack, without, type Pack } from '#core/pack'
+
+/**
+ * What is known of hidden hands. A hand has a size and the cards that are surely in it; its other cards are unknown.
+ * All live cards that neither lie nor are known in a hand are the unseen ones: they fill the unknown places of the
+ * hands and the stock, in any way. From that counting follows what a hand can hold, and what it must.
+ */
+export interface Hand {
+  readonly size: number
+  /** Cards surely held. */
+  readonly known: readonly number[]
+}
+
+export interface Known {
+  readonly hands: readonly Hand[]
+  /** Live cards in the stock. */
+  readonly stock: number
+  /** Live cards that lie in pairs. */
+  readonly laid: readonly number[]
+}
+
+/** A card has a partner when the rest of the target is in the pack (two of them where it is its own rest). */
+export function hasPartner(pack: Pack, target: number, card: number): boolean {
+  const rest = target - card
+  return inPack(pack, card) && inPack(pack, rest) && (rest !== card || pack.copies > 1)
+}
+
+/** Copies of a card that nobody has seen since the cards were dealt. */
+export function unseenOf(pack: Pack, { hands, laid }: Known, card: number): number {
+  let count = pack.copies - countOf(laid, card)
+  for (const { known } of hands) count -= countOf(known, card)
+  return Math.max(0, count)
+}
+
+const unknownIn = ({ size, known }: Hand) => Math.max(0, size - known.length)
+
+/** Whether a hand can hold all of `cards`, counting copies and places. */
+export function canHold(pack: Pack, state: Known, seat: number, cards: readonly number[]): boolean {
+  const hand = state.hands[seat - 1]!
+  let known = hand.known
+  const extra: number[] = []
+  for (const card of cards) {
+    if (known.includes(card)) known = without(known, card)
+    else extra.push(card)
+  }
+  if (extra.length > unknownIn(hand)) return false
+  return extra.every((card) => unseenOf(pack, state, card) >= countOf(extra, card))
+}
+
+/** Whether a hand must hold a card: it is known there, or there are not enough other places for the unseen copies. */
+export function mustHold(pack: Pack, state: Known, seat: number, card: number): boolean {
+  const hand = state.hands[seat - 1]!
+  if (hand.known.includes(card)) return true
+  if (unknownIn(hand) === 0) return false
+  let elsewhere = state.stock
+  state.hands.forEach((other, i) => {
+    if (i !== seat - 1) elsewhere += unknownIn(other)
+  })
+  return unseenOf(pack, state, card) > elsewhere
+}
+
+/** The hands after it was shown that a hand holds a card. */
+export function withShown(hands: readonly Hand[], seat: number, card: number): readonly Hand[] {
+  const hand = hands[seat - 1]!
+  if (hand.known.includes(card)) return hands
+  return hands.map((other, i) => (i === seat - 1 ? { size: hand.size, known: [...hand.known, card] } : other))
+}
+
+/** The hands after a card left one of them, known there or not. */
+export function withGone(hands: readonly Hand[], seat: number, card: number): readonly Hand[] {
+  return hands.map((hand, i) => (i === seat - 1 ? { size: Math.max(0, hand.size - 1), known: without(hand.known, card) } : hand))
+}
+
+/** The hands when what was believed of one of them is forgotten. */
+export function withForgotten(hands: readonly Hand[], seat: number): readonly Hand[] {
+  return hands.map((hand, i) => (i === seat - 1 ? { size: hand.size, known: [] } : hand))
+}

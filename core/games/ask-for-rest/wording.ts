@@ -1,0 +1,49 @@
+import type { GameWording } from '#core/game'
+import type { AskPlay, AskRules } from '#core/games/ask-for-rest/rules'
+import { aCard, capital, count, list } from '#core/wording/words'
+
+/** Sentences of Ask for the Rest in English. */
+export const wording: GameWording<AskRules, AskPlay> = {
+  reasons: {
+    'asked-self': ({ by }, { name }) => `${name(Number(by))} can’t ask ${name(Number(by))}: ask somebody else.`,
+    'nobody-there': ({ of }, { name }) => `${name(Number(of))} has no cards left to give.`,
+    'dead-card': ({ card, target, rest }) => `${capital(aCard(card))} has no partner: ${rest} would be needed to make ${target}, and there is none to pair with.`,
+    'cannot-hold-partner': ({ by, card, rest }, { name }) => `To ask for ${aCard(card)} one must hold ${aCard(rest)}, and ${name(Number(by))} can’t: every ${rest} is accounted for.`,
+    'denied-known-card': ({ of, card }, { name }) => `${name(Number(of))} does hold ${aCard(card)}: it follows from what has been shown.`,
+    'card-has-partner': ({ card, rest }) => `The ${card} has a partner, the ${rest}; it stays.`,
+  },
+  notes: {
+    laid: ({ by, pairs }, { name }) => `${name(Number(by))} has ${count(pairs, 'pair', 'pairs')}.`,
+    granted: ({ by, of, card, rest, pairs }, { name }) => `${name(Number(of))} gives the ${card}: ${rest} and ${card} are laid, and ${name(Number(by))} has ${count(pairs, 'pair', 'pairs')}.`,
+    refused: ({ by, of, card, draws }, { name }) => `${name(Number(of))} has no ${card}. ${draws ? `${name(Number(by))} draws.` : 'The stock is empty, so the turn passes.'}`,
+    drew: ({ by, card, stock }, { name }) => `${name(Number(by))} draws${card === null ? '' : ` ${aCard(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
+    replaced: ({ by, card }, { name }) => `${name(Number(by))} puts the ${card} out and draws another: it has no partner.`,
+    'denied-earlier': ({ by, card }, { name }) => `${name(Number(by))} said earlier that there was no ${card}, and has drawn nothing unseen since: one of the two was wrong. Your call.`,
+  },
+  why: { 'most-pairs': 'most pairs' },
+  play(play, { name }) {
+    switch (play.do) {
+      case 'lay':
+        return `${name(play.by)} lays ${list(play.cards)}`
+      case 'ask':
+        return `${name(play.by)} asks ${name(play.of)} for ${aCard(play.for)}: ${play.got ? 'yes' : 'no'}`
+      case 'draw':
+        return `${name(play.by)} draws${play.card === undefined ? '' : ` ${aCard(play.card)}`}`
+      default:
+        return `${name(play.by)} puts ${aCard(play.card)} out and draws another`
+    }
+  },
+  slip({ target, pack, hand, again }) {
+    return [
+      `Two cards that make ${target} are a pair. Cards ${pack.low} to ${pack.high}, ${pack.copies} of each; those without a partner stay out.`,
+      `${count(hand, 'card', 'cards')} each, the rest is the stock. Pairs may be laid whenever they are spotted.`,
+      'On your turn ask somebody for the rest of a card that you hold. Got it: the pair is laid. No: draw one.',
+      again === 'never' ? 'One question a turn.' : 'A granted question earns another.',
+      'An empty hand draws a new one. Most pairs win.',
+    ]
+  },
+  prompts({ target }, notes) {
+    if (notes.some(({ code }) => code === 'refused')) return ['What do you know now about that hand?', `Which card would make ${target} with it?`]
+    return [`What goes with your card to make ${target}?`, 'Whom did somebody ask for that before?', 'Have you a pair in your hand already?']
+  },
+}

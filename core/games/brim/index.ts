@@ -1,0 +1,82 @@
+import * as z from 'zod'
+import { total } from '#core/dice'
+import type { Game } from '#core/game'
+import { bot, deal, plays } from '#core/games/brim/bot'
+import { readPlay, writePlay } from '#core/games/brim/notation'
+import * as rules from '#core/games/brim/rules'
+import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
+import { wording } from '#core/games/brim/wording'
+import { groupTens } from '#core/working'
+
+/** Brim: roll the dice, freeze some, roll the rest; fill up to the limit without spilling over. */
+export const brim: Game<BrimRules, null, BrimPlay, BrimState> = {
+  id: 'brim',
+  version: 1,
+  about: {
+    title: 'Brim',
+    line: 'Roll the dice, freeze some, roll the rest; fill up to the limit without spilling over.',
+    skills: ['adding several numbers', 'making ten', 'how much is missing', 'chance'],
+    seats: { low: 1, high: 6 },
+    minutes: { low: 10, high: 25 },
+    turns: true,
+    slips: [
+      'Adding only the dice of the last roll: the frozen ones count too.',
+      'Rolling a frozen die again: frozen stays frozen for the turn.',
+      'Banking the limit when the sum is over it: over scores nothing.',
+      'Rolling on after the last roll.',
+    ],
+  },
+  answers: true,
+  extraRound: () => true,
+  houseRules: rules.houseRules,
+  presets: [
+    { id: 'short', label: 'Short', hint: 'Five rounds with five dice, up to 20.', rules: {} },
+    { id: 'common', label: 'Nine rounds', hint: 'The usual long match.', rules: { rounds: 9 } },
+    { id: 'first-steps', label: 'First steps', hint: 'Three dice, up to 12.', rules: { dice: 3, limit: 12, rolls: 3 } },
+    { id: 'bold', label: 'Freeze each time', hint: 'At least one die is frozen before each roll.', rules: { mustFreeze: 1 } },
+    { id: 'big', label: 'Big dice', hint: 'Ten-sided dice, up to 40.', rules: { sides: 10, limit: 40 } },
+  ],
+  opening: z.null(),
+  play: rules.playSchema,
+  problems: (given) => rules.problems(given),
+  prepare: (given) => ({
+    needs: [
+      { count: given.dice, what: given.dice === 1 ? 'die' : 'dice', detail: `with ${given.sides} sides` },
+      { count: 1, what: 'tray or box lid', detail: 'so that dice stay on the table; a corner of it keeps the frozen ones' },
+    ],
+    care: ['Dice can be swallowed: keep them from children under three.'],
+  }),
+  open: rules.open,
+  place: rules.place,
+  judge: rules.judge,
+  awaits: rules.awaits,
+  plays,
+  end: rules.end,
+  betweenRounds: rules.betweenRounds,
+  begun: rules.begun,
+  standing: (_rules, state) => state.totals,
+  lead: rules.lead,
+  award: rules.award,
+  // Everything lies open on the table.
+  view: (_rules, state) => state,
+  deal,
+  chanceIn: (play) => (play.do === 'roll' ? play.dice : null),
+  dealOpening: () => null,
+  bot,
+  facts(given, state, play) {
+    if (play.do === 'roll') return []
+    const dice = rules.allDice(state)
+    const groups = groupTens(dice)
+    const facts = groups
+      .filter((group) => group.length > 1)
+      .map((terms) => ({ operation: 'add' as const, terms, answer: total(terms) }))
+    if (groups.length > 1) facts.push({ operation: 'add', terms: groups.map(total), answer: total(dice) })
+    const before = state.totals[state.turn - 1]!
+    const points = total(dice) <= given.limit ? total(dice) : 0
+    if (before > 0 && points > 0) facts.push({ operation: 'add', terms: [before, points], answer: before + points })
+    return facts
+  },
+  writePlay,
+  readPlay,
+  wording,
+}

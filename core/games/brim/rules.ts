@@ -1,0 +1,184 @@
+import * as z from 'zod'
+import { takeOut, total } from '#core/dice'
+import type { Awaits, End, Judging, Seating } from '#core/game'
+import type { CommonRules } from '#core/houseRules'
+import { playShape, whole, type Told } from '#core/plays'
+import { problem, type Problem } from '#core/problem'
+import { bestSeats, seatAfter, withSeat } from '#core/seats'
+import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { sumOf } from '#core/working'
+
+export interface BrimRules extends CommonRules {
+  readonly dice: number
+  readonly sides: number
+  readonly limit: number
+  readonly rolls: number
+  readonly rounds: number
+  readonly mustFreeze: number
+}
+
+export const houseRules = z.object({
+  dice: z.int().min(1).max(8).default(5).meta({ label: 'Dice', hint: 'How many dice are rolled.' }),
+  sides: z.int().min(2).max(20).default(6).meta({ label: 'Sides', hint: 'Faces on each die, from 1 up.' }),
+  limit: z.int().min(1).max(200).default(20).meta({ label: 'Limit', hint: 'The limit or less scores; more scores nothing.' }),
+  rolls: z.int().min(1).max(10).default(4).meta({ label: 'Rolls in a turn', hint: 'The first roll and the further ones.' }),
+  rounds: z.int().min(1).max(50).default(5).meta({ label: 'Rounds', hint: 'One turn each a round. Five is short, nine is common.' }),
+  mustFreeze: z.int().min(0).max(7).default(0).meta({
+    label: 'Freeze at least',
+    hint: 'How many dice must be newly frozen before each further roll.',
+  }),
+})
+
+export interface Roll extends Told {
+  readonly do: 'roll'
+  readonly by: number
+  /** All dice in the first roll; afterwards the dice rolled again. */
+  readonly dice: readonly number[]
+  /** The values newly frozen before this roll. */
+  readonly keep?: readonly number[]
+}
+export interface Stop extends Told {
+  readonly do: 'stop'
+  readonly by: number
+  /** The sum of all dice, as the player said it. */
+  readonly said?: number
+}
+export type BrimPlay = Roll | Stop
+
+export const playSchema: z.ZodType<BrimPlay> = z.discriminatedUnion('do', [
+  playShape('roll', { by: whole, dice: z.array(whole), keep: z.array(whole).optional() }),
+  playShape('stop', { by: whole, said: whole.optional() }),
+])
+
+export interface BrimState {
+  readonly seats: number
+  readonly first: number
+  /** The round in progress, from 1. */
+  readonly round: number
+  readonly turn: number
+  /** Points by seat, awards included. */
+  readonly totals: readonly number[]
+  /** What each turn banked, in the order of the turns. */
+  readonly banked: readonly number[]
+  /** This turn's frozen dice, in the order of freezing. */
+  readonly frozen: readonly number[]
+  readonly loose: readonly number[]
+  /** Rolls made in this turn. */
+  readonly rolled: number
+}
+
+const NO_DICE: readonly number[] = []
+
+export function problems(rules: BrimRules): readonly Problem[] {
+  return rules.limit < rules.dice
+    ? [problem('houseRules.limit', 'bad-house-rule', { rule: 'limit', value: rules.limit, least: rules.dice })]
+    : []
+}
+
+export function open(_rules: BrimRules, { seats, first }: Pick<Seating, 'seats' | 'first'>): { state: BrimState } {
+  const totals = Array.from({ length: seats }, () => 0)
+  return {
+    state: { seats, first, round: 1, turn: first, totals, banked: [], frozen: NO_DICE, loose: NO_DICE, rolled: 0 },
+  }
+}
+
+export function place(_rules: BrimRules, state: BrimState, play: BrimPlay) {
+  return play.by === state.turn ? ('here' as const) : ('not-their-turn' as const)
+}
+
+export function judge(rules: BrimRules, state: BrimState, play: BrimPlay, _judging: Judging): GameVerdict<BrimState> {
+  return play.do === 'roll' ? judgeRoll(rules, state, play) : judgeStop(rules, state)
+}
+
+function judgeRoll(rules: BrimRules, state: BrimState, { by, dice, keep = NO_DICE }: Roll): GameVerdict<BrimState> {
+  for (const face of dice) if (face < 1 || face > rules.sides) return refuse('no-such-face', { face, sides: rules.sides })
+  if (state.rolled >= rules.rolls) return refuse('no-rolls-left', { by, rolls: rules.rolls })
+  const first = state.rolled === 0
+  const split = takeOut(state.loose, keep)
+  if ('missing' in split) return refuse('not-among-dice', { value: split.missing, loose: state.loose, first })
+  if (!first && keep.length < rules.mustFreeze)
+    return refuse('must-freeze', { kept: keep.length, least: rules.mustFreeze, loose: state.loose.length })
+  const again = first ? rules.dice : split.left.length
+  if (again === 0) return refuse('nothing-left-to-roll', { dice: rules.dice })
+  if (dice.length !== again) return refuse('wrong-dice-count', { count: dice.length, expected: again, first })
+  const frozen = keep.length ? [...state.frozen, ...keep] : state.frozen
+  const all = frozen.length ? [...frozen, ...dice] : dice
+  const next: BrimState = {
+    seats: state.seats,
+    first: state.first,
+    round: state.round,
+    turn: state.turn,
+    totals: state.totals,
+    banked: state.banked,
+    frozen,
+    loose: dice,
+    rolled: state.rolled + 1,
+  }
+  const sum = total(all)
+  const notes: Note[] = [{ code: 'room', facts: { sum, limit: rules.limit, room: rules.limit - sum } }]
+  return { stands: true, next, working: [sumOf(all)], notes }
+}
+
+function judgeStop(rules: BrimRules, state: BrimState): GameVerdict<BrimState> {
+  const by = state.turn
+  if (state.rolled === 0) return refuse('nothing-rolled', { by })
+  const all = allDice(state)
+  const sum = total(all)
+  const points = sum <= rules.limit ? sum : 0
+  const before = state.totals[by - 1]!
+  const turn = seatAfter(by, state.seats)
+  const next: BrimState = {
+    seats: state.seats,
+    first: state.first,
+    round: turn === state.first ? state.round + 1 : state.round,
+    turn,
+    totals: withSeat(state.totals, by, before + points),
+    banked: [...state.banked, points],
+    frozen: NO_DICE,
+    loose: NO_DICE,
+    rolled: 0,
+  }
+  const notes: Note[] = [
+    points > 0
+      ? { code: 'banked', facts: { by, points, before, total: before + points } }
+      : { code: 'spilled', facts: { by, sum, limit: rules.limit, over: sum - rules.limit, total: before } },
+  ]
+  return { stands: true, next, working: [sumOf(all)], notes, asks: { answer: sum, explanation: true } }
+}
+
+/** All dice as they lie: the frozen ones first, in the order in which they were frozen. */
+export function allDice(state: BrimState): readonly number[] {
+  return state.frozen.length ? [...state.frozen, ...state.loose] : state.loose
+}
+
+/** Whether the player on turn may roll (again) under the rules in force. */
+export function mayRoll(rules: BrimRules, state: BrimState): boolean {
+  return state.rolled === 0 || (state.rolled < rules.rolls && state.loose.length > rules.mustFreeze)
+}
+
+export function awaits(rules: BrimRules, state: BrimState): Awaits {
+  const plays = state.rolled === 0 ? ['roll'] : mayRoll(rules, state) ? ['roll', 'stop'] : ['stop']
+  return { seats: [state.turn], plays }
+}
+
+export function betweenRounds(_rules: BrimRules, state: BrimState): boolean {
+  return state.turn === state.first && state.rolled === 0
+}
+
+export function begun(rules: BrimRules, state: BrimState): number {
+  return betweenRounds(rules, state) ? state.round - 1 : state.round
+}
+
+export function lead(_rules: BrimRules, state: BrimState): End {
+  return { winners: bestSeats(state.totals, 'most'), why: 'most-points' }
+}
+
+export function end(rules: BrimRules, state: BrimState): End | null {
+  return betweenRounds(rules, state) && state.round > rules.rounds ? lead(rules, state) : null
+}
+
+export function award(_rules: BrimRules, state: BrimState, seat: number, points: number): BrimState {
+  // A turn never takes points away, so a deduction stops at 0.
+  return { ...state, totals: withSeat(state.totals, seat, Math.max(0, state.totals[seat - 1]! + points)) }
+}
+

@@ -1,0 +1,77 @@
+import * as z from 'zod'
+import type { Game, NumberFact } from '#core/game'
+import { bot, deal, plays } from '#core/games/column-keeper/bot'
+import { readPlay, writePlay } from '#core/games/column-keeper/notation'
+import * as rules from '#core/games/column-keeper/rules'
+import type { KeeperPlay, KeeperRules, KeeperState } from '#core/games/column-keeper/rules'
+import { wording } from '#core/games/column-keeper/wording'
+
+/** Column Keeper: draw digits one by one, put each in a column for good, make the best number. */
+export const columnKeeper: Game<KeeperRules, null, KeeperPlay, KeeperState> = {
+  id: 'column-keeper',
+  version: 1,
+  about: {
+    title: 'Column Keeper',
+    line: 'Draw digits one by one; put each in a column for good, or throw one away; make the best number.',
+    skills: ['place value', 'regrouping', 'chance'],
+    seats: { low: 1, high: 4 },
+    minutes: { low: 10, high: 20 },
+    turns: true,
+    slips: [
+      'Reading 11 hundreds and 14 tens as 1114 before regrouping.',
+      'A third card in a column.',
+      'Moving a card that lies already.',
+      'Forgetting that a card must be thrown away.',
+    ],
+  },
+  answers: true,
+  extraRound: () => true,
+  houseRules: rules.houseRules,
+  presets: [
+    { id: 'usual', label: 'Three columns', hint: 'Two cards in each, one thrown away.', rules: {} },
+    { id: 'calm', label: 'No regrouping', hint: 'Digits 1 to 4.', rules: { pack: { low: 1, high: 4, copies: 8 } } },
+    { id: 'single', label: 'One card each', hint: 'Only place value, nothing to add.', rules: { perColumn: 1 } },
+    { id: 'four', label: 'Four columns', hint: 'Thousands too.', rules: { columns: 4, pack: { low: 0, high: 9, copies: 4 } } },
+    { id: 'smallest', label: 'Smallest', hint: 'The other way round.', rules: { aim: 'smallest' } },
+    { id: 'nearest', label: 'Nearest to 1000', hint: 'Neither too much nor too little.', rules: { aim: 'nearest', to: 1000 } },
+  ],
+  opening: z.null(),
+  play: rules.playSchema,
+  problems: rules.problems,
+  prepare: (given, seats) => ({
+    needs: [
+      { count: (given.pack.high - given.pack.low + 1) * given.pack.copies, what: 'digit cards', detail: `${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each; an ace is 1, tens and faces stay out` },
+      { count: seats, what: seats === 1 ? 'sheet' : 'sheets', detail: `with ${given.columns} columns of ${given.perColumn}` },
+    ],
+    care: [],
+  }),
+  open: rules.open,
+  place: rules.place,
+  judge: rules.judge,
+  awaits: rules.awaits,
+  plays,
+  end: rules.end,
+  betweenRounds: rules.betweenRounds,
+  begun: rules.begun,
+  standing: rules.standing,
+  lead: rules.lead,
+  award: rules.award,
+  view: rules.settled,
+  deal,
+  chanceIn: (play) => (play.do === 'put' ? play.card : null),
+  dealOpening: () => null,
+  bot,
+  facts(given, state, play) {
+    const sheet = rules.settled(given, state).sheets[play.by - 1]
+    if (play.do !== 'total' || !sheet) return []
+    const { steps, total } = rules.columnsOf(sheet)
+    const facts: NumberFact[] = steps
+      .map(({ cards, carried, sum }) => ({ operation: 'add' as const, terms: carried ? [...cards, carried] : cards, answer: sum }))
+      .filter(({ terms }) => terms.length > 1)
+    const parts = steps.map(({ digit }, i) => digit * 10 ** i).reverse()
+    return [...facts, { operation: 'add', terms: parts, answer: total }]
+  },
+  writePlay,
+  readPlay,
+  wording,
+}

@@ -1,0 +1,246 @@
+import * as z from 'zod'
+import type { Awaits, End, Judging, Seating } from '#core/game'
+import type { CommonRules } from '#core/houseRules'
+import { packProblems, packRule, packSize, refuseCards, type Pack } from '#core/pack'
+import { playShape, whole, type Told } from '#core/plays'
+import { problem, type Problem } from '#core/problem'
+import { bestSeats, seatAfter, withSeat } from '#core/seats'
+import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import type { Columns, Working } from '#core/working'
+
+export interface KeeperRules extends CommonRules {
+  readonly columns: number
+  readonly perColumn: number
+  readonly discards: number
+  readonly pack: Pack
+  readonly aim: 'largest' | 'smallest' | 'nearest'
+  /** What `nearest` is nearest to; without effect for other aims. */
+  readonly to: number | null
+  readonly rounds: number
+}
+
+/** From the right: a card in column i counts 10^i. */
+export const COLUMNS = ['ones', 'tens', 'hundreds', 'thousands'] as const
+export type Column = (typeof COLUMNS)[number]
+export type Where = Column | 'aside'
+
+export const houseRules = z.object({
+  columns: z.int().min(2).max(4).default(3).meta({ label: 'Columns', hint: 'Ones, tens, hundreds, thousands.' }),
+  perColumn: z.int().min(1).max(3).default(2).meta({ label: 'Cards in a column', hint: 'With more than one, the columns are added up.' }),
+  discards: z.int().min(0).max(5).default(1).meta({ label: 'Thrown away', hint: 'So many cards each must be put aside.' }),
+  pack: packRule({ low: 1, high: 9, copies: 4 }, 'The digits. 1 to 4 needs no regrouping.', 9),
+  aim: z.enum(['largest', 'smallest', 'nearest']).default('largest').meta({ label: 'Aim', hint: 'Which number is best.', choices: { largest: 'Largest', smallest: 'Smallest', nearest: 'Nearest to …' } }),
+  to: z.int().min(0).max(30_000).nullable().default(null).meta({ label: 'Nearest to', hint: 'Only for the aim “nearest”.', none: 'not set', suggest: 1000 }),
+  rounds: z.int().min(1).max(50).default(3).meta({ label: 'Rounds', hint: 'Most rounds win.' }),
+})
+
+export interface Put extends Told {
+  readonly do: 'put'
+  readonly by: number
+  readonly card: number
+  readonly in: Where
+}
+export interface Total extends Told {
+  readonly do: 'total'
+  readonly by: number
+  readonly said: number
+}
+export type KeeperPlay = Put | Total
+
+export const playSchema: z.ZodType<KeeperPlay> = z.discriminatedUnion('do', [
+  playShape('put', { by: whole, card: whole, in: z.enum([...COLUMNS, 'aside']) }),
+  playShape('total', { by: whole, said: whole }),
+])
+
+/** One player's cards in a round: a list for each column from the right, and those put aside. */
+export interface Sheet {
+  readonly columns: readonly (readonly number[])[]
+  readonly aside: readonly number[]
+}
+
+export interface KeeperState {
+  readonly seats: number
+  readonly first: number
+  readonly round: number
+  readonly turn: number
+  readonly sheets: readonly Sheet[]
+  /** How many have told their total in this round. */
+  readonly told: number
+  /** Rounds won by seat; alone, the sum of the numbers or distances. Awards included. */
+  readonly scores: readonly number[]
+  /** The numbers of the rounds before, by seat. */
+  readonly history: readonly (readonly number[])[]
+}
+
+export function cardsEach({ columns, perColumn, discards }: Pick<KeeperRules, 'columns' | 'perColumn' | 'discards'>): number {
+  return columns * perColumn + discards
+}
+
+export function problems(rules: KeeperRules, seats: number): readonly Problem[] {
+  if (rules.aim === 'nearest' && rules.to === null) return [problem('houseRules.to', 'bad-house-rule', { rule: 'to', value: null })]
+  return packProblems(seats * cardsEach(rules), packSize(rules.pack))
+}
+
+function bareSheets(columns: number, seats: number): readonly Sheet[] {
+  const bare: Sheet = { columns: Array.from({ length: columns }, () => []), aside: [] }
+  return Array.from({ length: seats }, () => bare)
+}
+
+export function open(rules: KeeperRules, { seats, first }: Pick<Seating, 'seats' | 'first'>): { state: KeeperState } {
+  const scores = Array.from({ length: seats }, () => 0)
+  return { state: { seats, first, round: 1, turn: first, sheets: bareSheets(rules.columns, seats), told: 0, scores, history: [] } }
+}
+
+function cardsOn({ columns, aside }: Sheet): number {
+  let count = aside.length
+  for (const column of columns) count += column.length
+  return count
+}
+
+/** Whether everyone has filled up, so that totals are told. */
+export function isFull(rules: KeeperRules, state: KeeperState): boolean {
+  return cardsOn(state.sheets[lastSeat(state) - 1]!) === cardsEach(rules)
+}
+
+const lastSeat = ({ first, seats }: KeeperState) => ((first - 2 + seats) % seats) + 1
+
+/** The state that counts: where a ruling stopped asking for totals while they were told, the round is decided. */
+export function settled(rules: KeeperRules, state: KeeperState): KeeperState {
+  return rules.answers === 'off' && isFull(rules, state) ? decide(rules, state).next : state
+}
+
+export function place(rules: KeeperRules, given: KeeperState, play: KeeperPlay) {
+  const state = settled(rules, given)
+  if ((play.do === 'total') !== isFull(rules, state)) return 'not-now' as const
+  return play.by === state.turn ? ('here' as const) : ('not-their-turn' as const)
+}
+
+export function judge(rules: KeeperRules, given: KeeperState, play: KeeperPlay, { overrule }: Judging): GameVerdict<KeeperState> {
+  const state = settled(rules, given)
+  return play.do === 'put' ? judgePut(rules, state, play, overrule) : judgeTotal(rules, state, play.by)
+}
+
+/** Every card that lies in this round. */
+export function lyingIn({ sheets }: KeeperState): number[] {
+  return sheets.flatMap(({ columns, aside }) => [...columns.flat(), ...aside])
+}
+
+function judgePut(rules: KeeperRules, state: KeeperState, { by, card, in: where }: Put, overrule: boolean): GameVerdict<KeeperState> {
+  const badCard = refuseCards(rules.pack, lyingIn(state), [card], overrule)
+  if (badCard) return badCard
+  const sheet = state.sheets[by - 1]!
+  const at = where === 'aside' ? -1 : COLUMNS.indexOf(where)
+  if (at >= rules.columns) return refuse('no-such-column', { in: where, columns: COLUMNS.slice(0, rules.columns) })
+  if (at >= 0 && sheet.columns[at]!.length >= rules.perColumn) return refuse('column-full', { in: where, perColumn: rules.perColumn })
+  if (at < 0 && sheet.aside.length >= rules.discards) return refuse('no-discards-left', { by, discards: rules.discards })
+  const filled: Sheet =
+    at < 0
+      ? { columns: sheet.columns, aside: [...sheet.aside, card] }
+      : { columns: sheet.columns.map((cards, i) => (i === at ? [...cards, card] : cards)), aside: sheet.aside }
+  const next: KeeperState = {
+    seats: state.seats,
+    first: state.first,
+    round: state.round,
+    turn: seatAfter(by, state.seats),
+    sheets: withSeat(state.sheets, by, filled),
+    told: 0,
+    scores: state.scores,
+    history: state.history,
+  }
+  const note: Note = { code: 'put', facts: { by, card, in: where, left: cardsEach(rules) - cardsOn(filled) } }
+  if (rules.answers !== 'off' || !isFull(rules, next)) return { stands: true, next, working: [], notes: [note] }
+  const decided = decide(rules, next)
+  return { stands: true, next: decided.next, working: decided.working, notes: [note, decided.note] }
+}
+
+function judgeTotal(rules: KeeperRules, state: KeeperState, by: number): GameVerdict<KeeperState> {
+  const columns = columnsOf(state.sheets[by - 1]!)
+  const told = state.told + 1
+  const next: KeeperState = { ...state, told, turn: seatAfter(by, state.seats) }
+  const asks = { answer: columns.total, explanation: true }
+  const note: Note = { code: 'told', facts: { by, total: columns.total } }
+  if (told < state.seats) return { stands: true, next, working: [columns], notes: [note], asks }
+  const decided = decide(rules, next)
+  return { stands: true, next: decided.next, working: [columns, ...decided.working.filter(({ kind }) => kind === 'comparison')], notes: [note, decided.note], asks }
+}
+
+/** The columns of a sheet added up and regrouped from the right. */
+export function columnsOf({ columns }: Pick<Sheet, 'columns'>): Columns {
+  let carry = 0
+  let total = 0
+  const steps = columns.map((cards, i) => {
+    const sum = cards.reduce((a, b) => a + b, carry)
+    const last = i === columns.length - 1
+    const step = { name: COLUMNS[i]!, cards, carried: carry, sum, digit: last ? sum : sum % 10, carry: last ? 0 : Math.floor(sum / 10) }
+    carry = step.carry
+    total += step.digit * 10 ** i
+    return step
+  })
+  return { kind: 'columns', steps, total }
+}
+
+/** How good a number is under the aim: less is better. */
+export function rank({ aim, to }: Pick<KeeperRules, 'aim' | 'to'>, number: number): number {
+  return aim === 'largest' ? -number : aim === 'smallest' ? number : Math.abs(number - (to ?? 0))
+}
+
+function decide(rules: KeeperRules, state: KeeperState) {
+  const all = state.sheets.map(columnsOf)
+  const numbers = all.map(({ total }) => total)
+  const ranks = numbers.map((number) => rank(rules, number))
+  const best = bestSeats(ranks, 'fewest')
+  const scores =
+    state.seats === 1
+      ? [state.scores[0]! + (rules.aim === 'nearest' ? ranks[0]! : numbers[0]!)]
+      : state.scores.map((score, i) => (best.includes(i + 1) ? score + 1 : score))
+  const next: KeeperState = {
+    seats: state.seats,
+    first: state.first,
+    round: state.round + 1,
+    turn: state.first,
+    sheets: bareSheets(rules.columns, state.seats),
+    told: 0,
+    scores,
+    history: [...state.history, numbers],
+  }
+  const sorted = numbers.map((number, i) => ({ number, rank: ranks[i]! })).sort((a, b) => a.rank - b.rank)
+  const comparisons: Working[] = sorted.slice(1).map(({ number }, i) => ({ kind: 'comparison', left: sorted[i]!.number, right: number }))
+  const working: Working[] = [...all, ...comparisons]
+  const note: Note = { code: 'round-decided', facts: { round: state.round, best, number: numbers[best[0]! - 1]!, alone: state.seats === 1, distance: rules.aim === 'nearest' ? ranks[best[0]! - 1]! : null } }
+  return { next, working, note }
+}
+
+export function awaits(rules: KeeperRules, given: KeeperState): Awaits {
+  const state = settled(rules, given)
+  return { seats: [state.turn], plays: [isFull(rules, state) ? 'total' : 'put'] }
+}
+
+export function betweenRounds(rules: KeeperRules, given: KeeperState): boolean {
+  const state = settled(rules, given)
+  return state.turn === state.first && cardsOn(state.sheets[state.first - 1]!) === 0
+}
+
+export function begun(rules: KeeperRules, given: KeeperState): number {
+  const { round } = settled(rules, given)
+  return betweenRounds(rules, given) ? round - 1 : round
+}
+
+export function standing(rules: KeeperRules, state: KeeperState): readonly number[] {
+  return settled(rules, state).scores
+}
+
+export function lead(rules: KeeperRules, state: KeeperState): End {
+  return { winners: state.seats === 1 ? [1] : bestSeats(standing(rules, state), 'most'), why: 'most-rounds' }
+}
+
+export function end(rules: KeeperRules, given: KeeperState): End | null {
+  const state = settled(rules, given)
+  return betweenRounds(rules, state) && state.round > rules.rounds ? lead(rules, state) : null
+}
+
+export function award(rules: KeeperRules, given: KeeperState, seat: number, points: number): KeeperState | null {
+  // Alone, less is better under `nearest`: points would make it worse.
+  if (given.seats === 1 && rules.aim === 'nearest') return null
+  const state = settled(rules, given)
+  return { ...state, scores: withSeat(state.scores, seat, Math.max(0, state.scores[seat - 1]! + points)) }
+}

@@ -1,0 +1,80 @@
+import * as z from 'zod'
+import type { Game } from '#core/game'
+import { bot, deal, plays } from '#core/games/hundred-stops/bot'
+import { readPlay, writePlay } from '#core/games/hundred-stops/notation'
+import * as rules from '#core/games/hundred-stops/rules'
+import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
+import { wording } from '#core/games/hundred-stops/wording'
+
+/** Hundred Stops: order your hops along a track by tens to land on as many hundreds as you can. */
+export const hundredStops: Game<StopsRules, null, Travel, StopsState> = {
+  id: 'hundred-stops',
+  version: 1,
+  about: {
+    title: 'Hundred Stops',
+    line: 'A track by tens with a token on every hundred; order your hops to land on as many as you can.',
+    skills: ['tens and hundreds', 'adding on a number line', 'planning ahead'],
+    seats: { low: 2, high: 4 },
+    minutes: { low: 10, high: 20 },
+    turns: true,
+    slips: [
+      'Moving the rival’s piece.',
+      'Adding the tens as ones: a 9 is 90.',
+      'Hopping so that stops are jumped.',
+      'Touching a stop and leaving its token.',
+    ],
+  },
+  answers: true,
+  extraRound: () => false,
+  houseRules: rules.houseRules,
+  presets: [
+    { id: 'usual', label: 'To 1200', hint: 'By tens, a token on every hundred.', rules: {} },
+    { id: 'first-steps', label: 'To 500', hint: 'Short: one die, small spins.', rules: { start: 0, end: 500, dice: 1, hundreds: [1, 1, 2] } },
+    { id: 'worth', label: 'Stops count', hint: 'A token counts the number on its stop.', rules: { worth: 'stop-value' } },
+    { id: 'race', label: 'First come', hint: 'One set of tokens for all.', rules: { tokens: 'first-come' } },
+    { id: 'fifties', label: 'Every fifty', hint: 'A token on every fifty.', rules: { stop: 50, end: 1000 } },
+  ],
+  opening: z.null(),
+  play: rules.playSchema,
+  problems: (given) => rules.problems(given),
+  prepare: (given, seats) => {
+    const stops = (given.end - given.start) / given.stop
+    return {
+      needs: [
+        { count: 1, what: 'track', detail: `by tens from ${given.start} to ${given.end}` },
+        { count: given.dice, what: given.dice === 1 ? 'die' : 'dice', detail: `with ${given.sides} sides` },
+        { count: 1, what: 'spinner', detail: `with ${given.hundreds.join(', ')}` },
+        { count: seats, what: 'pieces' },
+        { count: given.tokens === 'own' ? stops * seats : stops, what: 'tokens', detail: given.tokens === 'own' ? `${stops} for each player, one on every stop` : 'one on every stop' },
+      ],
+      care: ['Dice and tokens can be swallowed: keep them from children under three.'],
+    }
+  },
+  open: rules.open,
+  place: rules.place,
+  judge: rules.judge,
+  awaits: rules.awaits,
+  plays,
+  end: rules.end,
+  betweenRounds: (_rules, state) => state.fresh,
+  begun: (_rules, state) => (state.fresh ? state.round - 1 : state.round),
+  standing: rules.standing,
+  lead: rules.lead,
+  award: rules.award,
+  view: (_rules, state) => state,
+  deal,
+  chanceIn: ({ dice, hundreds }) => [dice, hundreds],
+  dealOpening: () => null,
+  bot,
+  facts(given, state, play) {
+    let at = state.places[play.by - 1] ?? given.start
+    return rules.travel(given, at, play.order).hops.map((hop) => {
+      const from = at
+      at += hop
+      return { operation: 'add' as const, terms: [from, hop], answer: at }
+    })
+  },
+  writePlay,
+  readPlay,
+  wording,
+}

@@ -1,0 +1,24 @@
+import type { ReadPlay } from '#core/game'
+import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
+import { notUnderstood, readLine, readNumbers, writeExtras } from '#core/notation'
+
+/**
+ * Notation of Hundred Stops: `1: 5 4 / 2 / h t9 h =490`: the dice, the hundreds, the order, where one says one ends.
+ * Short forms for fast typing: `54 2 h t9 h`; the seat is the one on turn where it is left out.
+ */
+export function writePlay(play: Travel): string {
+  const said = play.said === undefined ? '' : ` =${play.said}`
+  return `${play.by}: ${play.dice.join(' ')} / ${play.hundreds} / ${play.order.join(' ')}${said}${writeExtras(play)}`
+}
+
+const FORM = /^([\d\s,]+?)\s*(?:\/\s*|\s)(\d{1,2})\s*(?:\/\s*|\s)((?:h|t\d{1,4})(?:[\s,]*(?:h|t\d{1,4}))*)?\s*(?:=\s*(-?\d{1,9}))?$/
+
+export function readPlay(text: string, _rules: StopsRules, state: StopsState): ReadPlay<Travel> {
+  const { by, rest, extras } = readLine(text)
+  const found = FORM.exec(rest)
+  const dice = found && readNumbers(found[1]!.trim())
+  if (!found || !dice) return notUnderstood(text)
+  const order = found[3]?.match(/h|t\d{1,4}/g) ?? []
+  const said = found[4] === undefined ? {} : { said: Number(found[4]) }
+  return { ok: true, play: { do: 'travel', by: by ?? state.turn, dice, hundreds: Number(found[2]), order, ...said, ...extras } }
+}

@@ -1,0 +1,169 @@
+import * as z from 'zod'
+import { total } from '#core/dice'
+import type { Awaits, End, Seating } from '#core/game'
+import type { CommonRules } from '#core/houseRules'
+import { playShape, whole, type Told } from '#core/plays'
+import { problem, type Problem } from '#core/problem'
+import { bestSeats, withSeat } from '#core/seats'
+import { nextTurn, type Turn } from '#core/turns'
+import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { sumOf } from '#core/working'
+
+export interface StopsRules extends CommonRules {
+  readonly start: number
+  readonly end: number
+  readonly stop: number
+  readonly dice: number
+  readonly sides: number
+  /** The spinner's faces. */
+  readonly hundreds: readonly number[]
+  readonly tokens: 'own' | 'first-come'
+  readonly worth: 'one' | 'stop-value'
+  readonly finish: 'first-home' | 'at-once' | 'all-home'
+}
+
+const LAST = 10_000
+export const houseRules = z.object({
+  start: z.int().min(0).max(LAST).default(100).meta({ label: 'Start', hint: 'Where everybody begins.' }),
+  end: z.int().min(10).max(LAST).default(1200).meta({ label: 'End', hint: 'Home. The track goes by tens.' }),
+  stop: z.int().min(10).max(1000).multipleOf(10).default(100).meta({ label: 'A stop every', hint: 'A token lies on each multiple of this. Start and end are multiples of it.' }),
+  dice: z.int().min(1).max(6).default(2).meta({ label: 'Dice', hint: 'Their sum is that many tens.' }),
+  sides: z.int().min(2).max(20).default(6).meta({ label: 'Sides', hint: 'Faces on each die, from 1 up.' }),
+  hundreds: z.array(z.int().min(1).max(20)).min(1).max(20).default([1, 1, 2, 3]).meta({ label: 'Spinner', hint: 'How many hundreds; a face may stand there more than once.' }),
+  tokens: z.enum(['own', 'first-come']).default('own').meta({
+    label: 'Tokens', hint: 'Everybody gathers an own set, or the first to touch a stop takes its token.',
+    choices: { own: 'Own set each', 'first-come': 'First come' },
+  }),
+  worth: z.enum(['one', 'stop-value']).default('one').meta({
+    label: 'A token counts', hint: 'One each, or the number on its stop.', choices: { one: 'One', 'stop-value': 'Its stop’s number' },
+  }),
+  finish: z.enum(['first-home', 'at-once', 'all-home']).default('first-home').meta({
+    label: 'The end', hint: 'When someone is home: finish the round, stop at once, or play on until all are home.',
+    choices: { 'first-home': 'First home, round finished', 'at-once': 'First home, at once', 'all-home': 'All home' },
+  }),
+})
+
+export interface Travel extends Told {
+  readonly do: 'travel'
+  readonly by: number
+  readonly dice: readonly number[]
+  readonly hundreds: number
+  /** `h` hops a hundred, `t5` walks five tens. */
+  readonly order: readonly string[]
+  /** Where one ends, as the player said it. */
+  readonly said?: number
+}
+
+export const playSchema: z.ZodType<Travel> = z.discriminatedUnion('do', [
+  playShape('travel', { by: whole, dice: z.array(whole), hundreds: whole, order: z.array(z.string().regex(/^(?:h|t[1-9]\d{0,3})$/)), said: whole.optional() }),
+])
+
+export interface StopsState extends Turn {
+  readonly seats: number
+  readonly first: number
+  readonly places: readonly number[]
+  /** The stops whose tokens each seat has, in the order of touching. */
+  readonly tokens: readonly (readonly number[])[]
+  readonly awards: readonly number[]
+  /** The newest journey: every place touched, the first one being where it began. */
+  readonly journey: { readonly by: number; readonly touched: readonly number[]; readonly hops: readonly number[] } | null
+}
+
+export function problems({ start, end, stop }: StopsRules): readonly Problem[] {
+  const bad = (rule: string, value: number, least?: number) => problem(`houseRules.${rule}`, 'bad-house-rule', { rule, value, ...(least === undefined ? { multipleOf: stop } : { least }) })
+  if (start % stop) return [bad('start', start)]
+  if (end % stop) return [bad('end', end)]
+  return end <= start ? [bad('end', end, start + stop)] : []
+}
+
+export function open({ start }: StopsRules, { seats, first }: Pick<Seating, 'seats' | 'first'>): { state: StopsState } {
+  const each = <T>(value: T) => Array.from({ length: seats }, () => value)
+  return { state: { seats, first, turn: first, round: 1, fresh: true, places: each(start), tokens: each([]), awards: each(0), journey: null } }
+}
+
+export function place(_rules: StopsRules, state: StopsState, play: Travel) {
+  return play.by === state.turn ? ('here' as const) : ('not-their-turn' as const)
+}
+
+export const isHome = ({ end }: Pick<StopsRules, 'end'>, at: number) => at >= end
+
+export function judge(rules: StopsRules, state: StopsState, { by, dice, hundreds, order }: Travel): GameVerdict<StopsState> {
+  for (const face of dice) if (face < 1 || face > rules.sides) return refuse('no-such-face', { face, sides: rules.sides })
+  if (!rules.hundreds.includes(hundreds)) return refuse('no-such-face', { face: hundreds, faces: rules.hundreds })
+  if (dice.length !== rules.dice) return refuse('wrong-dice-count', { count: dice.length, expected: rules.dice })
+  const tens = total(dice)
+  const walked = total(order.map(tensIn))
+  const sum = [sumOf(dice)]
+  if (walked !== tens) return refuse('tens-not-spent', { walked, tens }, sum)
+  const hopped = order.filter((step) => step === 'h').length
+  if (hopped !== hundreds) return refuse('hundreds-not-spent', { hopped, hundreds })
+  const from = state.places[by - 1]!
+  const { touched, hops } = travel(rules, from, order)
+  const to = touched[touched.length - 1]!
+  const taken = touched.slice(1).filter((at) => isStop(rules, at) && isThere(rules, state, by, at))
+  const places = withSeat(state.places, by, to)
+  const next: StopsState = {
+    seats: state.seats,
+    first: state.first,
+    ...nextTurn(state, state.seats, state.first, (seat) => !isHome(rules, places[seat - 1]!)),
+    places,
+    tokens: taken.length ? withSeat(state.tokens, by, [...state.tokens[by - 1]!, ...taken]) : state.tokens,
+    awards: state.awards,
+    journey: { by, touched, hops },
+  }
+  const notes: Note[] = [{ code: 'arrived', facts: { by, to, taken, home: isHome(rules, to) } }]
+  return { stands: true, next, working: [sumOf([from, ...hops])], notes, asks: { answer: to, explanation: true } }
+}
+
+/** How many tens a step of an order walks; a hop walks none. */
+export function tensIn(step: string): number {
+  return step === 'h' ? 0 : Number(step.slice(1))
+}
+
+/** Every place that a journey touches, where it began first, and the length of each step; it stops at the end. */
+export function travel({ end }: Pick<StopsRules, 'end'>, from: number, order: readonly string[]) {
+  const touched = [from]
+  const hops: number[] = []
+  let at = from
+  for (const step of order) {
+    if (at >= end) break
+    const before = at
+    if (step === 'h') touched.push((at = Math.min(end, at + 100)))
+    else for (let n = tensIn(step); n > 0 && at < end; n--) touched.push((at = Math.min(end, at + 10)))
+    if (at > before) hops.push(at - before)
+  }
+  return { touched, hops }
+}
+
+export function isStop({ start, end, stop }: Pick<StopsRules, 'start' | 'end' | 'stop'>, at: number): boolean {
+  return at > start && at <= end && at % stop === 0
+}
+
+/** Whether a stop's token is still there for this seat. */
+export function isThere(rules: Pick<StopsRules, 'tokens'>, state: StopsState, seat: number, stop: number): boolean {
+  return rules.tokens === 'own' ? !state.tokens[seat - 1]!.includes(stop) : !state.tokens.some((taken) => taken.includes(stop))
+}
+
+export function awaits(_rules: StopsRules, state: StopsState): Awaits {
+  return { seats: [state.turn], plays: ['travel'] }
+}
+
+export function standing(rules: StopsRules, state: StopsState): readonly number[] {
+  return state.tokens.map((taken, i) => Math.max(0, state.awards[i]! + (rules.worth === 'one' ? taken.length : total(taken))))
+}
+
+export function lead(rules: StopsRules, state: StopsState): End {
+  return { winners: bestSeats(standing(rules, state), 'most'), why: 'most-tokens' }
+}
+
+export function end(rules: StopsRules, state: StopsState): End | null {
+  const home = state.places.filter((at) => isHome(rules, at)).length
+  const over = rules.finish === 'all-home' ? home === state.seats : home > 0 && (rules.finish === 'at-once' || state.fresh)
+  return over || home === state.seats ? lead(rules, state) : null
+}
+
+export function award(rules: StopsRules, state: StopsState, seat: number, points: number): StopsState {
+  // Journeys never take tokens away, so a deduction stops at 0.
+  const now = standing(rules, state)[seat - 1]!
+  return { ...state, awards: withSeat(state.awards, seat, state.awards[seat - 1]! + Math.max(points, -now)) }
+}

@@ -1,0 +1,18 @@
+import type { Game } from '#core/game'
+import { askForRest } from '#core/games/ask-for-rest/index'
+import { brim } from '#core/games/brim/index'
+import { columnKeeper } from '#core/games/column-keeper/index'
+import { hundredStops } from '#core/games/hundred-stops/index'
+import { perchAndPush } from '#core/games/perch-and-push/index'
+import { roofTiles } from '#core/games/roof-tiles/index'
+
+/** Every game there is, in the rulebook's order: one line a game. */
+const IN_ORDER = [askForRest, roofTiles, perchAndPush, hundredStops, brim, columnKeeper]
+export const GAMES = IN_ORDER as unknown as readonly Game[]
+
+const BY_ID = new Map(GAMES.map((game) => [game.id, game]))
+
+/** The game with this id, or undefined. */
+export function gameById(id: string): Game | undefined {
+  return BY_ID.get(id)
+}

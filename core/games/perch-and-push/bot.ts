@@ -1,0 +1,53 @@
+import { isSafeFrom, resultOf, stackOn, type PerchPlay, type PerchRules, type PerchState } from '#core/games/perch-and-push/rules'
+import { facesOf, restOf } from '#core/pack'
+import type { Random } from '#core/random'
+
+/** Every turn that may stand now, for every draw that may come; and shuffling. */
+export function* plays(rules: PerchRules, state: PerchState, seat: number): Generator<PerchPlay> {
+  if (seat === state.turn) for (const cards of drawsOf(rules, state)) yield* turnsWith(rules, state, cards)
+  yield { do: 'reshuffle' }
+}
+
+function* drawsOf({ pack, draw }: PerchRules, { gone }: PerchState): Generator<number[]> {
+  const rest = restOf(pack, gone)
+  const left = facesOf(pack).filter((card) => rest.includes(card))
+  for (const [i, card] of left.entries()) {
+    if (draw === 1) yield [card]
+    else for (const other of left.slice(i)) if (other !== card || rest.indexOf(card) !== rest.lastIndexOf(card)) yield [card, other]
+  }
+}
+
+function* turnsWith(rules: PerchRules, state: PerchState, cards: readonly number[]): Generator<PerchPlay> {
+  const open = optionsOf(rules, state, cards)
+  for (const on of open) yield { do: 'place', by: state.turn, cards, on, explained: true }
+  if (!open.length) yield { do: 'pass', by: state.turn, cards }
+}
+
+/** The results of these cards that the seat on turn may perch on. */
+export function optionsOf(rules: PerchRules, state: PerchState, cards: readonly number[]): number[] {
+  return [...new Set(cards.map((card) => resultOf(rules, card)))].filter((result) => !isSafeFrom(rules, state, state.turn, result))
+}
+
+/** The largest push, else a stack of one's own, else a bare place. */
+function bestOption(rules: PerchRules, state: PerchState, options: readonly number[]): number {
+  const worth = (on: number) => {
+    const stack = stackOn(rules, state, on)
+    if (!stack) return 1
+    return stack.seat === state.turn ? (rules.safeStack > 0 ? 2 : 0.5) : 10 + stack.count
+  }
+  return options.reduce((best, on) => (worth(on) > worth(best) ? on : best))
+}
+
+/** The dealer: draws; which result is taken is the player's wish. */
+export function deal(rules: PerchRules, state: PerchState, wish: unknown, random: Random): PerchPlay {
+  const cards = random.shuffled(restOf(rules.pack, state.gone)).slice(0, rules.draw)
+  const options = optionsOf(rules, state, cards)
+  const { on } = (wish ?? {}) as { on?: number }
+  if (!options.length) return { do: 'pass', by: state.turn, cards }
+  return { do: 'place', by: state.turn, cards, on: on ?? bestOption(rules, state, options) }
+}
+
+export function bot(rules: PerchRules, state: PerchState, _seat: number, random: Random): PerchPlay {
+  const play = deal(rules, state, {}, random)
+  return play.do === 'place' ? { ...play, explained: true, how: 'knew-it' } : play
+}

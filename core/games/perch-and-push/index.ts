@@ -1,0 +1,75 @@
+import * as z from 'zod'
+import type { Game } from '#core/game'
+import { bot, deal, plays } from '#core/games/perch-and-push/bot'
+import { readPlay, writePlay } from '#core/games/perch-and-push/notation'
+import * as rules from '#core/games/perch-and-push/rules'
+import type { PerchPlay, PerchRules, PerchState } from '#core/games/perch-and-push/rules'
+import { wording } from '#core/games/perch-and-push/wording'
+
+/** Perch & Push: draw, work out, perch a marker on the result; push off a rival's markers and keep them. */
+export const perchAndPush: Game<PerchRules, null, PerchPlay, PerchState> = {
+  id: 'perch-and-push',
+  version: 1,
+  about: {
+    title: 'Perch & Push',
+    line: 'Draw, work out, perch a marker on the result; push off a rival’s markers and keep them.',
+    skills: ['adding ten', 'times tables', 'choosing'],
+    seats: { low: 2, high: 4 },
+    minutes: { low: 10, high: 20 },
+    turns: true,
+    slips: [
+      'Perching on the result of both cards together: each card is worked out by itself.',
+      'Pushing only one marker of a stack: all of them go.',
+      'Keeping one’s own pushed markers apart from the points.',
+      'A neighbouring product: 6 × 7 is 42, not 48.',
+    ],
+  },
+  answers: false,
+  goal: ({ goal }) => goal,
+  extraRound: () => false,
+  houseRules: rules.houseRules,
+  presets: [
+    { id: 'ten', label: 'Add ten', hint: 'Cards 0 to 10, ten more.', rules: {} },
+    { id: 'six', label: 'Times six', hint: 'The six times table.', rules: { combine: 'times', with: 6, pack: { low: 1, high: 10, copies: 4 } } },
+    { id: 'seven', label: 'Times seven', hint: 'The seven times table.', rules: { combine: 'times', with: 7, pack: { low: 1, high: 10, copies: 4 } } },
+    { id: 'nine', label: 'Times nine', hint: 'The nine times table; two of one’s own are safe.', rules: { combine: 'times', with: 9, pack: { low: 1, high: 10, copies: 4 }, safeStack: 2 } },
+    { id: 'calm', label: 'Calm', hint: 'One card, stacks of two are safe.', rules: { draw: 1, safeStack: 2, goal: 5 } },
+  ],
+  opening: z.null(),
+  play: rules.playSchema,
+  problems: (given) => rules.problems(given),
+  prepare: (given, seats) => ({
+    needs: [
+      { count: given.pack.copies * (given.pack.high - given.pack.low + 1), what: 'cards', detail: `${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each` },
+      { count: rules.resultsOf(given).length, what: 'places on the board', detail: rules.resultsOf(given).join(', ') },
+      { count: 15 * seats, what: 'markers', detail: '15 for each player, in different shapes' },
+      { count: 1, what: 'chart', detail: 'face down; it is opened only to settle a dispute' },
+    ],
+    care: ['Counters can be swallowed: keep them from children under three.'],
+  }),
+  open: rules.open,
+  place: rules.place,
+  judge: rules.judge,
+  awaits: rules.awaits,
+  plays,
+  end: rules.end,
+  betweenRounds: (_rules, state) => state.turn === state.first,
+  begun: (_rules, state) => (state.turn === state.first ? state.round - 1 : state.round),
+  standing: (_rules, state) => state.points,
+  lead: rules.lead,
+  award: rules.award,
+  view: (_rules, state) => state,
+  deal,
+  chanceIn: (play) => (play.do === 'reshuffle' ? null : play.cards),
+  dealOpening: () => null,
+  bot,
+  facts(given, _state, play) {
+    if (play.do !== 'place') return []
+    const card = play.cards.find((each) => rules.resultOf(given, each) === play.on) ?? play.cards[0]
+    if (card === undefined) return []
+    return [{ operation: given.combine === 'add' ? 'add' : 'times', terms: [card, given.with], answer: rules.resultOf(given, card) }]
+  },
+  writePlay,
+  readPlay,
+  wording,
+}

@@ -1,0 +1,77 @@
+import { total } from '#core/dice'
+import type { Game } from '#core/game'
+import { bot, deal, dealOpening, plays } from '#core/games/roof-tiles/bot'
+import { inReach, tileAt, tilesIn } from '#core/games/roof-tiles/layout'
+import { readPlay, writePlay } from '#core/games/roof-tiles/notation'
+import * as rules from '#core/games/roof-tiles/rules'
+import type { RoofOpening, RoofPlay, RoofRules, RoofState } from '#core/games/roof-tiles/rules'
+import { wording } from '#core/games/roof-tiles/wording'
+import { facesOf } from '#core/pack'
+
+/** Roof Tiles: a triangle of cards, each half covered by two of the row below; take off what makes the target. */
+export const roofTiles: Game<RoofRules, RoofOpening, RoofPlay, RoofState> = {
+  id: 'roof-tiles',
+  version: 1,
+  about: {
+    title: 'Roof Tiles',
+    line: 'A triangle of cards, each half covered by two of the row below; take off what makes the target.',
+    skills: ['making ten', 'missing part', 'planning ahead'],
+    seats: { low: 1, high: 8 },
+    minutes: { low: 10, high: 20 },
+    turns: false,
+    slips: [
+      'Taking a tile that is still half covered.',
+      'Adding three cards: two come off at most.',
+      'Forgetting that the ten comes off alone.',
+      'Taking the turned card where two tiles would have opened more.',
+    ],
+  },
+  answers: false,
+  best: 'fewest',
+  extraRound: () => false,
+  houseRules: rules.houseRules,
+  presets: [
+    { id: 'ten', label: 'Ten', hint: 'Six rows, once through.', rules: {} },
+    { id: 'nine', label: 'Nine', hint: 'The target is 9; tens stay out.', rules: { target: 9, pack: { low: 1, high: 9, copies: 4 } } },
+    { id: 'eleven', label: 'Eleven', hint: 'The next target.', rules: { target: 11 } },
+    { id: 'twelve', label: 'Twelve', hint: 'With the cards from 1 to 12.', rules: { target: 12, pack: { low: 1, high: 12, copies: 4 } } },
+    { id: 'zeros', label: 'With zeros', hint: 'The ten needs a zero or stands alone.', rules: { pack: { low: 0, high: 10, copies: 4 } } },
+    { id: 'small', label: 'Small roof', hint: 'Four rows, two times through.', rules: { rows: 4, passes: 2 } },
+  ],
+  opening: rules.openingSchema,
+  play: rules.playSchema,
+  problems: (given) => rules.problems(given),
+  prepare: (given, seats) => ({
+    needs: [
+      { count: seats, what: seats === 1 ? 'pack' : 'packs', detail: `each ${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each: ${facesOf(given.pack).length * given.pack.copies} cards` },
+      { count: tilesIn(given.rows), what: 'cards face up in the roof', detail: 'for each player; the rest is the stock, face down' },
+    ],
+    care: [],
+  }),
+  open: rules.open,
+  place: rules.place,
+  judge: rules.judge,
+  awaits: rules.awaits,
+  plays,
+  end: rules.end,
+  betweenRounds: () => true,
+  begun: () => 0,
+  standing: rules.standing,
+  lead: rules.lead,
+  // The order of the stock is nobody's to see.
+  view: (_rules, { seats, layouts }) => ({ seats, layouts: layouts.map((layout) => ({ ...layout, order: null })) }),
+  deal,
+  chanceIn: (play) => (play.do === 'turn' ? play.card : null),
+  dealOpening,
+  bot,
+  facts(given, state, play) {
+    const layout = state.layouts[play.by - 1]
+    if (play.do !== 'take' || !layout) return []
+    const tiles = play.tiles.map(([row, place]) => layout.cards[tileAt(given.rows, row, place)])
+    const terms = [...tiles, ...(play.turned ? [inReach(given, layout)] : [])].filter((value) => value !== undefined)
+    return terms.length > 1 ? [{ operation: 'add', terms, answer: total(terms) }] : []
+  },
+  writePlay,
+  readPlay,
+  wording,
+}
