@@ -1,0 +1,46 @@
+import { randomBytes } from 'node:crypto'
+import { eq } from 'drizzle-orm'
+import { settings } from '../database/schema'
+import { theDatabase } from '../utils/database'
+import { hashPasscode, makePasscode, verifyPasscode } from './hash'
+
+async function setting(key: string): Promise<string | null> {
+  const database = await theDatabase()
+  const [row] = await database.select().from(settings).where(eq(settings.key, key))
+  return typeof row?.value === 'string' ? row.value : null
+}
+
+async function keepSetting(key: string, value: string): Promise<void> {
+  const database = await theDatabase()
+  await database.insert(settings).values({ key, value }).onConflictDoUpdate({ target: settings.key, set: { value } })
+}
+
+/**
+ * Makes sure that there is a passcode: the one given, else the one kept from earlier, else a new one. Returns the
+ * passcode where it was just made, to be shown once; only its hash is kept.
+ */
+export async function readyPasscode(given: string | undefined): Promise<string | null> {
+  const kept = await setting('passcode')
+  if (given) {
+    if (!kept || !(await verifyPasscode(given, kept))) await keepSetting('passcode', await hashPasscode(given))
+    return null
+  }
+  if (kept) return null
+  const made = makePasscode()
+  await keepSetting('passcode', await hashPasscode(made))
+  return made
+}
+
+/** The hash in force; a session belongs to it, so that a new passcode ends all sessions. */
+export async function passcodeHash(): Promise<string> {
+  return (await setting('passcode')) ?? ''
+}
+
+/** What session cookies are sealed with: made once, kept with the data. */
+export async function sessionKey(): Promise<string> {
+  const kept = await setting('session-key')
+  if (kept) return kept
+  const made = randomBytes(32).toString('hex')
+  await keepSetting('session-key', made)
+  return (await setting('session-key')) ?? made
+}

@@ -1,0 +1,25 @@
+/** Whether this server is for this machine alone, from the address that it listens on. */
+export function isLocalOnly(): boolean {
+  const host = process.env.NITRO_HOST ?? process.env.HOST ?? ''
+  return isLoopback(host)
+}
+
+/** Whether a host name or address means this machine. */
+export function isLoopback(host: string): boolean {
+  return /^(localhost|127(\.\d{1,3}){3}|\[?::1\]?|::ffff:127\.0\.0\.1)$/i.test(host)
+}
+
+/** The host of a `Host` or `Origin` value, without its port; empty when it can't be read. */
+export function hostName(value: string): string {
+  try {
+    return new URL(value.includes('//') ? value : `http://${value}`).hostname
+  } catch {
+    return ''
+  }
+}
+
+/** What may be asked for without the passcode: boards by their link, being let in, and whether the server is up. */
+export function isOpen(method: string, path: string): boolean {
+  if (path === '/api/session') return true
+  return method === 'GET' && (path === '/api/health' || /^\/api\/boards\/[\w-]+(\/live)?$/.test(path))
+}

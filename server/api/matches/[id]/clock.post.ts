@@ -1,0 +1,5 @@
+import { setClock } from '../../../matches/clock'
+import { bodyOf, defineRoute, idOf } from '../../../utils/refusal'
+import { clockShape } from '../../../utils/shapes'
+
+export default defineRoute(async (event) => setClock(idOf(event), (await bodyOf(event, clockShape)).do))

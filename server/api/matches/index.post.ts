@@ -1,0 +1,9 @@
+import { makeMatch } from '../../matches/store'
+import { bodyOf, defineRoute } from '../../utils/refusal'
+import { newMatchShape } from '../../utils/shapes'
+
+export default defineRoute(async (event) => {
+  const id = await makeMatch(await bodyOf(event, newMatchShape))
+  setResponseStatus(event, 201)
+  return { id }
+})

@@ -1,0 +1,8 @@
+import { changePerson } from '../../../matches/people'
+import { bodyOf, defineRoute, idOf } from '../../../utils/refusal'
+import { changedPersonShape } from '../../../utils/shapes'
+
+export default defineRoute(async (event) => {
+  await changePerson(idOf(event), await bodyOf(event, changedPersonShape))
+  return { changed: true }
+})

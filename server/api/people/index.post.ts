@@ -1,0 +1,9 @@
+import { makePerson } from '../../matches/people'
+import { bodyOf, defineRoute } from '../../utils/refusal'
+import { newPersonShape } from '../../utils/shapes'
+
+export default defineRoute(async (event) => {
+  const id = await makePerson(await bodyOf(event, newPersonShape))
+  setResponseStatus(event, 201)
+  return { id }
+})

@@ -1,0 +1,107 @@
+import { sql } from 'drizzle-orm'
+import { bigint, boolean, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core'
+import type { NumberFact } from '#core/game'
+import type { How } from '#core/plays'
+import type { ClockState } from '../matches/clock'
+import type { Summary } from '../matches/summary'
+
+const at = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' })
+
+/** People who play: first names or nicknames only. */
+export const people = pgTable('people', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  /** Which pennant they play under, from 1. */
+  pennant: integer('pennant').notNull(),
+  createdAt: at('created_at').notNull().defaultNow(),
+})
+
+export const matches = pgTable(
+  'matches',
+  {
+    id: text('id').primaryKey(),
+    game: text('game').notNull(),
+    /** As named when the match was set up; defaults are not repeated. */
+    houseRules: jsonb('house_rules').$type<Record<string, unknown>>().notNull(),
+    first: integer('first').notNull(),
+    source: text('source').$type<'table' | 'dealt'>().notNull(),
+    seed: jsonb('seed').$type<string | number | null>(),
+    opening: jsonb('opening').$type<unknown>(),
+    /** The number of the newest entry: what `after` is compared with. */
+    last: integer('last').notNull().default(0),
+    over: boolean('over').notNull().default(false),
+    /** What the list of matches shows, made from the tape with each entry. */
+    summary: jsonb('summary').$type<Summary>().notNull(),
+    clock: jsonb('clock').$type<ClockState>().notNull().default({ used: 0, since: null }),
+    /** Whoever knows it may look at this match's board, and nothing else. */
+    boardToken: text('board_token').notNull().default(sql`replace(gen_random_uuid()::text, '-', '')`),
+    createdAt: at('created_at').notNull().defaultNow(),
+    updatedAt: at('updated_at').notNull().defaultNow(),
+  },
+  (table) => [index('matches_by_state').on(table.over, table.updatedAt), uniqueIndex('matches_by_board').on(table.boardToken)],
+)
+
+export const seats = pgTable(
+  'seats',
+  {
+    matchId: text('match_id')
+      .notNull()
+      .references(() => matches.id, { onDelete: 'cascade' }),
+    seat: integer('seat').notNull(),
+    name: text('name').notNull(),
+    pennant: integer('pennant').notNull(),
+    personId: text('person_id').references(() => people.id, { onDelete: 'set null' }),
+  },
+  (table) => [primaryKey({ columns: [table.matchId, table.seat] }), index('seats_by_person').on(table.personId)],
+)
+
+export const entries = pgTable(
+  'entries',
+  {
+    matchId: text('match_id')
+      .notNull()
+      .references(() => matches.id, { onDelete: 'cascade' }),
+    number: integer('number').notNull(),
+    /** Made by the client, so that sending again never records twice. */
+    clientId: text('client_id').notNull(),
+    entry: jsonb('entry').$type<unknown>().notNull(),
+    at: at('at').notNull().defaultNow(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.matchId, table.number] }),
+    uniqueIndex('entries_by_client_id').on(table.matchId, table.clientId),
+  ],
+)
+
+/** The number facts that each entry practised, for looking back; they follow every correction of the tape. */
+export const facts = pgTable(
+  'facts',
+  {
+    matchId: text('match_id')
+      .notNull()
+      .references(() => matches.id, { onDelete: 'cascade' }),
+    entry: integer('entry').notNull(),
+    ordinal: integer('ordinal').notNull(),
+    seat: integer('seat').notNull(),
+    /** Forgetting a person forgets what they practised; a seat without a person is nobody's in particular. */
+    personId: text('person_id').references(() => people.id, { onDelete: 'cascade' }),
+    operation: text('operation').$type<NumberFact['operation']>().notNull(),
+    terms: jsonb('terms').$type<readonly number[]>().notNull(),
+    // A number said may be any whole number, however wrong.
+    answer: bigint('answer', { mode: 'number' }).notNull(),
+    said: bigint('said', { mode: 'number' }),
+    right: boolean('right').notNull(),
+    how: text('how').$type<How>(),
+    at: at('at').notNull().defaultNow(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.matchId, table.entry, table.ordinal] }),
+    index('facts_by_person').on(table.personId, table.at),
+  ],
+)
+
+/** Small facts about this installation: whether the demo was loaded, the passcode's hash, the cookie's key. */
+export const settings = pgTable('settings', {
+  key: text('key').primaryKey(),
+  value: jsonb('value').$type<unknown>().notNull(),
+})

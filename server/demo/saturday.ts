@@ -1,0 +1,43 @@
+/** The demo: the Saturday table at Saltmarsh Ferry library. Everybody and everything in it is made up. */
+export const PEOPLE: readonly string[] = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi', 'Linnea', 'Yusuf']
+
+export interface DemoTable {
+  readonly game: string
+  readonly names: readonly string[]
+  readonly houseRules?: Record<string, unknown>
+  readonly first?: number
+  readonly source?: 'table' | 'dealt'
+  /** What chance is drawn from; another key is another match. */
+  readonly key: string
+  /** How many entries are played; to the end when left out. */
+  readonly plays?: number
+  /** Entries by their place that are recorded as they stand here instead of a bot's play. */
+  readonly script?: Readonly<Record<number, unknown>>
+}
+
+/** The oldest first: finished matches, then the tables that are still playing. */
+export const TABLES: readonly DemoTable[] = [
+  { game: 'ask-for-rest', names: ['Kofi', 'Linnea', 'Wren'], key: 'knot' },
+  { game: 'roof-tiles', names: ['Bao', 'Yusuf'], source: 'dealt', key: 'slate' },
+  { game: 'perch-and-push', names: ['Ines', 'Odalys'], houseRules: { goal: 5 }, key: 'gull' },
+  { game: 'hundred-stops', names: ['Tomasz', 'Wren', 'Bao'], houseRules: { end: 900 }, key: 'quay' },
+  { game: 'column-keeper', names: ['Linnea', 'Yusuf'], houseRules: { rounds: 2 }, key: 'ballast' },
+  { game: 'brim', names: ['Odalys', 'Wren', 'Kofi'], first: 2, key: 'lantern' },
+  { game: 'column-keeper', names: ['Odalys', 'Kofi', 'Ines'], key: 'tide', plays: 24 },
+  { game: 'hundred-stops', names: ['Linnea', 'Tomasz'], key: 'pier', plays: 6 },
+  { game: 'perch-and-push', names: ['Wren', 'Yusuf', 'Bao'], houseRules: { combine: 'times', with: 6, pack: { low: 1, high: 10, copies: 4 } }, key: 'heron', plays: 16 },
+  { game: 'roof-tiles', names: ['Kofi', 'Ines'], key: 'shed', plays: 9 },
+  { game: 'ask-for-rest', names: ['Bao', 'Odalys', 'Tomasz'], key: 'rope', plays: 14 },
+  { game: 'brim', names: ['Bao', 'Linnea'], houseRules: { dice: 3, limit: 12, rolls: 3, rounds: 6, minutes: 15 }, source: 'dealt', key: 'oar', plays: 14 },
+  {
+    game: 'brim',
+    names: ['Ines', 'Tomasz', 'Yusuf'],
+    houseRules: { rounds: 5 },
+    key: 'buoy',
+    plays: 13,
+    script: {
+      0: { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } },
+      1: { play: { do: 'stop', by: 1, said: 18, explained: true, how: 'made-ten' } },
+    },
+  },
+]

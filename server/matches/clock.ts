@@ -1,0 +1,115 @@
+import { and, eq, sql } from 'drizzle-orm'
+import { matches } from '../database/schema'
+import { Refusal } from '../utils/refusal'
+import { theDatabase } from '../utils/database'
+import { follow, tell } from './live'
+import { appendEntry, tapeFor } from './store'
+
+/** A match's clock: milliseconds used up to the last pause, and when it was started since (epoch, this server's time). */
+export interface ClockState {
+  readonly used: number
+  readonly since: number | null
+}
+
+/** A clock as pages get it: with the server's time, so that devices whose own clocks differ agree. */
+export interface ToldClock extends ClockState {
+  readonly now: number
+}
+
+export type ClockAct = 'start' | 'pause' | 'reset'
+
+const timers = new Map<string, NodeJS.Timeout>()
+
+export function toldClock(clock: ClockState): ToldClock {
+  return { ...clock, now: Date.now() }
+}
+
+/** Milliseconds used by now. */
+export function usedBy({ used, since }: ClockState, now: number): number {
+  return since === null ? used : used + Math.max(0, now - since)
+}
+
+/** Starts, pauses or resets a match's clock; everybody who follows the match is told. */
+export async function setClock(match: string, act: ClockAct): Promise<ToldClock> {
+  const tape = await tapeFor(match)
+  if (act === 'start' && tape.state.rules.minutes === null)
+    throw new Refusal(409, 'no-clock', 'This match has no clock. Give it minutes by a ruling first.', 'do')
+  if (act === 'start' && tape.state.result) throw new Refusal(409, 'match-over', 'The match is over.', 'do')
+  const now = Date.now()
+  const clock = await clockOf(match)
+  const next: ClockState =
+    act === 'reset'
+      ? { used: 0, since: clock.since === null ? null : now }
+      : act === 'pause'
+        ? { used: usedBy(clock, now), since: null }
+        : { used: clock.used, since: clock.since ?? now }
+  await keep(match, next)
+  return toldClock(next)
+}
+
+/** A match's clock as it is kept. */
+export async function clockOf(match: string): Promise<ClockState> {
+  const database = await theDatabase()
+  const [row] = await database.select({ clock: matches.clock }).from(matches).where(eq(matches.id, match))
+  if (!row) throw new Refusal(404, 'no-such-match', 'There is no such match; it may have been deleted.', 'id')
+  return row.clock
+}
+
+async function keep(match: string, clock: ClockState): Promise<void> {
+  const database = await theDatabase()
+  await database.update(matches).set({ clock }).where(eq(matches.id, match))
+  tell({ kind: 'clock', match, clock: toldClock(clock) })
+  await arm(match, clock)
+}
+
+/** Sets the alarm of a running clock anew; a clock that stands has none. */
+async function arm(match: string, clock: ClockState): Promise<void> {
+  clearTimeout(timers.get(match))
+  timers.delete(match)
+  if (clock.since === null) return
+  const { rules, result, timeCalled } = (await tapeFor(match)).state
+  if (result) return keep(match, { used: usedBy(clock, Date.now()), since: null })
+  if (rules.minutes === null || timeCalled) return
+  const left = rules.minutes * 60_000 - usedBy(clock, Date.now())
+  const timer = setTimeout(() => void runOut(match).catch(console.error), Math.max(0, left))
+  timer.unref()
+  timers.set(match, timer)
+}
+
+/** The clock has run out: time is called, after whatever was recorded last, and the clock stands. */
+async function runOut(match: string): Promise<void> {
+  timers.delete(match)
+  for (let tries = 0; tries < 20; tries++) {
+    const { lines, state } = await tapeFor(match)
+    if (state.result || state.timeCalled) break
+    const id = `clock-${lines.length}-${Date.now()}`
+    try {
+      await appendEntry(match, { id, after: lines.length, entry: { call: 'time', why: 'the clock ran out' } })
+      break
+    } catch (error) {
+      // Somebody recorded in the same moment: time is called after that.
+      if (!(error instanceof Refusal && error.code === 'stale')) throw error
+    }
+  }
+  const clock = await clockOf(match)
+  await keep(match, { used: usedBy(clock, Date.now()), since: null })
+}
+
+/** Takes up the clocks that ran when the server stopped, and follows what changes their length or ends their match. */
+export async function resumeClocks(): Promise<void> {
+  const database = await theDatabase()
+  const running = await database
+    .select({ id: matches.id, clock: matches.clock })
+    .from(matches)
+    .where(and(eq(matches.over, false), sql`${matches.clock}->>'since' is not null`))
+  for (const { id, clock } of running) await arm(id, clock)
+  follow(null, (change) => {
+    if (change.kind === 'removed') clearTimeout(timers.get(change.match))
+    if (change.kind === 'recorded' && timers.has(change.match) && bearsOnTime(change.recorded.entry, change.summary.result !== null))
+      void clockOf(change.match).then((clock) => arm(change.match, clock)).catch(console.error)
+  })
+}
+
+function bearsOnTime(entry: unknown, over: boolean): boolean {
+  return over || (typeof entry === 'object' && entry !== null && !('play' in entry && !('amend' in entry)))
+}

@@ -1,0 +1,32 @@
+import { EventEmitter } from 'node:events'
+import type { ToldClock } from './clock'
+import type { Summary } from './summary'
+
+/** One recorded entry as it goes to every page that follows its match. */
+export interface Recorded {
+  readonly number: number
+  readonly id: string
+  readonly entry: unknown
+  readonly at: string
+}
+
+export type Change =
+  | { readonly kind: 'recorded'; readonly match: string; readonly recorded: Recorded; readonly summary: Summary }
+  | { readonly kind: 'clock'; readonly match: string; readonly clock: ToldClock }
+  | { readonly kind: 'made' | 'removed' | 'board'; readonly match: string }
+
+const emitter = new EventEmitter()
+// A class may follow with every device in the room; the default warning at 11 is not meant for that.
+emitter.setMaxListeners(0)
+
+export function tell(change: Change): void {
+  emitter.emit('change', change)
+  emitter.emit(`match:${change.match}`, change)
+}
+
+/** Calls `hear` for every change, of one match or of all; returns how to stop. */
+export function follow(match: string | null, hear: (change: Change) => void): () => void {
+  const event = match === null ? 'change' : `match:${match}`
+  emitter.on(event, hear)
+  return () => emitter.off(event, hear)
+}

@@ -1,0 +1,25 @@
+import { hostName, isLocalOnly, isLoopback, isOpen } from '../access/policy'
+import { mayRecord } from '../access/session'
+import { refuseWith } from '../utils/refusal'
+
+/**
+ * Who may. On this machine alone: whoever is at it, as long as the request is really meant for it. Served to a
+ * network: only those who gave the passcode, save what is open to viewers. Writing takes a page of our own.
+ */
+export default defineEventHandler(async (event) => {
+  const path = event.path.split('?')[0]!
+  const host = getRequestHeader(event, 'host') ?? ''
+  if (isLocalOnly() && !isLoopback(hostName(host)))
+    return refuseWith(event, 403, 'not-here', 'This Nimble Tally serves this machine alone.')
+  if (!path.startsWith('/api/')) return
+  const origin = getRequestHeader(event, 'origin')
+  if (event.method !== 'GET' && event.method !== 'HEAD' && origin && hostOf(`http://${host}`) !== hostOf(origin))
+    return refuseWith(event, 403, 'foreign-page', 'Another site’s page may not write here.')
+  if (isLocalOnly() || isOpen(event.method, path)) return
+  if (!(await mayRecord(event))) return refuseWith(event, 401, 'passcode-needed', 'Give the passcode first.')
+})
+
+/** Host and port of an address; null where it can't be read, which is like no other. */
+function hostOf(address: string): string | null {
+  return URL.canParse(address) ? new URL(address).host : null
+}

@@ -1,0 +1,25 @@
+import { readyPasscode } from '../access/passcode'
+import { isLocalOnly } from '../access/policy'
+import { FolderTaken } from '../database/lock'
+import { loadDemoOnce } from '../demo/load'
+import { resumeClocks } from '../matches/clock'
+
+/** Opens the database with the server; without it there is nothing to serve, so the process says why and ends. */
+export default defineNitroPlugin((nitro) => {
+  nitro.hooks.hook('close', closeDatabase)
+  void openOnce()
+    .then(async () => {
+      if (!isLocalOnly()) await tellPasscode()
+      await loadDemoOnce()
+      await resumeClocks()
+    })
+    .catch((error: unknown) => {
+      console.error(error instanceof FolderTaken ? `\n${error.message}\n` : error)
+      process.exit(1)
+    })
+})
+
+async function tellPasscode(): Promise<void> {
+  const made = await readyPasscode(process.env.NIMBLE_PASSCODE)
+  if (made) console.log(`\nThe passcode for recording from other devices is ${made}. It is shown this once; --passcode sets another.\n`)
+}

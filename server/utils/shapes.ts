@@ -1,0 +1,31 @@
+import * as z from 'zod'
+import { PENNANT_COUNT } from '#core/pennants'
+
+/** Shapes of requests: every field bounded. */
+export const personName = z.string().trim().min(1).max(40)
+const pennant = z.int().min(1).max(PENNANT_COUNT)
+
+export const newMatchShape = z.strictObject({
+  game: z.string().max(60),
+  houseRules: z.record(z.string().max(60), z.unknown()).default({}),
+  seats: z
+    .array(z.strictObject({ name: personName, pennant, personId: z.string().max(40).nullable().default(null) }))
+    .min(1)
+    .max(8),
+  first: z.int(),
+  source: z.enum(['table', 'dealt']).default('table'),
+  seed: z.union([z.string().max(200), z.number(), z.null()]).default(null),
+  opening: z.unknown().default(null),
+})
+
+export const appendShape = z.strictObject({
+  id: z.string().regex(/^[\w-]{8,64}$/),
+  after: z.int().min(0),
+  entry: z.record(z.string(), z.unknown()),
+})
+
+export const newPersonShape = z.strictObject({ name: personName, pennant: pennant.optional() })
+export const changedPersonShape = z.strictObject({ name: personName.optional(), pennant: pennant.optional() })
+
+export const clockShape = z.strictObject({ do: z.enum(['start', 'pause', 'reset']) })
+export const passcodeShape = z.strictObject({ passcode: z.string().min(1).max(200) })
