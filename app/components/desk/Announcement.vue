@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { standing } from '#core/match'
+import { roundNow } from '#core/round'
+import type { Tape } from '#core/tape'
+import { relation } from '#core/working'
+import { sayEntry, sayResult, sayWhy } from '#core/wording/index'
+import { list } from '#core/wording/words'
+import type { GameView } from '~/games/view'
+import type { MatchStore } from '~/stores/match'
+import type { Seat } from '~/utils/matches'
+
+/** Who won, by what, and how the end came; and once more with the same people and rules. */
+const { store, tape, seats, view } = defineProps<{ store: MatchStore; tape: Tape; seats: readonly Seat[]; view: GameView }>()
+
+const result = computed(() => tape.state.result!)
+const scores = computed(() => standing(tape.table, tape.state))
+const alone = computed(() => seats.length === 1)
+const winners = computed(() => result.value.winners.map((seat) => seats[seat - 1]!))
+const names = computed(() => winners.value.map(({ name }) => name))
+const headline = computed(() => {
+  if (alone.value) return `${names.value[0]} has ${scores.value[0]}`
+  return result.value.shared ? `${list(names.value)} share the win` : `${names.value[0]} wins`
+})
+/** Everyone from best to least, with the sign between neighbours: 98 > 94 > 89. */
+const ranking = computed(() => {
+  const best = tape.table.game.best === 'fewest' ? -1 : 1
+  const rows = seats.map((seat, i) => ({ seat, score: scores.value[i]!, won: result.value.winners.includes(i + 1) }))
+  return rows.sort((a, b) => Number(b.won) - Number(a.won) || best * (b.score - a.score))
+})
+const decided = computed(() => {
+  if (result.value.ended) return sayResult(tape.table, result.value)
+  const round = roundNow(tape.table, tape.state)
+  if (round && round.extra > 0) return `Level after ${round.of} rounds; ${round.extra === 1 ? 'an extra round' : `${round.extra} extra rounds`} decided.`
+  if (result.value.shared) return 'Level at the end: by the house rule all who are level win.'
+  return alone.value ? '' : `${sayWhy(tape.table, result.value)}, as agreed.`
+})
+/** What the referee ruled, and remarks: the result stands on them. */
+const rulings = computed(() =>
+  tape.lines
+    .filter(({ struck, verdict, entry }) => !struck && verdict.stands && (entry.kind === 'rules' || entry.kind === 'award' || (entry.kind === 'call' && (entry.call === 'note' || entry.call === 'chart'))))
+    .map((line) => ({ number: line.number, says: sayEntry(tape.table, line) })),
+)
+</script>
+
+<template>
+  <section class="sheet p-5 sm:p-7 space-y-5" aria-label="Announcement">
+    <div class="flex flex-wrap items-center gap-4">
+      <span class="flex -space-x-2"><Pennant v-for="(seat, i) in winners" :key="i" :number="seat.pennant" size="4.5rem" class="wave" /></span>
+      <div>
+        <h2 class="text-4xl sm:text-5xl font-extrabold leading-tight">{{ headline }}</h2>
+        <p class="text-lg text-(--ink-soft)">{{ decided }}</p>
+      </div>
+    </div>
+    <ol v-if="!alone" class="flex flex-wrap items-center gap-x-3 gap-y-2 text-2xl" aria-label="Final comparison">
+      <template v-for="(row, i) in ranking" :key="i">
+        <li v-if="i" class="figures font-bold" aria-hidden="true">{{ relation(ranking[i - 1]!.score, row.score) }}</li>
+        <li class="flex items-center gap-2">
+          <Pennant :number="row.seat.pennant" size="1.5rem" />
+          <span>{{ row.seat.name }}</span>
+          <b class="figures text-3xl">{{ row.score }}</b>
+        </li>
+      </template>
+    </ol>
+    <component :is="view.Recap" :tape="tape" :seats="seats" />
+    <section v-if="rulings.length" class="space-y-1">
+      <h3 class="font-bold">Ruled on the way</h3>
+      <ul class="list-disc pl-5"><li v-for="ruling in rulings" :key="ruling.number">{{ ruling.says }}</li></ul>
+    </section>
+    <p v-if="tape.table.source === 'dealt'" class="text-sm text-(--ink-soft)">
+      The app dealt from the seed <b class="figures text-(--ink)">{{ tape.table.seed }}</b>. Export the match file and run bin/judge on it: it notes every play that the seed did not bring.
+    </p>
+    <PlayAgain v-if="store.match" :match="store.match" />
+  </section>
+</template>
+
+<style scoped>
+.wave {
+  transform-origin: left;
+  animation: wave 1.2s ease-in-out 3;
+}
+@keyframes wave {
+  50% {
+    transform: skewY(6deg);
+  }
+}
+</style>

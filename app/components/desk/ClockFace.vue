@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import type { MatchStore } from '~/stores/match'
+
+/** The clock of a match: how much is left, started and paused by touch. Calm near the end. */
+const { store } = defineProps<{ store: MatchStore }>()
+
+const state = computed(() => store.tape?.state)
+const { running, left, text, nearEnd } = useClock(
+  () => store.clock,
+  () => state.value?.rules.minutes ?? null,
+)
+const over = computed(() => Boolean(state.value?.result))
+</script>
+
+<template>
+  <div v-if="left !== null && !over" class="flex items-center gap-2" role="timer" aria-label="Clock">
+    <span class="figures text-2xl font-bold" :class="{ 'text-(--call)': nearEnd }">{{ text }}</span>
+    <span v-if="state?.timeCalled" class="font-semibold text-(--call)">time: finish the round</span>
+    <button v-else class="key" :aria-label="running ? 'Pause the clock' : 'Start the clock'" @click="store.setClock(running ? 'pause' : 'start')">
+      <UIcon :name="running ? 'i-lucide-pause' : 'i-lucide-play'" class="size-5" />
+    </button>
+  </div>
+</template>

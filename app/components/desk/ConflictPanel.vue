@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { readEntry } from '#core/entries'
+import type { BasePlay } from '#core/plays'
+import { sayEntry } from '#core/wording/index'
+import type { MatchStore } from '~/stores/match'
+
+/** Somebody else recorded first: what came in between, and whether to send one's own after all. */
+const { store } = defineProps<{ store: MatchStore }>()
+
+function says(raw: unknown): string {
+  const entry = readEntry(raw)
+  const table = store.tape!.table
+  const play = entry.kind === 'play' ? table.game.play.safeParse(entry.play) : null
+  return sayEntry(table, { entry, raw, play: play?.success ? (play.data as BasePlay) : null })
+}
+const between = computed(() => store.conflict?.between ?? [])
+</script>
+
+<template>
+  <section class="sheet border-2 !border-(--call) p-4 space-y-3" role="alertdialog" aria-label="Somebody else recorded first">
+    <div class="flex items-center gap-3"><Stamp kind="call" /><h2 class="font-bold text-lg">Somebody else recorded first</h2></div>
+    <ul class="list-disc pl-6">
+      <li v-for="entry in between" :key="entry.id">{{ entry.number }}: {{ says(entry.entry) }}</li>
+    </ul>
+    <p>Yours was:</p>
+    <ul class="list-disc pl-6">
+      <li v-for="entry in store.waiting" :key="entry.id">{{ says(entry.entry) }}</li>
+    </ul>
+    <div class="flex gap-2 flex-wrap">
+      <button class="key key-main" @click="store.settle('send')">Send mine after it</button>
+      <button class="key" @click="store.settle('drop')">Drop mine</button>
+    </div>
+  </section>
+</template>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import type { Reveal } from '~/games/view'
+
+/** What the dealer brought, one after another; a touch or a key skips the wait. */
+const { reveal } = defineProps<{ reveal: Reveal }>()
+const emit = defineEmits<{ done: [] }>()
+
+const STEP_MS = 380
+const REST_MS = 500
+const calm = usePreferredReducedMotion()
+const shown = ref(0)
+const spin = ref(1)
+let timer: ReturnType<typeof setTimeout> | undefined
+
+function step() {
+  if (shown.value >= reveal.values.length) return void (timer = setTimeout(() => emit('done'), REST_MS))
+  shown.value++
+  timer = setTimeout(step, STEP_MS)
+}
+useIntervalFn(() => (spin.value = 1 + Math.floor(Math.random() * (reveal.sides ?? 6))), 90)
+onMounted(() => {
+  if (calm.value === 'reduce') emit('done')
+  else timer = setTimeout(step, STEP_MS)
+})
+onBeforeUnmount(() => clearTimeout(timer))
+
+function skip(event: KeyboardEvent) {
+  if (event.key !== ' ' && event.key !== 'Enter' && event.key !== 'Escape') return
+  event.preventDefault()
+  event.stopImmediatePropagation()
+  emit('done')
+}
+useEventListener('keydown', skip, { capture: true })
+</script>
+
+<template>
+  <section class="sheet p-4 space-y-2 text-center" aria-label="The dealer" aria-live="off">
+    <div class="flex flex-wrap justify-center gap-3">
+      <template v-for="(value, i) in reveal.values" :key="i">
+        <Die v-if="reveal.kind === 'die'" :face="i < shown ? Number(value) : spin" :sides="reveal.sides" size="4.5rem" :class="i < shown ? '' : 'opacity-50'" />
+        <PlayingCard v-else :value="i < shown ? value : null" size="4.5rem" />
+      </template>
+    </div>
+    <button class="underline underline-offset-4 min-h-11 px-3 cursor-pointer" @click="emit('done')">Skip (Space)</button>
+  </section>
+</template>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { nanoid } from 'nanoid'
+import { seatAfter } from '#core/seats'
+import { callApi } from '~/utils/api'
+import type { StoredMatch } from '~/utils/matches'
+
+/** Once more with the same people and rules: one touch opens, a second one starts. */
+const { match } = defineProps<{ match: StoredMatch }>()
+
+const asking = ref(false)
+const busy = ref(false)
+const failed = ref<string | null>(null)
+/** By custom another one begins each time. */
+const first = ref(seatAfter(match.first, match.seats.length))
+
+async function start() {
+  busy.value = true
+  try {
+    const { game, houseRules, seats, source } = match
+    const made = await callApi<{ id: string }>('/api/matches', 'POST', { game, houseRules, seats, first: first.value, source, seed: source === 'dealt' ? nanoid(10) : null })
+    await navigateTo(`/match/${made.id}`)
+  } catch (error) {
+    failed.value = saysOf(error)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="flex flex-wrap items-center gap-2">
+    <template v-if="asking">
+      <fieldset v-if="match.seats.length > 1" class="flex flex-wrap gap-2 items-center">
+        <legend class="contents"><span class="font-semibold">Who starts?</span></legend>
+        <button v-for="(seat, i) in match.seats" :key="i" class="key" :aria-pressed="first === i + 1" @click="first = i + 1">
+          <Pennant :number="seat.pennant" size="1.2rem" /> {{ seat.name }}
+        </button>
+      </fieldset>
+      <button class="key key-main" :disabled="busy" @click="start"><UIcon name="i-lucide-play" class="size-5" /> Start</button>
+    </template>
+    <template v-else>
+      <button class="key key-main" @click="asking = true"><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again</button>
+      <NuxtLink :to="`/new?like=${match.id}`" class="key">Change something first</NuxtLink>
+      <NuxtLink to="/" class="key">All matches</NuxtLink>
+    </template>
+    <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
+  </div>
+</template>

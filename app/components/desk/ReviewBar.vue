@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import type { Tape } from '#core/tape'
+import { sayEntry, sayVerdict } from '#core/wording/index'
+import type { Review } from '~/composables/useReview'
+
+/** Looking back: scrubs through the match step by step; the entry looked at can be amended or taken back. */
+const { review, tape } = defineProps<{ review: Review; tape: Tape }>()
+
+const most = computed(() => tape.lines.length)
+const at = computed({ get: () => review.at.value ?? most.value, set: (entries) => review.look(entries) })
+const line = computed(() => review.line.value)
+const isPlay = computed(() => line.value?.entry.kind === 'play' && !line.value.struck)
+const strikable = computed(() => line.value && !line.value.struck && line.value.entry.kind !== 'strike')
+</script>
+
+<template>
+  <section class="sheet p-3 space-y-2 bar" aria-label="Looking back">
+    <div class="flex flex-wrap items-center gap-2">
+      <p class="font-bold display text-lg">Looking back</p>
+      <p class="text-(--ink-soft)">{{ at === 0 ? 'before the first entry' : `after entry ${at} of ${most}` }}</p>
+      <button class="key ml-auto" @click="review.leave()"><UIcon name="i-lucide-arrow-right-to-line" class="size-5" /> Back to now</button>
+    </div>
+    <div class="flex items-center gap-2">
+      <button class="key" aria-label="One entry back" :disabled="at === 0" @click="at--"><UIcon name="i-lucide-chevron-left" class="size-5" /></button>
+      <input v-model.number="at" type="range" min="0" :max="most" class="flex-1 h-11 accent-(--accent)" aria-label="After entry" />
+      <button class="key" aria-label="One entry on" :disabled="at >= most" @click="at++"><UIcon name="i-lucide-chevron-right" class="size-5" /></button>
+    </div>
+    <template v-if="line">
+      <p class="font-semibold">{{ sayEntry(tape.table, line) }}</p>
+      <p class="text-(--ink-soft)">{{ sayVerdict(tape.table, line) }}</p>
+      <div class="flex flex-wrap gap-2">
+        <button v-if="isPlay" class="key key-main" @click="review.amend(line.number)"><UIcon name="i-lucide-pencil" class="size-5" /> Amend entry {{ line.number }}</button>
+        <button v-if="strikable" class="key" @click="review.attempt({ strike: line.number })"><UIcon name="i-lucide-strikethrough" class="size-5" /> Take back entry {{ line.number }}</button>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.bar {
+  border: 2px dashed var(--call);
+}
+</style>

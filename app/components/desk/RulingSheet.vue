@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import type { Tape } from '#core/tape'
+import { judgeEntry } from '#core/match'
+import { readEntry } from '#core/entries'
+import { ruleFields } from '#core/ruleFields'
+import { sayReason, speaking } from '#core/wording/index'
+import type { Seat } from '~/utils/matches'
+
+/** A ruling: a house rule changed from here on, points given or taken, or the referee's word on what happened. */
+const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
+const open = defineModel<boolean>('open', { required: true })
+const emit = defineEmits<{ record: [entry: object] }>()
+
+type What = 'rule' | 'points' | 'word'
+const what = ref<What>('rule')
+const reason = ref<'vote' | 'mistake' | 'other'>('vote')
+const votes = ref({ for: 0, against: 0 })
+const words = ref('')
+const rule = ref('')
+const value = ref<unknown>(null)
+const award = ref({ by: 1, points: 1 })
+
+const fields = computed(() => ruleFields(tape.table.game).filter(({ changeable }) => changeable))
+const field = computed(() => fields.value.find(({ name }) => name === rule.value))
+const hasPoints = computed(() => Boolean(tape.table.game.award?.(tape.state.rules, tape.state.game, 1, 1)))
+const kinds = computed(() => [
+  { id: 'rule' as const, label: 'Change a rule' },
+  ...(hasPoints.value ? [{ id: 'points' as const, label: 'Give or take points' }] : []),
+  { id: 'word' as const, label: 'Settle what happened' },
+])
+
+watch(open, (isOpen) => {
+  if (!isOpen) return
+  what.value = 'rule'
+  words.value = ''
+  votes.value = { for: seats.length, against: 0 }
+  choose(fields.value[0]?.name ?? '')
+}, { immediate: true })
+
+function choose(name: string) {
+  rule.value = name
+  value.value = (tape.state.rules as unknown as Record<string, unknown>)[name] ?? null
+}
+
+const why = computed(() => {
+  const said = words.value.trim()
+  if (what.value === 'word') return said
+  const head = reason.value === 'vote' ? `vote, ${votes.value.for} to ${votes.value.against}` : reason.value === 'mistake' ? 'a mistake put right' : ''
+  return [head, said].filter(Boolean).join(': ')
+})
+const entry = computed<object | null>(() => {
+  const remark = why.value ? { why: why.value } : {}
+  if (what.value === 'word') return why.value ? { call: 'note', ...remark } : null
+  if (what.value === 'points') return award.value.points ? { ruling: { award: { ...award.value } }, ...remark } : null
+  return rule.value ? { ruling: { houseRules: { [rule.value]: value.value } }, ...remark } : null
+})
+const refusal = computed(() => {
+  if (!entry.value) return null
+  const { verdict } = judgeEntry(tape.table, tape.state, readEntry(entry.value))
+  return verdict.reason ? sayReason(tape.table.game, verdict.reason, speaking(tape.table.players)) : null
+})
+
+function record() {
+  if (!entry.value || refusal.value) return
+  emit('record', entry.value)
+  open.value = false
+}
+</script>
+
+<template>
+  <UModal v-model:open="open" title="Ruling" description="It counts from here on, and stands on the tape." :ui="{ content: 'max-w-2xl' }">
+    <template #body>
+      <form class="space-y-3" @submit.prevent="record">
+        <div class="flex flex-wrap gap-2">
+          <button v-for="kind in kinds" :key="kind.id" type="button" class="key" :aria-pressed="what === kind.id" @click="what = kind.id">{{ kind.label }}</button>
+        </div>
+        <template v-if="what === 'rule'">
+          <div class="flex flex-wrap gap-1.5">
+            <button v-for="each in fields" :key="each.name" type="button" class="key !px-3" :aria-pressed="rule === each.name" @click="choose(each.name)">{{ each.label }}</button>
+          </div>
+          <RuleControl v-if="field" :key="field.name" v-model="value" :field="field" />
+        </template>
+        <template v-else-if="what === 'points'">
+          <div class="flex flex-wrap gap-2">
+            <button v-for="(seat, i) in seats" :key="i" type="button" class="key" :aria-pressed="award.by === i + 1" @click="award.by = i + 1">
+              <Pennant :number="seat.pennant" size="1.2rem" /> {{ seat.name }}
+            </button>
+          </div>
+          <UInputNumber v-model="award.points" :min="-999" :max="999" size="xl" class="w-44" aria-label="Points given; a minus takes them" />
+        </template>
+        <fieldset v-if="what !== 'word'" class="flex flex-wrap gap-2 items-center">
+          <legend class="contents"><span class="font-bold">Why</span></legend>
+          <button type="button" class="key" :aria-pressed="reason === 'vote'" @click="reason = 'vote'">A vote</button>
+          <button type="button" class="key" :aria-pressed="reason === 'mistake'" @click="reason = 'mistake'">A mistake</button>
+          <button type="button" class="key" :aria-pressed="reason === 'other'" @click="reason = 'other'">Other</button>
+          <span v-if="reason === 'vote'" class="inline-flex items-center gap-2">
+            <UInputNumber v-model="votes.for" :min="0" :max="99" size="xl" class="w-32" aria-label="Votes for" />
+            <span>to</span>
+            <UInputNumber v-model="votes.against" :min="0" :max="99" size="xl" class="w-32" aria-label="Votes against" />
+          </span>
+        </fieldset>
+        <input v-model="words" maxlength="300" class="w-full h-12 px-3 rounded-md border border-(--ui-border-accented) bg-(--sheet)" :placeholder="what === 'word' ? 'The pointer lay between two fields: it counts as plus' : 'In your own words (if you like)'" aria-label="In your own words" />
+        <p class="min-h-6 font-semibold text-(--refused)" role="status">{{ refusal }}</p>
+        <button class="key key-main w-full" type="submit" :disabled="!entry || Boolean(refusal)"><UIcon name="i-lucide-gavel" class="size-5" /> Record the ruling</button>
+      </form>
+    </template>
+  </UModal>
+</template>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { gameById } from '#core/games/index'
+import { callApi } from '~/utils/api'
+import type { ListedMatch } from '~/utils/matches'
+
+/** One table in the room: standing, turn, what happened last, and whether the referee is needed. */
+const { match } = defineProps<{ match: ListedMatch }>()
+const emit = defineEmits<{ removed: [] }>()
+
+const title = computed(() => gameById(match.game)?.about.title ?? match.game)
+const waits = computed(() => (gameById(match.game)?.about.turns ? (match.summary.awaits?.seats ?? []) : []))
+const won = computed(() => match.summary.result?.winners ?? [])
+const { text: clock, running } = useClock(
+  () => match.clock,
+  () => match.summary.minutes,
+)
+const asking = ref(false)
+const failed = ref<string | null>(null)
+const when = computed(() => new Date(match.updatedAt).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }))
+
+async function remove() {
+  try {
+    await callApi(`/api/matches/${match.id}`, 'DELETE')
+    emit('removed')
+  } catch (error) {
+    failed.value = saysOf(error)
+  }
+}
+</script>
+
+<template>
+  <li class="sheet flex flex-col">
+    <NuxtLink :to="`/match/${match.id}`" class="block p-4 space-y-3 flex-1 rounded-t-[inherit] hover:bg-(--accent-soft)">
+      <span class="flex items-center gap-3">
+        <span class="font-bold text-xl display">{{ title }}</span>
+        <span class="text-(--ink-soft)">
+          {{ match.over ? when : match.last === 0 ? 'not begun' : match.summary.round || 'in play' }}
+        </span>
+        <span v-if="clock && !match.over" class="figures font-bold inline-flex items-center gap-1" :class="running ? '' : 'text-(--ink-soft)'">
+          <UIcon :name="running ? 'i-lucide-timer' : 'i-lucide-pause'" class="size-4" /> {{ clock }}
+        </span>
+        <Stamp v-if="match.summary.slip && !match.over" kind="call" class="ml-auto text-sm" />
+      </span>
+      <span v-for="(seat, i) in match.seats" :key="i" class="flex items-center gap-2 text-lg leading-tight">
+        <Pennant :number="seat.pennant" size="1.35rem" />
+        <span class="truncate" :class="{ 'font-bold': waits.includes(i + 1) || won.includes(i + 1) }">{{ seat.name }}</span>
+        <span v-if="waits.includes(i + 1)" class="text-sm rounded-r-full bg-(--accent) text-(--on-accent) px-2">turn</span>
+        <UIcon v-if="won.includes(i + 1)" name="i-lucide-award" class="size-5 text-(--stands)" aria-label="won" />
+        <b class="figures ml-auto text-xl">{{ match.summary.standing[i] }}</b>
+      </span>
+      <span class="block text-(--ink-soft) leading-snug">{{ match.summary.line || 'Waiting for the first play' }}</span>
+    </NuxtLink>
+    <div class="border-t border-(--rule) flex flex-wrap justify-end items-center px-2">
+      <p v-if="failed" class="text-(--refused) px-2" role="alert">{{ failed }}</p>
+      <template v-if="asking">
+        <span class="px-2">Delete it for good?</span>
+        <button class="min-h-11 px-3 font-semibold text-(--refused) cursor-pointer" @click="remove">Delete</button>
+        <button class="min-h-11 px-3 font-semibold cursor-pointer" @click="asking = false">Keep</button>
+      </template>
+      <template v-else>
+        <NuxtLink :to="`/new?like=${match.id}`" class="min-h-11 px-3 font-semibold inline-flex items-center">Another like this</NuxtLink>
+        <button class="min-h-11 min-w-11 inline-flex items-center justify-center cursor-pointer" :aria-label="`Delete this match of ${title}`" @click="asking = true">
+          <UIcon name="i-lucide-trash-2" class="size-5" />
+        </button>
+      </template>
+    </div>
+  </li>
+</template>

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { groupTens, writeWorking, type Working } from '#core/working'
+
+/** A working in one line; `tens` brackets the parts that make ten. */
+const { working, tens = false } = defineProps<{ working: Working; tens?: boolean }>()
+
+const groups = computed(() => {
+  if (!tens || working.kind !== 'equation' || working.terms.some(({ sign }) => sign !== '+')) return null
+  const found = groupTens(working.terms.map(({ value }) => value))
+  return found.some((group) => group.length > 1 && sum(group) === 10) ? found : null
+})
+const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
+</script>
+
+<template>
+  <span class="figures">
+    <template v-if="groups && working.kind === 'equation'">
+      <template v-for="(group, i) in groups" :key="i">
+        <span v-if="i"> + </span>
+        <span v-if="sum(group) === 10 && group.length > 1" class="ten">{{ group.join(' + ') }}</span>
+        <span v-else>{{ group.join(' + ') }}</span>
+      </template>
+      = <b>{{ working.equals }}</b>
+    </template>
+    <template v-else>{{ writeWorking(working) }}</template>
+  </span>
+</template>
+
+<style scoped>
+.ten {
+  padding: 0 0.25em;
+  border: 2px solid var(--accent);
+  border-radius: 0.5em;
+  background: var(--accent-soft);
+}
+</style>

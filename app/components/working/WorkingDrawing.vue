@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { writeWorking, type Working } from '#core/working'
+import { DRAWING_NAMES, drawingsFor, type Drawing } from '~/utils/drawings'
+
+/** A working drawn: ten-frames, hops, blocks, rows or bars. Which of those that fit is remembered. */
+const { working, choice = true } = defineProps<{ working: Working; choice?: boolean }>()
+
+const fits = computed(() => drawingsFor(working))
+const liked = useLocalStorage<Drawing>('drawing', 'frames')
+const drawing = computed(() => (fits.value.includes(liked.value) ? liked.value : fits.value[0]))
+</script>
+
+<template>
+  <figure v-if="drawing" class="space-y-1">
+    <div v-if="choice && fits.length > 1" class="flex flex-wrap gap-1">
+      <button v-for="fit in fits" :key="fit" class="min-h-11 px-3 rounded-md cursor-pointer text-sm font-semibold" :class="fit === drawing ? 'bg-(--accent-soft) underline underline-offset-4' : ''" :aria-pressed="fit === drawing" @click="liked = fit">
+        {{ DRAWING_NAMES[fit] }}
+      </button>
+    </div>
+    <ColumnsDrawing v-if="working.kind === 'columns'" :columns="working" />
+    <div v-else role="img" :aria-label="`${DRAWING_NAMES[drawing]}: ${writeWorking(working)}`">
+      <CompareBars v-if="working.kind === 'comparison'" :left="working.left" :right="working.right" />
+      <template v-else-if="working.kind === 'equation'">
+        <TenFrames v-if="drawing === 'frames'" :equation="working" />
+        <BaseTen v-else-if="drawing === 'blocks'" :values="working.terms.map(({ value }) => value)" :total="working.equals" />
+        <ArrayDots v-else-if="drawing === 'array'" :rows="working.terms[0]!.value" :columns="working.terms[1]!.value" />
+        <NumberLine v-else :equation="working" />
+      </template>
+    </div>
+  </figure>
+</template>

@@ -1,0 +1,178 @@
+import { nanoid } from 'nanoid'
+import { GAMES, gameById } from '#core/games/index'
+import type { Game } from '#core/game'
+import { readHouseRules, type CommonRules } from '#core/houseRules'
+import { openMatch } from '#core/match'
+import { seatPeople } from '#core/pennants'
+import { ruleFields } from '#core/ruleFields'
+import type { Problem } from '#core/problem'
+import { sayProblem } from '#core/wording/index'
+import { callApi } from '~/utils/api'
+import type { Person, StoredMatch } from '~/utils/matches'
+
+export interface SetupSeat {
+  /** Only for keeping rows apart on the page. */
+  readonly key: number
+  readonly name: string
+}
+
+interface Remembered {
+  game: string
+  names: string[]
+  rules: Record<string, unknown>
+  rememberNames: boolean
+}
+
+let keys = 0
+const seatOf = (name = ''): SetupSeat => ({ key: keys++, name })
+
+/** A match being set up: game, seats, house rules; what is wrong with them, and starting it. */
+export function useSetup(people: Ref<readonly Person[]>) {
+  const remembered = useLocalStorage<Remembered>('last-setup', { game: GAMES[0]!.id, names: ['', ''], rules: {}, rememberNames: true })
+
+  const game = shallowRef<Game>(gameById(remembered.value.game) ?? GAMES[0]!)
+  const seats = ref<SetupSeat[]>(remembered.value.names.map(seatOf))
+  const first = ref(1)
+  const source = ref<'table' | 'dealt'>('table')
+  const rules = ref<Record<string, unknown>>({ ...defaultsOf(game.value), ...remembered.value.rules })
+  /** What is laid out before play, where the game records it and real cards lie; null where it doesn't. */
+  const opening = shallowRef<unknown>(null)
+  const tried = ref(false)
+  const busy = ref(false)
+  const failed = ref<string | null>(null)
+
+  const fields = computed(() => ruleFields(game.value))
+  const read = computed(() => readHouseRules<CommonRules>(game.value, rules.value, seats.value.length))
+  const problems = computed<readonly Problem[]>(() => (read.value.ok ? [] : read.value.problems))
+
+  /** What is wrong with a house rule, in words; undefined when nothing is. */
+  function problemOf(rule: string): string | undefined {
+    const found = problems.value.find(({ path }) => path === `houseRules.${rule}` || path.startsWith(`houseRules.${rule}.`))
+    return found && sayProblem(found, game.value)
+  }
+
+  /** What is wrong with the opening, in words; the dealer lays out its own. */
+  const openingProblems = computed<readonly Problem[]>(() => {
+    if (source.value === 'dealt' || problems.value.length || game.value.opening.safeParse(null).success) return []
+    const players = seats.value.map(({ name }, i) => name.trim() || `Seat ${i + 1}`)
+    const opened = openMatch(game.value, { houseRules: named.value, players, first: first.value, source: 'table', seed: null, opening: opening.value })
+    return opened.ok ? [] : opened.problems.filter(({ path }) => path.startsWith('opening'))
+  })
+
+  const seatProblem = computed(() => {
+    const { low, high } = game.value.about.seats
+    const names = seats.value.map(({ name }) => name.trim().toLowerCase())
+    if (names.length < low) return `${low} players are needed at least.`
+    if (names.length > high) return `${high} players at most can play ${game.value.about.title}.`
+    if (names.some((name) => !name)) return 'Every seat needs a name: type one, or touch a person below.'
+    const twice = names.find((name, i) => names.indexOf(name) !== i)
+    return twice ? `Two seats are called ${seats.value.find(({ name }) => name.trim().toLowerCase() === twice)!.name}; add a letter to tell them apart.` : null
+  })
+
+  /** Only what differs from the defaults: that is what the match file names. */
+  const named = computed(() => {
+    const defaults = defaultsOf(game.value)
+    return Object.fromEntries(
+      Object.entries(rules.value).filter(([rule, value]) => JSON.stringify(value) !== JSON.stringify(defaults[rule])),
+    )
+  })
+
+  function choose(id: string) {
+    const chosen = gameById(id)
+    if (!chosen || chosen === game.value) return
+    game.value = chosen
+    rules.value = defaultsOf(chosen)
+    opening.value = null
+  }
+
+  function usePreset(preset: Record<string, unknown>) {
+    rules.value = { ...defaultsOf(game.value), ...preset }
+  }
+
+  function addSeat(name = '') {
+    const empty = seats.value.findIndex((seat) => !seat.name.trim())
+    if (name && empty >= 0) rename(empty, name)
+    else if (seats.value.length < game.value.about.seats.high) seats.value = [...seats.value, seatOf(name)]
+  }
+
+  function removeSeat(at: number) {
+    if (seats.value.length <= game.value.about.seats.low) rename(at, '')
+    else seats.value = seats.value.filter((_, i) => i !== at)
+    first.value = Math.min(first.value, seats.value.length)
+  }
+
+  function rename(at: number, name: string) {
+    seats.value = seats.value.map((seat, i) => (i === at ? { ...seat, name } : seat))
+  }
+
+  /** Moves a seat one place; who starts goes along. */
+  function move(at: number, by: -1 | 1) {
+    const to = at + by
+    if (to < 0 || to >= seats.value.length) return
+    const starter = seats.value[first.value - 1]
+    const next = [...seats.value]
+    ;[next[at], next[to]] = [next[to]!, next[at]!]
+    seats.value = next
+    first.value = next.findIndex((seat) => seat.key === starter?.key) + 1
+  }
+
+  /** Begins like a match that was played: same game, people and rules, the next one starting. */
+  async function like(id: string) {
+    try {
+      const match = await callApi<StoredMatch>(`/api/matches/${id}`)
+      const found = gameById(match.game)
+      if (!found) return
+      game.value = found
+      seats.value = match.seats.map(({ name }) => seatOf(name))
+      rules.value = { ...defaultsOf(found), ...match.houseRules }
+      first.value = (match.first % match.seats.length) + 1
+      source.value = match.source
+    } catch (error) {
+      failed.value = saysOf(error)
+    }
+  }
+
+  async function start() {
+    tried.value = true
+    if (seatProblem.value || problems.value.length || openingProblems.value.length) return
+    busy.value = true
+    failed.value = null
+    try {
+      const names = seats.value.map(({ name }) => name.trim())
+      const known = remembered.value.rememberNames ? await rememberPeople(names) : people.value
+      const made = await callApi<{ id: string }>('/api/matches', 'POST', {
+        game: game.value.id,
+        houseRules: named.value,
+        seats: seatPeople(names, known),
+        first: first.value,
+        source: source.value,
+        opening: source.value === 'table' ? opening.value : null,
+        seed: source.value === 'dealt' ? nanoid(10) : null,
+      })
+      remembered.value = { game: game.value.id, names, rules: named.value, rememberNames: remembered.value.rememberNames }
+      await navigateTo(`/match/${made.id}`)
+    } catch (error) {
+      failed.value = saysOf(error)
+    } finally {
+      busy.value = false
+    }
+  }
+
+  return {
+    game, seats, first, source, opening, openingProblems, rules, fields, read, problems, problemOf, seatProblem, tried, busy, failed, remembered,
+    choose, usePreset, addSeat, removeSeat, rename, move, like, start,
+  }
+}
+
+export type Setup = ReturnType<typeof useSetup>
+
+function defaultsOf(game: Game): Record<string, unknown> {
+  return Object.fromEntries(ruleFields(game).map((field) => [field.name, field.default]))
+}
+
+async function rememberPeople(names: readonly string[]): Promise<readonly Person[]> {
+  const { people } = await callApi<{ people: Person[] }>('/api/people')
+  const unknown = names.filter((name) => !people.some((person) => person.name.toLowerCase() === name.toLowerCase()))
+  for (const name of unknown) await callApi('/api/people', 'POST', { name })
+  return unknown.length ? (await callApi<{ people: Person[] }>('/api/people')).people : people
+}

@@ -1,0 +1,38 @@
+import { hasPartner } from '#core/games/ask-for-rest/knowledge'
+import type { AskRules, AskState } from '#core/games/ask-for-rest/rules'
+import { facesOf } from '#core/pack'
+import type { Tape } from '#core/tape'
+
+export type AskMode = 'ask' | 'lay' | 'replace'
+
+/** What is half entered: a question, a pair spotted, or a card put out. */
+export interface AskEntry {
+  readonly mode: AskMode
+  /** Who lays or replaces; the one on turn where nobody was touched. */
+  readonly by: number | null
+  /** Whom one asks. */
+  readonly of: number | null
+  readonly cards: readonly number[]
+}
+
+const FRESH: AskEntry = { mode: 'ask', by: null, of: null, cards: [] }
+
+/** The pad's state of Ask for the Rest. */
+export function useAskEntry(tape: () => Tape) {
+  const entry = useEntry<AskEntry>(() => FRESH)
+  const rules = computed(() => tape().state.rules as AskRules)
+  const state = computed(() => tape().state.game as AskState)
+  const faces = computed(() => facesOf(rules.value.pack))
+  const live = computed(() => faces.value.filter((card) => hasPartner(rules.value.pack, rules.value.target, card)))
+  const others = computed(() => state.value.hands.flatMap(({ size }, i) => (i + 1 !== state.value.turn && size > 0 ? [i + 1] : [])))
+  /** With only one other player there is nobody to choose. */
+  const of = computed(() => entry.value.of ?? (others.value.length === 1 ? others.value[0]! : null))
+  const by = computed(() => entry.value.by ?? state.value.owed ?? state.value.turn)
+
+  const change = (parts: Partial<AskEntry>) => (entry.value = { ...entry.value, ...parts })
+  function setMode(mode: AskMode) {
+    entry.value = { ...FRESH, mode }
+  }
+
+  return { entry, rules, state, faces, live, others, of, by, change, setMode }
+}

@@ -1,0 +1,75 @@
+import { total } from '#core/dice'
+import { gather } from '#core/games/hundred-stops/advice'
+import { tensIn, travel, type StopsRules, type StopsState, type Travel } from '#core/games/hundred-stops/rules'
+import type { Tape } from '#core/tape'
+
+/** A journey half entered: the dice, the spinner, and the steps taken so far (`h` a hop, `t` one ten). */
+interface StopsEntry {
+  readonly dice: readonly number[]
+  readonly hundreds: number | null
+  readonly steps: readonly string[]
+}
+
+/** What table and pad of Hundred Stops share. */
+export function useStopsEntry(tape: () => Tape) {
+  const entry = useEntry<StopsEntry>(() => ({ dice: [], hundreds: null, steps: [] }))
+  const rules = computed(() => tape().state.rules as StopsRules)
+  const state = computed(() => tape().state.game as StopsState)
+
+  const rolled = computed(() => entry.value.dice.length === rules.value.dice && entry.value.hundreds !== null)
+  const tens = computed(() => total(entry.value.dice))
+  const tensLeft = computed(() => tens.value - entry.value.steps.filter((step) => step === 't').length)
+  const hopsLeft = computed(() => (entry.value.hundreds ?? 0) - entry.value.steps.filter((step) => step === 'h').length)
+  const order = computed(() => gather(entry.value.steps))
+  const from = computed(() => state.value.places[state.value.turn - 1]!)
+  const way = computed(() => travel(rules.value, from.value, order.value).touched)
+  const at = computed(() => way.value[way.value.length - 1]!)
+  const isHome = computed(() => at.value >= rules.value.end)
+  const complete = computed(() => rolled.value && tensLeft.value === 0 && hopsLeft.value === 0)
+  const play = computed<Travel | null>(() =>
+    complete.value ? { do: 'travel', by: state.value.turn, dice: entry.value.dice, hundreds: entry.value.hundreds!, order: order.value } : null,
+  )
+  /** Squares that can be touched: a hop's landing, and the tens that can be walked. */
+  const reach = computed(() => {
+    if (!rolled.value || complete.value || isHome.value) return []
+    const walks = Array.from({ length: tensLeft.value }, (_, i) => at.value + 10 * (i + 1))
+    return [...new Set([...walks, ...(hopsLeft.value > 0 ? [Math.min(rules.value.end, at.value + 100)] : [])])].filter((place) => place <= rules.value.end)
+  })
+
+  function addDie(face: number) {
+    if (entry.value.dice.length < rules.value.dice) entry.value = { ...entry.value, dice: [...entry.value.dice, face] }
+  }
+  function spin(hundreds: number) {
+    entry.value = { ...entry.value, hundreds, steps: [] }
+  }
+  function hop() {
+    if (rolled.value && hopsLeft.value > 0) entry.value = { ...entry.value, steps: [...entry.value.steps, 'h'] }
+  }
+  function walk(count = 1) {
+    const walked = Array.from({ length: Math.min(count, tensLeft.value) }, () => 't')
+    if (rolled.value) entry.value = { ...entry.value, steps: [...entry.value.steps, ...walked] }
+  }
+  /** A hundred ahead is a hop while there is one; everything else is walked. */
+  function goTo(place: number) {
+    if (hopsLeft.value > 0 && (place === at.value + 100 || (place === rules.value.end && place - at.value > 10 * tensLeft.value))) hop()
+    else walk((place - at.value) / 10)
+  }
+  /** Past the end nothing more is touched: what is left is spent in any order. */
+  function spendRest() {
+    const rest = [...Array.from({ length: hopsLeft.value }, () => 'h'), ...Array.from({ length: tensLeft.value }, () => 't')]
+    entry.value = { ...entry.value, steps: [...entry.value.steps, ...rest] }
+  }
+  function back() {
+    const { dice, hundreds, steps } = entry.value
+    if (steps.length) entry.value = { dice, hundreds, steps: steps.slice(0, -1) }
+    else if (hundreds !== null) entry.value = { dice, hundreds: null, steps }
+    else entry.value = { dice: dice.slice(0, -1), hundreds, steps }
+  }
+
+  return { entry, rules, state, rolled, tens, tensLeft, hopsLeft, order, from, at, way, isHome, complete, play, reach, addDie, spin, hop, walk, goTo, spendRest, back }
+}
+
+/** Single steps from an order: t3 is three tens. */
+export function stepsOf(order: readonly string[]): string[] {
+  return order.flatMap((step) => (step === 'h' ? ['h'] : Array.from({ length: tensIn(step) }, () => 't')))
+}

@@ -1,0 +1,30 @@
+import type { GameView } from '~/games/view'
+
+/** Every game that can be shown: one line a game, loaded when it is needed. */
+const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
+  'ask-for-rest': () => import('~/games/ask-for-rest'),
+  'roof-tiles': () => import('~/games/roof-tiles'),
+  'perch-and-push': () => import('~/games/perch-and-push'),
+  'hundred-stops': () => import('~/games/hundred-stops'),
+  brim: () => import('~/games/brim'),
+  'column-keeper': () => import('~/games/column-keeper'),
+}
+
+/** How the game with this id is shown; undefined for a game without a view. */
+export async function loadView(game: string): Promise<GameView | undefined> {
+  return (await VIEWS[game]?.())?.default
+}
+
+/** The view of a game that may change; undefined until it is there. */
+export function useGameView(game: () => string | undefined) {
+  const view = shallowRef<GameView>()
+  watch(
+    game,
+    async (id) => {
+      const loaded = id ? await loadView(id) : undefined
+      if (id === game()) view.value = loaded
+    },
+    { immediate: true },
+  )
+  return view
+}

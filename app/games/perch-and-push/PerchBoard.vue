@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { resultsOf, type PerchRules, type PerchState } from '#core/games/perch-and-push/rules'
+import type { Seat } from '~/utils/matches'
+
+/** Every result as a perch with the markers that sit on it, in their owner's pennant; options can be touched. */
+const { rules, state, seats, options = [] } = defineProps<{
+  rules: PerchRules
+  state: PerchState
+  seats: readonly Pick<Seat, 'name' | 'pennant'>[]
+  options?: readonly number[]
+}>()
+const emit = defineEmits<{ pick: [result: number] }>()
+
+const places = computed(() => resultsOf(rules).map((result, i) => ({ result, stack: state.stacks[i] ?? null })))
+const says = (result: number, i: number) => {
+  const stack = state.stacks[i]
+  return stack ? `${result}: ${stack.count} of ${seats[stack.seat - 1]?.name}` : `${result}: bare`
+}
+const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStack
+</script>
+
+<template>
+  <ol class="perches">
+    <li v-for="({ result, stack }, i) in places" :key="result">
+      <component
+        :is="options.includes(result) ? 'button' : 'div'"
+        class="perch"
+        :class="{ option: options.includes(result), newest: state.newest === result }"
+        :aria-label="options.includes(result) ? `Perch on ${says(result, i)}` : says(result, i)"
+        :role="options.includes(result) ? undefined : 'img'"
+        @click="options.includes(result) && emit('pick', result)"
+      >
+        <span class="stack">
+          <template v-if="stack">
+            <Pennant v-for="n in Math.min(stack.count, 4)" :key="n" :number="seats[stack.seat - 1]?.pennant ?? 1" size="1.35rem" class="marker" />
+            <b v-if="stack.count > 1" class="figures count">×{{ stack.count }}</b>
+            <UIcon v-if="isSafe(stack.count)" name="i-lucide-anchor" class="size-4 safe" aria-label="safe" />
+          </template>
+        </span>
+        <b class="figures number">{{ result }}</b>
+      </component>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.perches {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(5.6rem, 1fr));
+  gap: 0.5rem;
+}
+.perch {
+  position: relative;
+  width: 100%;
+  min-height: 6.4rem;
+  display: flex;
+  flex-direction: column;
+  justify-content: space-between;
+  align-items: center;
+  padding: 0.4rem 0.3rem 0.25rem;
+  border: 1px solid var(--rule);
+  border-bottom: 5px solid var(--ui-border-accented);
+  border-radius: 0.5rem;
+  background: var(--paper);
+}
+.newest {
+  border-color: var(--ink);
+  border-bottom-color: var(--ink);
+}
+.option {
+  cursor: pointer;
+  background: var(--accent-soft);
+  border: 3px solid var(--accent);
+  border-bottom-width: 7px;
+}
+.option:hover {
+  background: var(--sheet);
+}
+.stack {
+  position: relative;
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: center;
+  align-items: center;
+  min-height: 3rem;
+}
+.marker + .marker {
+  margin-left: -0.7rem;
+}
+.count {
+  margin-left: 0.15rem;
+}
+.safe {
+  position: absolute;
+  right: -0.6rem;
+  top: -0.2rem;
+}
+.number {
+  font-size: 1.7rem;
+  line-height: 1;
+}
+</style>

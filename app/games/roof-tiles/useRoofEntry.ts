@@ -1,0 +1,50 @@
+import { endOf, placeOf } from '#core/games/roof-tiles/layout'
+import type { RoofPlay, RoofRules, RoofState } from '#core/games/roof-tiles/rules'
+import type { Tape } from '#core/tape'
+
+/** What is half entered: whose roof, and the cards touched on it. */
+interface RoofEntry {
+  readonly seat: number
+  readonly tiles: readonly number[]
+  readonly turned: boolean
+}
+
+/** Whose roof was worked at last: the next play is likely theirs too. */
+const lately = ref<{ match: string; seat: number } | null>(null)
+
+/** What table and pad of Roof Tiles share. */
+export function useRoofEntry(tape: () => Tape) {
+  const rules = computed(() => tape().state.rules as RoofRules)
+  const state = computed(() => tape().state.game as RoofState)
+  const going = computed(() => state.value.layouts.flatMap((layout, i) => (endOf(rules.value, layout) === null ? [i + 1] : [])))
+  /** What tells this match from others: who plays, and what was laid out. */
+  const match = computed(() => JSON.stringify([tape().table.players, tape().table.opening]))
+  const usual = computed(() => {
+    const last = lately.value?.match === match.value ? lately.value.seat : null
+    return last && going.value.includes(last) ? last : (going.value[0] ?? 1)
+  })
+  const entry = useEntry<RoofEntry>(() => ({ seat: usual.value, tiles: [], turned: false }))
+  const layout = computed(() => state.value.layouts[entry.value.seat - 1]!)
+  const empty = computed(() => entry.value.tiles.length === 0 && !entry.value.turned)
+  const play = computed<RoofPlay | null>(() =>
+    empty.value ? null : { do: 'take', by: entry.value.seat, tiles: entry.value.tiles.map(placeOf), ...(entry.value.turned ? { turned: true as const } : {}) },
+  )
+
+  function sit(seat: number) {
+    lately.value = { match: match.value, seat }
+    entry.value = { seat, tiles: [], turned: false }
+  }
+  function touchTile(tile: number) {
+    const { seat, tiles, turned } = entry.value
+    lately.value = { match: match.value, seat }
+    entry.value = { seat, turned, tiles: tiles.includes(tile) ? tiles.filter((other) => other !== tile) : [...tiles, tile] }
+  }
+  function touchTurned() {
+    entry.value = { ...entry.value, turned: !entry.value.turned }
+  }
+  function clear() {
+    entry.value = { seat: entry.value.seat, tiles: [], turned: false }
+  }
+
+  return { entry, rules, state, going, layout, empty, play, sit, touchTile, touchTurned, clear }
+}

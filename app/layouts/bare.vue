@@ -1,0 +1,3 @@
+<template>
+  <main id="main" class="min-h-dvh"><slot /></main>
+</template>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+const links = [
+  { to: '/', label: 'Matches', short: 'Matches', icon: 'i-lucide-layout-grid' },
+  { to: '/new', label: 'New match', short: 'New', icon: 'i-lucide-plus' },
+  { to: '/rulebook', label: 'Rulebook', short: 'Rules', icon: 'i-lucide-book-open' },
+  { to: '/keep', label: 'Keep', short: 'Keep', icon: 'i-lucide-archive' },
+]
+const finding = ref(false)
+/** The palette is large and rarely needed: it is loaded when it is first asked for. */
+const LazyFind = defineAsyncComponent(() => import('~/components/app/FindAnything.vue'))
+const wanted = ref(false)
+
+function find() {
+  wanted.value = true
+  finding.value = true
+}
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return
+  event.preventDefault()
+  find()
+})
+</script>
+
+<template>
+  <div class="min-h-dvh flex flex-col">
+    <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2 key">Skip to the page</a>
+    <header class="border-b border-(--rule)">
+      <div class="max-w-[92rem] mx-auto px-2 sm:px-5 flex items-center gap-1 sm:gap-6 h-14">
+        <NuxtLink to="/" class="flex items-center gap-2 font-bold display text-lg shrink-0" aria-label="Nimble Tally, all matches">
+          <img src="/mark.svg" alt="" class="size-8" />
+          <span class="hidden md:inline">Nimble Tally</span>
+        </NuxtLink>
+        <nav class="flex gap-0 sm:gap-1 ml-auto" aria-label="Main">
+          <NuxtLink
+            v-for="link in links"
+            :key="link.to"
+            :to="link.to"
+            class="flex items-center gap-2 h-11 px-2 sm:px-3 rounded-lg font-semibold whitespace-nowrap hover:bg-(--sunken)"
+            active-class="text-(--accent)"
+            exact-active-class="underline underline-offset-8 decoration-3"
+          >
+            <UIcon :name="link.icon" class="size-5 hidden lg:block" />
+            <span class="sm:hidden">{{ link.short }}</span><span class="hidden sm:inline">{{ link.label }}</span>
+          </NuxtLink>
+        </nav>
+        <button class="size-11 grid place-items-center rounded-lg cursor-pointer hover:bg-(--sunken)" aria-label="Find anything" title="Find anything (Ctrl + K)" @click="find">
+          <UIcon name="i-lucide-search" class="size-5" />
+        </button>
+        <ColorModeKey />
+      </div>
+    </header>
+    <main id="main" class="flex-1 w-full max-w-[92rem] mx-auto px-3 sm:px-5 py-4">
+      <slot />
+    </main>
+    <LazyFind v-if="wanted" v-model:open="finding" />
+  </div>
+</template>

@@ -1,0 +1,37 @@
+<script setup lang="ts">
+const { matches, state, load } = useMatches()
+const live = computed(() => matches.value.filter((match) => !match.over))
+const over = computed(() => matches.value.filter((match) => match.over))
+
+useHead({ title: 'Matches · Nimble Tally' })
+</script>
+
+<template>
+  <div class="space-y-6">
+    <div class="flex flex-wrap items-center justify-between gap-3">
+      <h1 class="text-3xl font-bold">Tables in the room</h1>
+      <NuxtLink to="/new" class="key key-main"><UIcon name="i-lucide-plus" class="size-5" /> New match</NuxtLink>
+    </div>
+    <p v-if="state === 'failed'" role="alert" class="sheet p-4">
+      The server can’t be reached. <button class="key ml-2" @click="load">Try again</button>
+    </p>
+    <p v-else-if="state === 'loading'" aria-busy="true">Looking round the room …</p>
+    <div v-else-if="!matches.length" class="sheet p-10 text-center space-y-4">
+      <h2 class="text-2xl font-bold">No table yet</h2>
+      <p>Set one up: who plays, what the house rules are, and off you go.</p>
+      <NuxtLink to="/new" class="key key-main">Set up the first match</NuxtLink>
+    </div>
+    <template v-else>
+      <ul v-if="live.length" class="grid gap-4 md:grid-cols-2 xl:grid-cols-3" aria-label="Live matches">
+        <MatchCard v-for="match in live" :key="match.id" :match="match" @removed="load" />
+      </ul>
+      <p v-else class="text-(--ink-soft)">Nobody is playing just now.</p>
+      <section v-if="over.length" class="space-y-3">
+        <h2 class="text-xl font-bold">Finished</h2>
+        <ul class="grid gap-4 md:grid-cols-2 xl:grid-cols-3" aria-label="Finished matches">
+          <MatchCard v-for="match in over" :key="match.id" :match="match" @removed="load" />
+        </ul>
+      </section>
+    </template>
+  </div>
+</template>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { useGameView } from '~/games'
+
+const route = useRoute()
+const { people } = usePeople()
+const setup = useSetup(people)
+const { game, busy, failed, tried, seatProblem, problems, openingProblems, source } = setup
+const view = useGameView(() => game.value.id)
+
+onMounted(() => {
+  if (typeof route.query.like === 'string') void setup.like(route.query.like)
+  if (typeof route.query.with === 'string') setup.addSeat(route.query.with)
+  if (typeof route.query.game === 'string') setup.choose(route.query.game)
+})
+useHead({ title: 'New match · Nimble Tally' })
+</script>
+
+<template>
+  <form class="grid gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]" novalidate @submit.prevent="setup.start()">
+    <div class="space-y-6 min-w-0">
+      <h1 class="text-3xl font-bold">New match</h1>
+      <GamePicker :chosen="game.id" @choose="setup.choose($event)" />
+      <SeatList :setup="setup" :people="people" />
+      <SourceChoice v-model="setup.source.value" />
+      <HouseRules :setup="setup" />
+      <component
+        :is="view.Opening"
+        v-if="view?.Opening && source === 'table' && setup.read.value.ok"
+        v-model="setup.opening.value"
+        :rules="setup.read.value.rules"
+        :names="setup.seats.value.map(({ name }, i) => name.trim() || `Seat ${i + 1}`)"
+        :problems="tried ? openingProblems : []"
+      />
+    </div>
+    <aside class="space-y-4 lg:sticky lg:top-4 self-start">
+      <AgreedSlip :setup="setup" />
+      <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
+      <p v-else-if="tried && (seatProblem || problems.length || openingProblems.length)" role="alert" class="text-(--refused) font-semibold">
+        {{ seatProblem ?? (problems.length ? 'A house rule does not fit; it is marked.' : 'What lies on the table is not complete yet; it is marked.') }}
+      </p>
+      <button class="key key-main w-full text-xl !min-h-14" type="submit" :disabled="busy">
+        <UIcon name="i-lucide-play" class="size-6" /> Start the match
+      </button>
+    </aside>
+  </form>
+</template>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { gameById } from '#core/games/index'
+import { ruleFields, sayRuleValue } from '#core/ruleFields'
+import { useGameView } from '~/games'
+
+const route = useRoute()
+const game = computed(() => gameById(String(route.params.id)))
+const view = useGameView(() => game.value?.id)
+const page = computed(() => view.value?.Rules)
+const fields = computed(() => (game.value ? ruleFields(game.value) : []))
+
+function range(field: (typeof fields.value)[number]): string {
+  if (field.choices) return field.choices.map(({ label }) => label).join(', ')
+  return field.least !== undefined && field.most !== undefined ? `${field.least} to ${field.most}` : ''
+}
+useHead({ title: () => `${game.value?.about.title ?? 'Rulebook'} · Nimble Tally` })
+</script>
+
+<template>
+  <article v-if="game" class="max-w-4xl mx-auto space-y-6">
+    <header class="space-y-2">
+      <NuxtLink to="/rulebook" class="inline-flex items-center gap-1 min-h-11 underline underline-offset-4"><UIcon name="i-lucide-arrow-left" /> All games</NuxtLink>
+      <h1 class="text-4xl font-extrabold">{{ game.about.title }}</h1>
+      <p class="text-xl">{{ game.about.line }}</p>
+      <p class="text-(--ink-soft)">
+        {{ game.about.seats.low }}–{{ game.about.seats.high }} players · {{ game.about.minutes.low }}–{{ game.about.minutes.high }} minutes · {{ game.about.skills.join(', ') }}
+      </p>
+    </header>
+    <component :is="page" v-if="page" />
+    <section class="space-y-2">
+      <h2 class="text-2xl font-bold">House rules</h2>
+      <div class="overflow-x-auto sheet">
+        <table class="w-full text-left rules">
+          <thead><tr><th scope="col">Rule</th><th scope="col">Usual</th><th scope="col">May be</th><th scope="col">Meaning</th></tr></thead>
+          <tbody>
+            <tr v-for="field in fields" :id="field.name" :key="field.name">
+              <th scope="row">{{ field.label }}</th>
+              <td class="whitespace-nowrap">{{ sayRuleValue(field, field.default) }}</td>
+              <td>{{ range(field) }}</td>
+              <td>{{ field.hint }}<template v-if="field.changeable"> Can be changed in the middle of a match.</template></td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+    <section class="space-y-2">
+      <h2 class="text-2xl font-bold">Usual slips</h2>
+      <ul class="list-disc pl-6 space-y-1"><li v-for="slip in game.about.slips" :key="slip">{{ slip }}</li></ul>
+    </section>
+    <NuxtLink :to="`/new?game=${game.id}`" class="key key-main"><UIcon name="i-lucide-play" class="size-5" /> Set up a match</NuxtLink>
+  </article>
+  <div v-else class="sheet p-8 max-w-xl mx-auto text-center space-y-4">
+    <h1 class="text-2xl font-bold">No such game</h1>
+    <NuxtLink to="/rulebook" class="key">All games</NuxtLink>
+  </div>
+</template>
+
+<style scoped>
+.rules th,
+.rules td {
+  padding: 0.5rem 0.8rem;
+  vertical-align: top;
+}
+.rules tr + tr,
+.rules tbody tr {
+  border-top: 1px solid var(--rule);
+}
+</style>

@@ -1,0 +1,44 @@
+// https://nuxt.com/docs/api/configuration/nuxt-config
+export default defineNuxtConfig({
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', '@nuxt/eslint'],
+  compatibilityDate: '2026-11-01',
+  telemetry: false,
+  devtools: { enabled: false },
+  css: ['~/assets/main.css'],
+  components: [{ path: '~/components', pathPrefix: false }, { path: '~/games', pathPrefix: false, pattern: '*/*Gauge.vue' }],
+  imports: { dirs: ['stores'] },
+  ui: { fonts: false, colorMode: true },
+  icon: {
+    provider: 'none',
+    fallbackToApi: false,
+    serverBundle: false,
+    clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}', 'node_modules/@nuxt/ui/dist/shared/ui*.mjs'] }, sizeLimitKb: 512 },
+  },
+  // The referee's device renders everything; the server only answers the API.
+  ssr: false,
+  app: {
+    head: {
+      title: 'Nimble Tally',
+      htmlAttrs: { lang: 'en' },
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'description', content: 'The referee’s companion for live math card and dice games.' },
+      ],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' }],
+    },
+  },
+  typescript: {
+    strict: true,
+    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } },
+    nodeTsConfig: { compilerOptions: { types: ['node', 'jest'] }, include: ['../scripts/**/*.ts', '../tests/**/*.ts', '../core/**/*.ts', '../*.ts'] },
+  },
+  // The desk comes first; other pages are fetched when somebody reaches for their link.
+  experimental: { defaults: { nuxtLink: { prefetchOn: { interaction: true, visibility: false } } } },
+  nitro: {
+    externals: { trace: true },
+    experimental: { asyncContext: false },
+    serverAssets: [{ baseName: 'migrations', dir: './assets/migrations' }],
+  },
+  vite: { worker: { format: 'es' }, optimizeDeps: { include: ['zod'] } },
+  eslint: { config: { stylistic: false } },
+})
