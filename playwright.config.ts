@@ -1,0 +1,39 @@
+import { existsSync, mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { defineConfig } from '@playwright/test'
+
+export const PORT = Number(process.env.TEST_PORT ?? 4173)
+const chromium = ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((path) => existsSync(path))
+
+export default defineConfig({
+  testDir: 'tests/browser',
+  fullyParallel: true,
+  workers: 2,
+  retries: 0,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: chromium,
+      args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+    screenshot: 'only-on-failure',
+  },
+  webServer: {
+    command: 'node .output/server/index.mjs',
+    url: `http://127.0.0.1:${PORT}/api/health`,
+    reuseExistingServer: false,
+    timeout: 60_000,
+    env: {
+      NITRO_HOST: '127.0.0.1',
+      NITRO_PORT: String(PORT),
+      NODE_ENV: 'production',
+      NIMBLE_DATA: mkdtempSync(join(tmpdir(), 'nimble-test-')),
+      NIMBLE_PREPARED: join(process.cwd(), 'dist/empty-folder.tar.gz'),
+    },
+  },
+})

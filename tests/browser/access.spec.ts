@@ -1,0 +1,82 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { expect, request as requests, test } from '@playwright/test'
+import { makeMatch } from './helpers'
+
+const PORT = 4191
+const BASE = `http://127.0.0.1:${PORT}`
+let server: ChildProcess
+let told = ''
+
+test.describe.configure({ mode: 'serial' })
+
+test.beforeAll(async () => {
+  server = spawn('node', ['.output/server/index.mjs'], {
+    env: {
+      ...process.env, NITRO_HOST: '0.0.0.0', NITRO_PORT: String(PORT), NODE_ENV: 'production', NIMBLE_DEMO: '0',
+      NIMBLE_DATA: mkdtempSync(join(tmpdir(), 'nimble-access-')), NIMBLE_PREPARED: join(process.cwd(), 'dist/empty-folder.tar.gz'),
+    },
+  })
+  server.stdout!.on('data', (chunk: Buffer) => (told += chunk.toString()))
+  await expect.poll(() => fetch(`${BASE}/api/health`).then((answer) => answer.ok, () => false), { timeout: 30_000 }).toBe(true)
+  await expect.poll(() => told).toMatch(/passcode .* is \d{6}/)
+})
+test.afterAll(() => void server.kill())
+const passcode = () => /is (\d{6})/.exec(told)![1]!
+
+test('to a network it serves nothing without the passcode; with it a session records', async ({ browser }) => {
+  const context = await browser.newContext({ baseURL: BASE })
+  const page = await context.newPage()
+  for (const path of ['/api/matches', '/api/people', '/api/archive', '/api/live']) expect((await context.request.get(path)).status()).toBe(401)
+  expect((await context.request.post('/api/matches', { data: {} })).status()).toBe(401)
+  await page.goto('/')
+  await expect(page).toHaveURL(/\/enter/)
+  await page.getByLabel('The passcode of this table').fill('000')
+  await page.getByRole('button', { name: 'Come in' }).click()
+  await expect(page.getByRole('alert')).toContainText('That is not the passcode.')
+  await page.getByLabel('The passcode of this table').fill(passcode())
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Tables in the room' })).toBeVisible()
+  const cookie = (await context.cookies()).find(({ name }) => name === 'nimble-tally')!
+  expect([cookie.httpOnly, cookie.sameSite, cookie.value.includes(passcode())]).toEqual([true, 'Lax', false])
+
+  // A viewer has the board's link and nothing else.
+  const match = await makeMatch(context.request)
+  const { board } = await (await context.request.get(`/api/matches/${match}`)).json()
+  const viewer = await browser.newContext({ baseURL: BASE })
+  const watching = await viewer.newPage()
+  await watching.goto(`/board/${board}`)
+  await expect(watching.getByRole('heading', { level: 1 })).toHaveText('Brim')
+  expect((await viewer.request.get(`/api/matches/${match}`)).status()).toBe(401)
+  const entry = { id: 'viewer-writes', after: 0, entry: { call: 'note' } }
+  expect((await viewer.request.post(`/api/matches/${match}/entries`, { data: entry })).status()).toBe(401)
+  expect((await viewer.request.post(`/api/matches/${match}/board`)).status()).toBe(401)
+
+  // Another site's page can't write with the referee's cookie.
+  const foreign = await context.request.post(`/api/matches/${match}/entries`, { data: entry, headers: { origin: 'http://elsewhere.example' } })
+  expect([foreign.status(), (await foreign.json()).code]).toEqual([403, 'foreign-page'])
+  expect((await context.request.post(`/api/matches/${match}/entries`, { data: entry })).ok()).toBe(true)
+  await context.request.delete('/api/session')
+  expect((await context.request.get('/api/matches')).status()).toBe(401)
+  await context.close()
+  await viewer.close()
+})
+
+test('guessing the passcode is rationed', async () => {
+  const guesser = await requests.newContext({ baseURL: BASE })
+  const tries = []
+  for (let i = 0; i < 8; i++) tries.push((await guesser.post('/api/session', { data: { passcode: `guess ${i}` } })).status())
+  expect(tries.at(-1)).toBe(429)
+  expect((await guesser.post('/api/session', { data: { passcode: passcode() } })).status()).toBe(429)
+  await guesser.dispose()
+})
+
+test('on this machine alone other host names are refused, and every answer carries the security headers', async ({ request }) => {
+  const page = await request.get('/')
+  const headers = page.headers()
+  expect(headers['content-security-policy']).toMatch(/default-src 'self'; script-src 'self' 'sha256-/)
+  expect(headers['x-content-type-options']).toBe('nosniff')
+  expect((await request.get('/api/matches', { headers: { host: 'rebound.example' } })).status()).toBe(403)
+})

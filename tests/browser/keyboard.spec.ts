@@ -1,0 +1,85 @@
+import { expect, test, type Page } from '@playwright/test'
+import { entriesOf, score, tape, verdict } from './helpers'
+
+/** Moves with Tab until the focus is on what has this name. */
+async function tabTo(page: Page, name: RegExp) {
+  for (let i = 0; i < 120; i++) {
+    await page.keyboard.press('Tab')
+    const here = await page.evaluate(() => {
+      const element = document.activeElement as HTMLInputElement | null
+      return element?.getAttribute('aria-label') ?? element?.labels?.[0]?.textContent ?? element?.textContent ?? ''
+    })
+    if (name.test(here.trim())) return
+  }
+  throw new Error(`Tab never reaches ${name}`)
+}
+
+test('a match is set up and refereed by keyboard alone', async ({ page, request }) => {
+  await page.goto('/')
+  await tabTo(page, /^New match$/)
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/new$/)
+  await tabTo(page, /^Ask for the Rest/)
+  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowDown')
+  await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('Agreed for Brim')
+  await tabTo(page, /^Name in seat 1$/)
+  await page.keyboard.type('Odalys')
+  await tabTo(page, /^Name in seat 2$/)
+  await page.keyboard.type('Wren')
+  await tabTo(page, /^Nine rounds$/)
+  await page.keyboard.press('Shift+Tab')
+  await page.keyboard.press('Enter')
+  await tabTo(page, /^Start the match$/)
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/match\//)
+  await expect(page.getByText('Round 1 of 5')).toBeVisible()
+  await page.getByRole('heading', { name: 'Brim' }).click()
+
+  // Digits are dice; Shift and a digit freezes; S stops with the right sum said.
+  await page.keyboard.type('66431')
+  await expect(verdict(page)).toContainText('6 + 4 + 6 + 3 + 1 = 20')
+  await page.keyboard.press('Backspace')
+  await expect(page.getByRole('button', { name: '1 die to enter' })).toBeVisible()
+  await page.keyboard.type('2')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Shift+Digit1')
+  await page.keyboard.press('Shift+Digit2')
+  await page.keyboard.type('312')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('s')
+  await expect(score(page, 1)).toContainText('18')
+
+  // The quick line takes the rest in notation.
+  await page.keyboard.press('/')
+  await page.keyboard.type('65431')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('nonsense')
+  await expect(page.locator('#quick-says')).toContainText('Not understood')
+  await page.keyboard.press('Control+A')
+  await page.keyboard.type('k66 r111')
+  await expect(page.locator('#quick-says')).toContainText('There is no loose 6 to freeze')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Control+A')
+  await page.keyboard.type('s 19')
+  await page.keyboard.press('Enter')
+  await expect(score(page, 2)).toContainText('19')
+  for (let round = 2; round <= 5; round++)
+    for (const dice of ['55511', '22222']) {
+      await page.keyboard.type(`${dice}`)
+      await page.keyboard.press('Enter')
+      await expect(page.locator('#quick')).toHaveValue('')
+      await page.keyboard.type('stop')
+      await page.keyboard.press('Enter')
+      await expect(page.locator('#quick, [aria-label="Announcement"]').first()).toBeVisible()
+    }
+  await expect(page.getByRole('heading', { name: 'Odalys wins' })).toBeVisible()
+
+  // Z takes back, also the end of a match; Y brings it back.
+  await page.keyboard.press('z')
+  await expect(page.getByRole('heading', { name: 'Odalys wins' })).toBeHidden()
+  await page.keyboard.press('y')
+  await expect(page.getByRole('heading', { name: 'Odalys wins' })).toBeVisible()
+  const match = page.url().split('/').pop()!
+  await expect.poll(async () => (await entriesOf(request, match)).slice(-2)).toEqual([{ strike: 21 }, { strike: 22 }])
+  await expect(tape(page)).toContainText('Wren stops')
+})

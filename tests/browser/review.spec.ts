@@ -1,0 +1,143 @@
+import { expect, test } from '@playwright/test'
+import { entriesOf, makeMatch, openDesk, score, tape, verdict } from './helpers'
+
+const roll = (by: number, dice: number[], keep?: number[]) => ({ play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) } })
+const stop = (by: number, said?: number) => ({ play: { do: 'stop', by, ...(said === undefined ? {} : { said }) } })
+const HOUSE = { answers: 'must-be-right' }
+const MATCH = [roll(1, [6, 5, 4, 3, 1]), stop(1, 19), roll(2, [1, 2, 3, 4, 5]), stop(2, 15)]
+
+test('the match is scrubbed step by step, also by the arrow keys', async ({ page, request }) => {
+  await openDesk(page, await makeMatch(request, { entries: MATCH }))
+  await page.keyboard.press('l')
+  const bar = page.getByRole('region', { name: 'Looking back' })
+  await expect(bar).toContainText('after entry 4 of 4')
+  await page.keyboard.press('ArrowLeft')
+  await expect(bar).toContainText('Tomasz rolls 1 2 3 4 5')
+  await expect(score(page, 2)).toContainText('0')
+  await expect(page.getByRole('region', { name: 'Table' })).toContainText('15 of 20')
+  await page.getByRole('slider', { name: 'After entry' }).fill('0')
+  await expect(bar).toContainText('before the first entry')
+  await expect(score(page, 1)).toContainText('0')
+  await page.keyboard.press('Escape')
+  await expect(bar).toHaveCount(0)
+  await expect(score(page, 2)).toContainText('15')
+})
+
+test('an older entry is amended in the pad that entered it; what changes is named before it is recorded', async ({ page, request }) => {
+  const match = await makeMatch(request, { houseRules: HOUSE, entries: MATCH })
+  await openDesk(page, match)
+  await tape(page).getByRole('button', { name: /Ines rolls 6 5 4 3 1/ }).click()
+  await tape(page).getByRole('button', { name: 'Amend entry 1' }).click()
+  await expect(page.getByText('Amending entry 1')).toBeVisible()
+  // The pad holds the play as it was entered.
+  await expect(verdict(page)).toContainText('19 of 20')
+  await page.getByRole('button', { name: 'Remove the last' }).click()
+  await page.getByRole('button', { name: 'Rolled a 2' }).click()
+  await expect(verdict(page)).toContainText('20 of 20')
+  await page.getByRole('button', { name: 'Record the roll' }).click()
+
+  const panel = page.getByRole('alertdialog', { name: 'What this changes' })
+  await expect(panel).toContainText('Entry 1 becomes: Ines rolls 6 5 4 3 2')
+  const changed = panel.getByRole('list', { name: 'Entries whose verdict changes' })
+  await expect(changed).toContainText('Ines said 19; it is 20.')
+  await expect(panel).toContainText(/Ines 19\s*→ 0/)
+  expect(await entriesOf(request, match)).toHaveLength(4)
+
+  // The entry that the amend upsets is settled in the same breath.
+  await panel.getByRole('button', { name: 'Amend 2' }).click()
+  await page.getByRole('button', { name: /Stop and bank 20, said 20/ }).click()
+  await expect(panel).toContainText('Entry 2 becomes: Ines stops and says 20')
+  await expect(panel).toContainText(/Ines 19\s*→ 20/)
+  await panel.getByLabel('Why').fill('the last die was a 2')
+  await panel.getByRole('button', { name: 'Record it' }).click()
+  await expect(score(page, 1)).toContainText('20')
+  await expect.poll(() => entriesOf(request, match)).toEqual([
+    ...MATCH,
+    { amend: 1, play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 2] }, why: 'the last die was a 2' },
+    { amend: 2, play: { do: 'stop', by: 1, said: 20 }, why: 'the last die was a 2' },
+  ])
+})
+
+test('taking back an older entry names what it brings with it, and can be let be', async ({ page, request }) => {
+  const match = await makeMatch(request, { entries: MATCH })
+  await openDesk(page, match)
+  await tape(page).getByRole('button', { name: /Ines stops and says 19/ }).click()
+  await tape(page).getByRole('button', { name: 'Take back entry 2' }).click()
+  const panel = page.getByRole('alertdialog', { name: 'What this changes' })
+  await expect(panel.getByRole('list', { name: 'Entries whose verdict changes' })).toContainText('It is not Tomasz’s turn')
+  await panel.getByRole('button', { name: 'Leave all as it was' }).click()
+  await expect(score(page, 1)).toContainText('19')
+  expect(await entriesOf(request, match)).toHaveLength(4)
+})
+
+test('a ruling by vote changes a rule from here on; points are given; the result shows both', async ({ page, request }) => {
+  const match = await makeMatch(request, { houseRules: { rounds: 1 }, entries: MATCH.slice(0, 2) })
+  await openDesk(page, match)
+  await page.keyboard.press('r')
+  const sheet = page.getByRole('dialog', { name: 'Ruling' })
+  await sheet.getByRole('button', { name: 'Sums said aloud' }).click()
+  await sheet.getByText('Must be right').click()
+  await sheet.getByLabel('Votes against').fill('1')
+  await sheet.getByRole('button', { name: 'Record the ruling' }).click()
+  await expect(sheet).toHaveCount(0)
+  await expect(tape(page)).toContainText('vote, 2 to 1')
+  await page.keyboard.press('r')
+  await sheet.getByRole('button', { name: 'Give or take points' }).click()
+  await sheet.getByRole('button', { name: 'Tomasz' }).click()
+  await sheet.getByLabel(/Points given/).fill('3')
+  await sheet.getByRole('button', { name: 'Other' }).click()
+  await sheet.getByLabel('In your own words').fill('helped to tidy up')
+  await sheet.getByRole('button', { name: 'Record the ruling' }).click()
+  await expect(sheet).toHaveCount(0)
+  await expect(score(page, 2)).toContainText('3')
+  await page.keyboard.press('r')
+  await sheet.getByRole('button', { name: 'Settle what happened' }).click()
+  await sheet.getByLabel('In your own words').fill('the die leant on the lantern: it counts as 2')
+  await sheet.getByRole('button', { name: 'Record the ruling' }).click()
+  await expect(sheet).toHaveCount(0)
+  await expect(tape(page)).toContainText('the die leant on the lantern')
+  await page.keyboard.type('11112')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('s')
+  const announcement = page.getByRole('region', { name: 'Announcement' })
+  await expect(announcement.getByRole('heading', { level: 2 })).toHaveText('Ines wins')
+  await expect(announcement).toContainText('helped to tidy up')
+  await expect(announcement).toContainText('it counts as 2')
+  await expect.poll(() => entriesOf(request, match)).toContainEqual({ ruling: { houseRules: { answers: 'must-be-right' } }, why: 'vote, 2 to 1' })
+})
+
+test('a rule that can’t be so is refused in words before it is recorded', async ({ page, request }) => {
+  const match = await makeMatch(request, { entries: [...MATCH, roll(1, [1, 1, 1, 1, 1])] })
+  await openDesk(page, match)
+  await page.getByRole('button', { name: 'More' }).click()
+  await page.getByRole('dialog', { name: 'More' }).getByRole('button', { name: 'Ruling' }).click()
+  const sheet = page.getByRole('dialog', { name: 'Ruling' })
+  await sheet.getByLabel('Rounds').fill('1')
+  await sheet.getByLabel('In your own words').click()
+  await expect(sheet.getByRole('status')).toContainText('have begun already')
+  await expect(sheet.getByRole('button', { name: 'Record the ruling' })).toBeDisabled()
+})
+
+test('the match is ended early on the standing, and the result says so', async ({ page, request }) => {
+  await openDesk(page, await makeMatch(request, { entries: MATCH }))
+  await page.getByRole('button', { name: 'More' }).click()
+  await page.getByRole('button', { name: 'End the match now' }).click()
+  await page.getByRole('dialog', { name: 'End the match now?' }).getByRole('button', { name: 'End the match', exact: true }).click()
+  await expect(page.getByRole('region', { name: 'Announcement' })).toContainText('The referee ended the match; the standing decides')
+})
+
+test('switching tables loses nothing typed, and takes one key', async ({ page, request }) => {
+  const here = await makeMatch(request, { names: ['Ines', 'Bao'] })
+  await openDesk(page, here)
+  await page.keyboard.type('654')
+  const other = await makeMatch(request, { names: ['Wren', 'Kofi'] })
+  await page.getByRole('navigation', { name: 'Other tables' }).locator(`a[href="/match/${other}"]`).click()
+  await expect(page).toHaveURL(new RegExp(other))
+  await expect(page.getByRole('list', { name: 'Players' })).toContainText('Wren')
+  await page.getByRole('navigation', { name: 'Other tables' }).locator(`a[href="/match/${here}"]`).click()
+  await expect(page.getByRole('button', { name: '2 dice to enter' })).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('button', { name: '2 dice to enter' })).toBeVisible()
+  await page.keyboard.press('Alt+Digit1')
+  await expect(page).not.toHaveURL(new RegExp(here))
+})

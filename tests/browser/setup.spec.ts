@@ -1,0 +1,62 @@
+import { expect, test } from '@playwright/test'
+import { makeMatch } from './helpers'
+
+test('what is missing is said, and nothing typed is lost', async ({ page }) => {
+  await page.goto('/new')
+  await page.getByLabel('Name in seat 1').fill('Ines')
+  await page.getByRole('button', { name: 'Start the match' }).click()
+  await expect(page.getByRole('alert')).toContainText('Every seat needs a name')
+  await page.getByLabel('Name in seat 2').fill('ines')
+  await page.getByRole('button', { name: 'Start the match' }).click()
+  await expect(page.getByRole('alert')).toContainText('Two seats are called')
+  await expect(page.getByLabel('Name in seat 1')).toHaveValue('Ines')
+})
+
+test('a house rule that does not fit is marked where it stands', async ({ page }) => {
+  await page.goto('/new?game=brim')
+  const limit = page.locator('[data-rule="limit"]').getByRole('spinbutton')
+  await limit.fill('3')
+  await limit.blur()
+  await expect(page.locator('[data-rule="limit"]')).toContainText('can’t be 3; 5 is the least')
+  await page.getByRole('button', { name: 'First steps' }).click()
+  await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('Fill up to 12')
+  await page.locator('[data-rule="minutes"]').getByRole('switch').click()
+  await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('The clock runs 15 minutes')
+})
+
+test('seats move, and who starts goes along', async ({ page }) => {
+  await page.goto('/new')
+  await page.getByLabel('Name in seat 1').fill('Kofi')
+  await page.getByLabel('Name in seat 2').fill('Linnea')
+  await page.getByRole('button', { name: 'starts' }).nth(1).click()
+  await page.getByRole('button', { name: 'Move seat 2 up' }).click()
+  await expect(page.getByLabel('Name in seat 1')).toHaveValue('Linnea')
+  await page.getByRole('button', { name: 'Start the match' }).click()
+  await expect(page.locator('li[aria-current]')).toContainText('Linnea')
+  await page.goto('/new')
+  await expect(page.getByLabel('Name in seat 2')).toHaveValue('Kofi')
+})
+
+test('another like a match that was: two touches from the list', async ({ page, request }) => {
+  const id = await makeMatch(request, { names: ['Yusuf', 'Wren', 'Bao'], houseRules: { rounds: 3 } })
+  await page.goto('/')
+  await page.locator('li', { has: page.locator(`a[href="/match/${id}"]`) }).getByRole('link', { name: 'Another like this' }).click()
+  await expect(page.getByLabel('Name in seat 3')).toHaveValue('Bao')
+  await page.getByRole('button', { name: 'Start the match' }).click()
+  await expect(page.getByText('Round 1 of 3')).toBeVisible()
+  await expect(page.locator('li[aria-current]')).toContainText('Wren')
+})
+
+test('the list follows what happens at the tables, and a match can be deleted', async ({ page, request }) => {
+  const id = await makeMatch(request, { names: ['Gull', 'Oar'] })
+  await page.goto('/')
+  const card = page.locator('li', { has: page.locator(`a[href="/match/${id}"]`) })
+  await expect(card).toContainText('Waiting for the first play')
+  await request.post(`/api/matches/${id}/entries`, {
+    data: { id: 'list-follows-1', after: 0, entry: { play: { do: 'roll', by: 1, dice: [1, 2, 3, 4, 5] } } },
+  })
+  await expect(card).toContainText('Gull rolls 1 2 3 4 5')
+  await card.getByRole('button', { name: 'Delete this match' }).click()
+  await card.getByRole('button', { name: 'Delete', exact: true }).click()
+  await expect(card).toHaveCount(0)
+})

@@ -1,0 +1,89 @@
+import { expect, test } from '@playwright/test'
+import { entriesOf, makeMatch } from './helpers'
+
+const ENTRIES = [
+  { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } },
+  { play: { do: 'stop', by: 2 } },
+  { play: { do: 'stop', by: 1, said: 18 } },
+  { call: 'note', why: 'a gull, "loud"' },
+]
+
+test('a match goes out as file, as CSV and as plain text', async ({ request }) => {
+  const match = await makeMatch(request, { names: ['=Ines', 'Tomasz'], entries: ENTRIES })
+  const get = async (as: string) => {
+    const answer = await request.get(`/api/matches/${match}/export?as=${as}`)
+    expect(answer.headers()['content-disposition']).toContain(`.${as}`)
+    return answer.text()
+  }
+  expect(JSON.parse(await get('json'))).toMatchObject({ format: 'nimble-tally/match', game: 'brim', entries: ENTRIES })
+  const csv = (await get('csv')).trim().split('\r\n')
+  expect(csv).toHaveLength(5)
+  expect(csv[1]).toContain(`'=Ines`)
+  expect(csv[2]).toContain('not-their-turn')
+  const text = await get('txt')
+  expect(text).toContain('1: roll 6 5 4 3 1')
+  expect(text).toContain('2 x 2: stop')
+  expect((await request.get(`/api/matches/${match}/export?as=pdf`)).status()).toBe(422)
+})
+
+test('a match file is brought in by hand, judged, and can be played on', async ({ page }) => {
+  const file = { format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines', 'Oar'], entries: ENTRIES }
+  await page.goto('/keep')
+  await page.getByLabel('Match file').setInputFiles({ name: 'saturday.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
+  await expect(page.getByRole('status')).toContainText('4 entries judged, 1 of them don’t stand')
+  await page.getByRole('link', { name: 'Open it' }).click()
+  await expect(page.locator('li[aria-current]')).toContainText('Oar')
+  await page.keyboard.type('11111')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('region', { name: 'Tape' })).toContainText('Oar rolls 1 1 1 1 1')
+})
+
+test('a broken file says where and why, and changes nothing', async ({ page, request }) => {
+  await page.goto('/keep')
+  const give = (label: string, text: string) => page.getByLabel(label).setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  await give('Match file', JSON.stringify({ format: 'nimble-tally/match', version: 1, game: 'brim', players: [], houseRules: { dice: 99 } }))
+  await expect(page.getByRole('alert')).toContainText('houseRules.dice')
+  await expect(page.getByRole('alert')).toContainText('players')
+  await give('Match file', '{"format":')
+  await expect(page.getByRole('alert')).toContainText('This is no JSON')
+  await give('Archive', JSON.stringify({ format: 'nimble-tally/archive', version: 1, madeAt: new Date().toISOString(), people: [{ id: 'x', name: 'Gull', pennant: 99 }], matches: [] }))
+  await expect(page.getByRole('alert')).toContainText('people.0.pennant')
+  const names = (await (await request.get('/api/people')).json()).people.map(({ name }: { name: string }) => name)
+  expect(names).not.toContain('Gull')
+})
+
+test('a file with entries that are none is stored as it is', async ({ request }) => {
+  const entries = [null, 5, 'gull', [], {}, ENTRIES[0]]
+  const answer = await request.post('/api/matches/import', { data: { format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines'], entries } })
+  expect(await answer.json()).toMatchObject({ entries: 6, slips: 5, malformed: 5 })
+  expect(await entriesOf(request, (await answer.json()).id)).toEqual(entries)
+})
+
+test('everything goes into one archive and comes back from it', async ({ request }) => {
+  const match = await makeMatch(request, { entries: ENTRIES })
+  const archive = await (await request.get('/api/archive')).text()
+  expect(JSON.parse(archive)).toMatchObject({ format: 'nimble-tally/archive', version: 1 })
+  const before = await (await request.get(`/api/matches/${match}`)).json()
+  await request.delete(`/api/matches/${match}`)
+  const answer = await request.post('/api/archive', { data: archive, headers: { 'content-type': 'application/json' } })
+  expect(answer.status()).toBe(200)
+  expect((await answer.json()).matches).toBeGreaterThanOrEqual(1)
+  const after = await (await request.get(`/api/matches/${match}`)).json()
+  expect(after.entries.map((e: { id: string; entry: unknown }) => [e.id, e.entry])).toEqual(before.entries.map((e: { id: string; entry: unknown }) => [e.id, e.entry]))
+  expect(await entriesOf(request, match)).toEqual(ENTRIES)
+})
+
+test('number facts are kept by person and follow corrections', async ({ request }) => {
+  const person = await (await request.post('/api/people', { data: { name: `Knot ${Date.now()}` } })).json()
+  const made = await request.post('/api/matches', { data: { game: 'brim', seats: [{ name: 'Knot', pennant: 1, personId: person.id }], first: 1 } })
+  const { id } = await made.json()
+  const post = (after: number, entry: object) => request.post(`/api/matches/${id}/entries`, { data: { id: `facts-${after}-${Date.now()}`, after, entry } })
+  await post(0, ENTRIES[0]!)
+  await post(1, { play: { do: 'stop', by: 1, said: 18, explained: true, how: 'counted-on' } })
+  const facts = async () => (await (await request.get(`/api/people/${person.id}/facts`)).json()).facts as { terms: number[]; said: number | null; right: boolean; how: string }[]
+  expect((await facts()).filter(({ said }) => said !== null)).toMatchObject([{ answer: 19, said: 18, right: false, how: 'counted-on', operation: 'add' }])
+  await post(2, { amend: 2, play: { do: 'stop', by: 1, said: 19 } })
+  expect((await facts()).filter(({ said }) => said !== null)).toMatchObject([{ said: 19, right: true, how: null }])
+  await post(3, { strike: 2 })
+  expect(await facts()).toEqual([])
+})

@@ -1,0 +1,24 @@
+import { sumOf, type Working } from '#core/working'
+import { drawingsFor, hopsOf } from '../../app/utils/drawings'
+
+const times = (a: number, b: number): Working => ({ kind: 'equation', terms: [{ sign: '+', value: a }, { sign: '×', value: b }], equals: a * b })
+const minus = (a: number, b: number): Working => ({ kind: 'equation', terms: [{ sign: '+', value: a }, { sign: '-', value: b }], equals: a - b })
+
+test.each([
+  ['a small sum', sumOf([6, 4]), ['frames', 'hops']],
+  ['a sum over ten', sumOf([6, 4, 5]), ['frames', 'blocks', 'hops']],
+  ['a large sum', sumOf([300, 90]), ['blocks', 'hops']],
+  ['too many parts', sumOf(Array.from({ length: 15 }, () => 1)), []],
+  ['a product', times(7, 6), ['array']],
+  ['a product too large to count', times(7, 60), []],
+  ['nothing times', times(0, 6), []],
+  ['taking away', minus(5, 8), ['hops']],
+  ['a comparison', { kind: 'comparison', left: 98, right: 94 } as const, ['bars']],
+  ['a comparison below nothing', { kind: 'comparison', left: -1, right: 4 } as const, []],
+  ['columns', { kind: 'columns', steps: [], total: 0 } as const, ['columns']],
+])('%s', (_what, working, drawings) => expect(drawingsFor(working)).toEqual(drawings))
+
+test('hops go on where the last one ended, backward too', () => {
+  expect(hopsOf(sumOf([100, 90, 100]) as never)).toEqual([{ from: 0, to: 100 }, { from: 100, to: 190 }, { from: 190, to: 290 }])
+  expect(hopsOf(minus(5, 8) as never)).toEqual([{ from: 0, to: 5 }, { from: 5, to: -3 }])
+})
