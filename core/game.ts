@@ -154,6 +154,8 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
   lead(rules: R, state: S): End
   /** Adds points by ruling (a whole number, also negative); null where the game has no points. */
   award?(rules: R, state: S, seat: number, points: number): S | null
+  /** The state once a ruling changed the rules, where something falls away by that; the same one where left out. */
+  ruled?(rules: R, state: S): S
   /** What everybody at the table may see: JSON for the board view. */
   view(rules: R, state: S): unknown
   /** A play as the public saw it, without what only the referee knows; the play itself where left out. */

@@ -244,5 +244,6 @@ function ruleOnHouseRules(table: Table, state: MatchState, changes: Readonly<Rec
     const value = changes[rule]
     if (typeof value === 'number' && value < begun) return refuseWith('already-past', { rule, value, begun })
   }
-  return { verdict: STANDS, state: lookForEnd(table, { ...state, rules: read.rules }) }
+  const ruled = game.ruled?.(read.rules, state.game) ?? state.game
+  return { verdict: STANDS, state: lookForEnd(table, { ...state, rules: read.rules, game: ruled }) }
 }

@@ -138,6 +138,7 @@ test('switching tables loses nothing typed, and takes one key', async ({ page, r
   await expect(page.getByRole('button', { name: '2 dice to enter' })).toBeVisible()
   await page.reload()
   await expect(page.getByRole('button', { name: '2 dice to enter' })).toBeVisible()
+  // Pressed before the list has come: it counts all the same.
   await page.keyboard.press('Alt+Digit1')
   await expect(page).not.toHaveURL(new RegExp(here))
 })

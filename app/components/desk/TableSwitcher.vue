@@ -4,7 +4,7 @@ import { gameById } from '#core/games/index'
 /** The other tables in the room, one touch or Alt and a digit away; a hand where the referee is needed. */
 const { current } = defineProps<{ current: string }>()
 
-const { matches } = useMatches()
+const { matches, state } = useMatches()
 const tables = computed(() => matches.value.filter((match) => !match.over && match.id !== current).slice(0, 9))
 const title = (game: string) => gameById(game)?.about.title ?? game
 const nextName = (match: (typeof tables.value)[number]) => {
@@ -15,11 +15,19 @@ const nextName = (match: (typeof tables.value)[number]) => {
 useEventListener('keydown', (event: KeyboardEvent) => {
   const digit = /^Digit([1-9])$/.exec(event.code)?.[1]
   if (!digit || !event.altKey || event.ctrlKey || event.metaKey) return
-  const table = tables.value[Number(digit) - 1]
-  if (!table) return
   event.preventDefault()
-  void navigateTo(`/match/${table.id}`)
+  void switchTo(Number(digit))
 })
+
+let gone = false
+onBeforeUnmount(() => (gone = true))
+
+/** A key pressed while the list is still on its way counts as soon as it is there. */
+async function switchTo(place: number) {
+  await until(state).not.toBe('loading')
+  const table = tables.value[place - 1]
+  if (table && !gone) await navigateTo(`/match/${table.id}`)
+}
 </script>
 
 <template>

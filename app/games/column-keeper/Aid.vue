@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { bestNumber, cardsToCome } from '#core/games/column-keeper/advice'
-import { columnsOf, isFull, settled, type KeeperRules, type KeeperState } from '#core/games/column-keeper/rules'
+import { columnsOf, isFull, type KeeperRules, type KeeperState } from '#core/games/column-keeper/rules'
 import type { Tape } from '#core/tape'
 import type { Seat } from '~/utils/matches'
 
@@ -12,7 +12,7 @@ watch(() => tape.state, () => (which.value = null))
 const rules = computed(() => tape.state.rules as KeeperRules)
 const coming = computed(() => {
   const counts = new Map<number, number>()
-  for (const card of cardsToCome(rules.value, settled(rules.value, tape.state.game as KeeperState))) counts.set(card, (counts.get(card) ?? 0) + 1)
+  for (const card of cardsToCome(rules.value, tape.state.game as KeeperState)) counts.set(card, (counts.get(card) ?? 0) + 1)
   return [...counts]
 })
 /** The newest state in which everybody had filled up. */

@@ -1,5 +1,5 @@
 import { openPlaces } from '#core/games/column-keeper/advice'
-import { columnsOf, isFull, settled, lyingIn, type KeeperRules, type KeeperState, type Put, type Where } from '#core/games/column-keeper/rules'
+import { columnsOf, isFull, lyingIn, type KeeperRules, type KeeperState, type Put, type Where } from '#core/games/column-keeper/rules'
 import { countOf, facesOf } from '#core/pack'
 import type { Tape } from '#core/tape'
 
@@ -12,7 +12,7 @@ interface KeeperEntry {
 export function useKeeperEntry(tape: () => Tape) {
   const entry = useEntry<KeeperEntry>(() => ({ card: null }))
   const rules = computed(() => tape().state.rules as KeeperRules)
-  const state = computed(() => settled(rules.value, tape().state.game as KeeperState))
+  const state = computed(() => tape().state.game as KeeperState)
   const faces = computed(() => facesOf(rules.value.pack))
   const telling = computed(() => isFull(rules.value, state.value))
   const sheet = computed(() => state.value.sheets[state.value.turn - 1]!)

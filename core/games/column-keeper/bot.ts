@@ -1,11 +1,10 @@
 import { openPlaces } from '#core/games/column-keeper/advice'
-import { COLUMNS, columnsOf, isFull, lyingIn, settled, type KeeperPlay, type KeeperRules, type KeeperState, type Put, type Sheet, type Where } from '#core/games/column-keeper/rules'
+import { COLUMNS, columnsOf, isFull, lyingIn, type KeeperPlay, type KeeperRules, type KeeperState, type Put, type Sheet, type Where } from '#core/games/column-keeper/rules'
 import { restOf } from '#core/pack'
 import type { Random } from '#core/random'
 
 /** Every play that may stand now: each card that may come in each place that is open, or the right total. */
-export function* plays(rules: KeeperRules, given: KeeperState, seat: number): Generator<KeeperPlay> {
-  const state = settled(rules, given)
+export function* plays(rules: KeeperRules, state: KeeperState, seat: number): Generator<KeeperPlay> {
   if (seat !== state.turn) return
   const sheet = state.sheets[seat - 1]!
   if (isFull(rules, state)) yield { do: 'total', by: seat, said: columnsOf(sheet).total, explained: true }
@@ -15,8 +14,7 @@ export function* plays(rules: KeeperRules, given: KeeperState, seat: number): Ge
 }
 
 /** The dealer: draws the next card; where it goes is the player's wish. Null once everyone has filled up. */
-export function deal(rules: KeeperRules, given: KeeperState, wish: unknown, random: Random): Put | null {
-  const state = settled(rules, given)
+export function deal(rules: KeeperRules, state: KeeperState, wish: unknown, random: Random): Put | null {
   if (isFull(rules, state)) return null
   const rest = restOf(rules.pack, lyingIn(state))
   const card = rest[random.whole(0, rest.length - 1)]!
@@ -35,8 +33,8 @@ function goodPlace(rules: KeeperRules, sheet: Sheet, card: number): Where {
   return columns[Math.min(columns.length - 1, Math.round(worth * (columns.length - 1)))] ?? COLUMNS[0]
 }
 
-export function bot(rules: KeeperRules, given: KeeperState, seat: number, random: Random): KeeperPlay {
-  const play = deal(rules, given, {}, random)
+export function bot(rules: KeeperRules, state: KeeperState, seat: number, random: Random): KeeperPlay {
+  const play = deal(rules, state, {}, random)
   if (play) return play
-  return { do: 'total', by: seat, said: columnsOf(settled(rules, given).sheets[seat - 1]!).total, explained: true, how: 'other' }
+  return { do: 'total', by: seat, said: columnsOf(state.sheets[seat - 1]!).total, explained: true, how: 'other' }
 }

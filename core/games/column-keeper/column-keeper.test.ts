@@ -59,6 +59,11 @@ describe('a round', () => {
     const on = game({ houseRules: { ...SMALL, rounds: 2 }, entries: [...round(51, 42), off, put(1, 9, 'tens')] })
     expect([inShort(on).at(-1), scores(on)]).toEqual(['ok', [1, 0]])
   })
+  test('a round decided by a ruling stays decided when totals are asked for again', () => {
+    const asked = (answers: string) => ({ ruling: { houseRules: { answers } } })
+    const again = game({ houseRules: { ...SMALL, rounds: 2 }, entries: [...round(51, 42), asked('off'), asked('noted'), put(1, 9, 'tens')] })
+    expect([inShort(again).at(-1), scores(again)]).toEqual(['ok', [1, 0]])
+  })
   test('level takes it for each; aims', () => {
     const told = (a: number, b: number) => [...round(a, b), total(1, a), total(2, b)]
     expect(scores(game({ houseRules: SMALL, entries: told(51, 51) }))).toEqual([1, 1])

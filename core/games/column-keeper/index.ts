@@ -56,13 +56,15 @@ export const columnKeeper: Game<KeeperRules, null, KeeperPlay, KeeperState> = {
   standing: rules.standing,
   lead: rules.lead,
   award: rules.award,
-  view: rules.settled,
+  ruled: rules.ruled,
+  // Everything lies open on the table.
+  view: (_rules, state) => state,
   deal,
   chanceIn: (play) => (play.do === 'put' ? play.card : null),
   dealOpening: () => null,
   bot,
   facts(given, state, play) {
-    const sheet = rules.settled(given, state).sheets[play.by - 1]
+    const sheet = state.sheets[play.by - 1]
     if (play.do !== 'total' || !sheet) return []
     const { steps, total } = rules.columnsOf(sheet)
     const facts: NumberFact[] = steps

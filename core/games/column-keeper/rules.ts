@@ -104,19 +104,17 @@ export function isFull(rules: KeeperRules, state: KeeperState): boolean {
 
 const lastSeat = ({ first, seats }: KeeperState) => ((first - 2 + seats) % seats) + 1
 
-/** The state that counts: where a ruling stopped asking for totals while they were told, the round is decided. */
-export function settled(rules: KeeperRules, state: KeeperState): KeeperState {
+/** Where a ruling stops asking for totals while they are told, the round is decided. */
+export function ruled(rules: KeeperRules, state: KeeperState): KeeperState {
   return rules.answers === 'off' && isFull(rules, state) ? decide(rules, state).next : state
 }
 
-export function place(rules: KeeperRules, given: KeeperState, play: KeeperPlay) {
-  const state = settled(rules, given)
+export function place(rules: KeeperRules, state: KeeperState, play: KeeperPlay) {
   if ((play.do === 'total') !== isFull(rules, state)) return 'not-now' as const
   return play.by === state.turn ? ('here' as const) : ('not-their-turn' as const)
 }
 
-export function judge(rules: KeeperRules, given: KeeperState, play: KeeperPlay, { overrule }: Judging): GameVerdict<KeeperState> {
-  const state = settled(rules, given)
+export function judge(rules: KeeperRules, state: KeeperState, play: KeeperPlay, { overrule }: Judging): GameVerdict<KeeperState> {
   return play.do === 'put' ? judgePut(rules, state, play, overrule) : judgeTotal(rules, state, play.by)
 }
 
@@ -210,37 +208,32 @@ function decide(rules: KeeperRules, state: KeeperState) {
   return { next, working, note }
 }
 
-export function awaits(rules: KeeperRules, given: KeeperState): Awaits {
-  const state = settled(rules, given)
+export function awaits(rules: KeeperRules, state: KeeperState): Awaits {
   return { seats: [state.turn], plays: [isFull(rules, state) ? 'total' : 'put'] }
 }
 
-export function betweenRounds(rules: KeeperRules, given: KeeperState): boolean {
-  const state = settled(rules, given)
+export function betweenRounds(rules: KeeperRules, state: KeeperState): boolean {
   return state.turn === state.first && cardsOn(state.sheets[state.first - 1]!) === 0
 }
 
-export function begun(rules: KeeperRules, given: KeeperState): number {
-  const { round } = settled(rules, given)
-  return betweenRounds(rules, given) ? round - 1 : round
+export function begun(rules: KeeperRules, state: KeeperState): number {
+  return betweenRounds(rules, state) ? state.round - 1 : state.round
 }
 
 export function standing(rules: KeeperRules, state: KeeperState): readonly number[] {
-  return settled(rules, state).scores
+  return state.scores
 }
 
 export function lead(rules: KeeperRules, state: KeeperState): End {
   return { winners: state.seats === 1 ? [1] : bestSeats(standing(rules, state), 'most'), why: 'most-rounds' }
 }
 
-export function end(rules: KeeperRules, given: KeeperState): End | null {
-  const state = settled(rules, given)
+export function end(rules: KeeperRules, state: KeeperState): End | null {
   return betweenRounds(rules, state) && state.round > rules.rounds ? lead(rules, state) : null
 }
 
-export function award(rules: KeeperRules, given: KeeperState, seat: number, points: number): KeeperState | null {
+export function award(rules: KeeperRules, state: KeeperState, seat: number, points: number): KeeperState | null {
   // Alone, less is better under `nearest`: points would make it worse.
-  if (given.seats === 1 && rules.aim === 'nearest') return null
-  const state = settled(rules, given)
+  if (state.seats === 1 && rules.aim === 'nearest') return null
   return { ...state, scores: withSeat(state.scores, seat, Math.max(0, state.scores[seat - 1]! + points)) }
 }
