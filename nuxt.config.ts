@@ -1,6 +1,6 @@
 // https://nuxt.com/docs/api/configuration/nuxt-config
 export default defineNuxtConfig({
-  modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', '@nuxt/eslint'],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
   compatibilityDate: '2026-11-01',
   telemetry: false,
   devtools: { enabled: false },
@@ -24,7 +24,36 @@ export default defineNuxtConfig({
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
         { name: 'description', content: 'The referee’s companion for live math card and dice games.' },
       ],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' }],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' },
+        { rel: 'manifest', href: '/manifest.webmanifest' },
+      ],
+    },
+  },
+  pwa: {
+    registerType: 'autoUpdate',
+    // app/plugins/keepPage.client.ts registers it: the module's own plugin would reload the page in mid-match.
+    client: { registerPlugin: false },
+    manifest: {
+      name: 'Nimble Tally',
+      short_name: 'Nimble Tally',
+      description: 'The referee’s companion for live math card and dice games.',
+      display: 'standalone',
+      background_color: '#f4ecdd',
+      theme_color: '#f4ecdd',
+      icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
+    },
+    workbox: {
+      globPatterns: ['**/*.{js,css,woff2,svg}', '_nuxt/builds/meta/*.json'],
+      navigateFallback: null,
+      // Every page is the same shell: the server's when it answers, else the one kept from the last time.
+      runtimeCaching: [
+        {
+          urlPattern: ({ request, url }) => request.mode === 'navigate' && !url.pathname.startsWith('/api/'),
+          handler: 'NetworkFirst',
+          options: { cacheName: 'page', plugins: [{ cacheKeyWillBeUsed: async () => '/' }] },
+        },
+      ],
     },
   },
   typescript: {

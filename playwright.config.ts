@@ -22,6 +22,8 @@ export default defineConfig({
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
     },
     screenshot: 'only-on-failure',
+    // Only offline.spec.ts lets the page keep its files; elsewhere each test starts bare.
+    serviceWorkers: 'block',
   },
   webServer: {
     command: 'node .output/server/index.mjs',

@@ -44,6 +44,8 @@ export function useMatches() {
     leave()
     void load()
     source = new EventSource('/api/live')
+    // Back after the server was gone: what happened meanwhile is not in the stream.
+    source.addEventListener('open', () => state.value === 'failed' && void load())
     source.addEventListener('recorded', take)
     source.addEventListener('clock', takeClock)
     source.addEventListener('made', () => void load())

@@ -5,6 +5,7 @@ import { openMatch } from '#core/match'
 import { addEntry, foldTape, type Tape } from '#core/tape'
 import { StorageSerializers } from '@vueuse/core'
 import { ApiError, callApi, saysOf } from '~/utils/api'
+import { copyOf, dropCopy, dropOldCopies, keepCopy } from '~/utils/copies'
 import type { Recorded, StoredMatch, ToldClock } from '~/utils/matches'
 
 /** An entry that the server has not acknowledged yet. */
@@ -51,6 +52,8 @@ export function useMatchStore(id: string) {
     let source: EventSource | null = null
     let followers = 0
     let sending = false
+    /** The server has answered since the match was joined; until then a copy kept here may be shown. */
+    let heard = false
     let retry = 0
     let timer: ReturnType<typeof setTimeout> | undefined
 
@@ -59,6 +62,8 @@ export function useMatchStore(id: string) {
       followers++
       if (followers > 1) return
       waiting.value = (await get<Waiting[]>(shelf)) ?? []
+      void dropOldCopies()
+      heard = false
       await load()
       if (followers === 0) return
       document.addEventListener('visibilitychange', turn)
@@ -89,16 +94,33 @@ export function useMatchStore(id: string) {
         recorded.value = stored.entries
         const known = new Set(stored.entries.map((entry) => entry.id))
         keepWaiting(waiting.value.filter((entry) => !known.has(entry.id)))
-        online.value = true
+        heard = online.value = true
         missing.value = null
+        void keepCopy({ ...stored, clock: clock.value }, stored.entries)
         fold()
       } catch (error) {
-        if (error instanceof ApiError && !error.unreachable) missing.value = error.says
+        if (error instanceof ApiError && !error.unreachable) gone(error.says)
         else {
           online.value = false
-          later(load)
+          await showCopy()
+          later()
         }
       }
+    }
+
+    /** The server can't be reached: the desk goes on with what this device had of the match. */
+    async function showCopy() {
+      const copy = match.value ? null : await copyOf(id)
+      if (!copy) return
+      match.value = copy.match
+      clock.value = copy.match.clock
+      recorded.value = copy.recorded
+      fold()
+    }
+
+    function gone(says: string) {
+      missing.value = says
+      void dropCopy(id)
     }
 
     function fold() {
@@ -116,7 +138,7 @@ export function useMatchStore(id: string) {
       source = new EventSource(`/api/matches/${id}/live?after=${recorded.value.length}`)
       source.addEventListener('recorded', (event) => hear(JSON.parse((event as MessageEvent<string>).data) as Recorded))
       source.addEventListener('clock', (event) => hearClock(JSON.parse((event as MessageEvent<string>).data) as ToldClock))
-      source.addEventListener('removed', () => (missing.value = 'This match was deleted.'))
+      source.addEventListener('removed', () => gone('This match was deleted.'))
       source.addEventListener('here', () => {
         online.value = true
         void send()
@@ -130,6 +152,7 @@ export function useMatchStore(id: string) {
     function hear(entry: Recorded) {
       if (entry.number !== recorded.value.length + 1) return
       recorded.value = [...recorded.value, entry]
+      if (match.value) void keepCopy({ ...match.value, clock: clock.value }, recorded.value)
       // The tape holds an entry of our own already; one of somebody else's goes before what still waits.
       if (waiting.value[0]?.id === entry.id) keepWaiting(waiting.value.slice(1))
       else if (tape.value && !waiting.value.length) tape.value = addEntry(tape.value, entry.entry)
@@ -206,13 +229,18 @@ export function useMatchStore(id: string) {
         fold()
       } else {
         online.value = false
-        later(send)
+        later()
       }
     }
 
-    function later(what: () => Promise<void>) {
+    function later() {
       clearTimeout(timer)
-      timer = setTimeout(() => void what(), RETRY_MS[Math.min(retry++, RETRY_MS.length - 1)])
+      timer = setTimeout(() => void again(), RETRY_MS[Math.min(retry++, RETRY_MS.length - 1)])
+    }
+
+    async function again() {
+      if (!heard) await load()
+      if (online.value) await send()
     }
 
     /** Settles a conflict: sends what waited after all, or drops it. */

@@ -1,30 +1,18 @@
-import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import { expect, request as requests, test } from '@playwright/test'
 import { makeMatch } from './helpers'
+import { ownServer } from './server'
 
-const PORT = 4191
-const BASE = `http://127.0.0.1:${PORT}`
-let server: ChildProcess
-let told = ''
+const server = ownServer(8, { host: '0.0.0.0' })
+const BASE = server.address
 
 test.describe.configure({ mode: 'serial' })
 
 test.beforeAll(async () => {
-  server = spawn('node', ['.output/server/index.mjs'], {
-    env: {
-      ...process.env, NITRO_HOST: '0.0.0.0', NITRO_PORT: String(PORT), NODE_ENV: 'production', NIMBLE_DEMO: '0',
-      NIMBLE_DATA: mkdtempSync(join(tmpdir(), 'nimble-access-')), NIMBLE_PREPARED: join(process.cwd(), 'dist/empty-folder.tar.gz'),
-    },
-  })
-  server.stdout!.on('data', (chunk: Buffer) => (told += chunk.toString()))
-  await expect.poll(() => fetch(`${BASE}/api/health`).then((answer) => answer.ok, () => false), { timeout: 30_000 }).toBe(true)
-  await expect.poll(() => told).toMatch(/passcode .* is \d{6}/)
+  await server.start()
+  await expect.poll(server.told).toMatch(/passcode .* is \d{6}/)
 })
-test.afterAll(() => void server.kill())
-const passcode = () => /is (\d{6})/.exec(told)![1]!
+test.afterAll(() => server.stop())
+const passcode = () => /is (\d{6})/.exec(server.told())![1]!
 
 test('to a network it serves nothing without the passcode; with it a session records', async ({ browser }) => {
   const context = await browser.newContext({ baseURL: BASE })

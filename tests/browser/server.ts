@@ -1,0 +1,51 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { expect } from '@playwright/test'
+import { PORT } from '../../playwright.config'
+
+/** A server of a test's own, that may be killed and started again. `nth` keeps the ports of the tests apart. */
+export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder() } = {}) {
+  const port = PORT + nth
+  const address = `http://127.0.0.1:${port}`
+  let process_: ChildProcess | null = null
+  let told = ''
+
+  /** Starts it without waiting: for one that is expected to stop by itself. */
+  function spawned(): ChildProcess {
+    process_ = spawn('node', ['.output/server/index.mjs'], {
+      env: {
+        ...process.env, NITRO_HOST: host, NITRO_PORT: String(port), NODE_ENV: 'production', NIMBLE_DEMO: '0',
+        NIMBLE_DATA: folder, NIMBLE_PREPARED: join(process.cwd(), 'dist/empty-folder.tar.gz'),
+      },
+      stdio: 'pipe',
+    })
+    for (const stream of [process_.stdout!, process_.stderr!]) stream.on('data', (chunk: Buffer) => (told += chunk.toString()))
+    return process_
+  }
+
+  async function start(): Promise<void> {
+    spawned()
+    await expect
+      .poll(() => fetch(`${address}/api/health`).then((answer) => answer.ok, () => false), { timeout: 30_000, intervals: [100] })
+      .toBe(true)
+  }
+
+  async function stop(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<void> {
+    const running = process_
+    if (!running || running.exitCode !== null || running.signalCode !== null) return
+    const exit = new Promise((resolve) => running.once('exit', resolve))
+    running.kill(signal)
+    await exit
+  }
+
+  const post = (path: string, body: unknown) =>
+    fetch(address + path, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+
+  return { address, folder, start, stop, spawned, post, told: () => told }
+}
+
+export function newFolder(): string {
+  return mkdtempSync(join(tmpdir(), 'nimble-own-'))
+}
