@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { groupTens, writeWorking, type Working } from '#core/working'
 
-/** A working in one line; `tens` brackets the parts that make ten. */
+/** A working in one line, or a line for each column; `tens` brackets the parts that make ten. */
 const { working, tens = false } = defineProps<{ working: Working; tens?: boolean }>()
 
 const groups = computed(() => {
@@ -9,6 +9,8 @@ const groups = computed(() => {
   const found = groupTens(working.terms.map(({ value }) => value))
   return found.some((group) => group.length > 1 && sum(group) === 10) ? found : null
 })
+/** Each column's step on a line of its own: broken anywhere else they can't be followed. */
+const lines = computed(() => (working.kind === 'columns' ? writeWorking(working).split('; ') : [writeWorking(working)]))
 const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
 </script>
 
@@ -22,7 +24,7 @@ const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
       </template>
       = <b>{{ working.equals }}</b>
     </template>
-    <template v-else>{{ writeWorking(working) }}</template>
+    <template v-else><span v-for="(line, i) in lines" :key="i" :class="lines.length > 1 && (i < lines.length - 1 ? 'block text-sm' : 'block')">{{ line }}</span></template>
   </span>
 </template>
 

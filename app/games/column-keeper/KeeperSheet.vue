@@ -35,16 +35,16 @@ const columns = computed(() => COLUMNS.slice(0, rules.columns).map((name, i) => 
 <style scoped>
 .sheetlet {
   display: flex;
-  gap: 0.35rem;
+  gap: 0.25rem;
 }
 .column {
   flex: 1 1 0;
-  min-width: 3.1rem;
+  min-width: 2.8rem;
   display: flex;
   flex-direction: column;
   align-items: center;
   gap: 0.25rem;
-  padding: 0.25rem;
+  padding: 0.25rem 0.1rem;
   border: 1px solid var(--rule);
   border-radius: 0.4rem;
   background: var(--paper);
@@ -58,8 +58,9 @@ const columns = computed(() => COLUMNS.slice(0, rules.columns).map((name, i) => 
   background: var(--accent-soft);
 }
 .name {
-  font-size: 0.75rem;
+  font-size: 0.7rem;
   font-weight: 600;
+  letter-spacing: -0.03em;
 }
 .slot {
   min-height: 2.8rem;

@@ -21,7 +21,7 @@ const last = computed(() => state.history.at(-1))
 </script>
 
 <template>
-  <ul class="sheets">
+  <ul class="sheets" :style="{ '--columns': rules.columns + (rules.discards ? 1 : 0) }">
     <li v-for="(sheet, i) in state.sheets" :key="i" class="mine" :class="{ turn: state.turn === i + 1 }">
       <p class="flex items-center gap-2 font-semibold">
         <Pennant :number="seats[i]!.pennant" size="1.2rem" /> <span class="truncate">{{ seats[i]!.name }}</span>
@@ -39,7 +39,7 @@ const last = computed(() => state.history.at(-1))
 <style scoped>
 .sheets {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(17rem, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, calc(var(--columns) * 3.2rem + 1.2rem)), 1fr));
   gap: 0.75rem;
 }
 .mine {

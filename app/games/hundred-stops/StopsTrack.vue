@@ -31,7 +31,7 @@ const says = (at: number) => {
   <ol class="track" aria-label="Track">
     <li v-for="at in squares" :key="at" :class="{ stop: isStop(rules, at), way: onWay.has(at), from: way[0] === at, home: at === rules.end }">
       <component :is="reach.includes(at) ? 'button' : 'div'" class="square" :class="{ reach: reach.includes(at) }" :aria-label="reach.includes(at) ? `Go to ${says(at)}` : undefined" @click="reach.includes(at) && emit('pick', at)">
-        <span class="figures number" :class="{ major: isStop(rules, at) || at === rules.start }">{{ at }}</span>
+        <span class="figures number" :class="{ major: isStop(rules, at) || at === rules.start, long: at > 999 }">{{ at }}</span>
         <span v-if="isStop(rules, at)" class="tokens">
           <i v-for="seat in tokensAt(at)" :key="seat" class="token" :data-seat="seat" />
         </span>
@@ -87,6 +87,9 @@ const says = (at: number) => {
   font-size: 0.8rem;
   font-weight: 800;
   color: var(--ink);
+}
+.long.major {
+  letter-spacing: -0.09em;
 }
 .tokens {
   position: absolute;

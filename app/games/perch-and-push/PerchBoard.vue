@@ -12,6 +12,8 @@ const { rules, state, seats, options = [] } = defineProps<{
 const emit = defineEmits<{ pick: [result: number] }>()
 
 const places = computed(() => resultsOf(rules).map((result, i) => ({ result, stack: state.stacks[i] ?? null })))
+/** Rows of about the same length. */
+const across = computed(() => Math.ceil(places.value.length / Math.ceil(places.value.length / 7)))
 const says = (result: number, i: number) => {
   const stack = state.stacks[i]
   return stack ? `${result}: ${stack.count} of ${seats[stack.seat - 1]?.name}` : `${result}: bare`
@@ -20,7 +22,7 @@ const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStac
 </script>
 
 <template>
-  <ol class="perches">
+  <ol class="perches" :style="{ '--across': across }">
     <li v-for="({ result, stack }, i) in places" :key="result">
       <component
         :is="options.includes(result) ? 'button' : 'div'"
@@ -32,7 +34,7 @@ const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStac
       >
         <span class="stack">
           <template v-if="stack">
-            <Pennant v-for="n in Math.min(stack.count, 4)" :key="n" :number="seats[stack.seat - 1]?.pennant ?? 1" size="1.35rem" class="marker" />
+            <Pennant v-for="n in Math.min(stack.count, 4)" :key="n" :number="seats[stack.seat - 1]?.pennant ?? 1" size="2.1rem" class="marker" />
             <b v-if="stack.count > 1" class="figures count">×{{ stack.count }}</b>
             <UIcon v-if="isSafe(stack.count)" name="i-lucide-anchor" class="size-4 safe" aria-label="safe" />
           </template>
@@ -46,8 +48,13 @@ const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStac
 <style scoped>
 .perches {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(5.6rem, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(5rem, 1fr));
   gap: 0.5rem;
+}
+@media (min-width: 48rem) {
+  .perches {
+    grid-template-columns: repeat(var(--across), minmax(0, 1fr));
+  }
 }
 .perch {
   position: relative;
@@ -85,15 +92,15 @@ const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStac
   min-height: 3rem;
 }
 .marker + .marker {
-  margin-left: -0.7rem;
+  margin-left: -1.7rem;
 }
 .count {
   margin-left: 0.15rem;
 }
 .safe {
   position: absolute;
-  right: -0.6rem;
-  top: -0.2rem;
+  right: -1.1rem;
+  top: 0;
 }
 .number {
   font-size: 1.7rem;

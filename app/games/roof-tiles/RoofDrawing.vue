@@ -24,7 +24,7 @@ const reach = computed(() => inReach(rules, layout))
 </script>
 
 <template>
-  <div class="roof" :style="{ '--cards': rules.rows }">
+  <div class="roof" :style="{ '--cards': rules.rows, '--shape': width / height }">
     <div class="tiles" :style="{ aspectRatio: `${width} / ${height}` }">
       <template v-for="{ card, tile, row, place } in tiles" :key="tile">
         <component
@@ -62,7 +62,8 @@ const reach = computed(() => inReach(rules, layout))
 .tiles {
   position: relative;
   flex: 1 1 auto;
-  max-width: calc(var(--cards) * 4.3rem);
+  /* On a low screen the roof gives way, so that the pad below it stays in sight. */
+  max-width: min(calc(var(--cards) * 4.3rem), max(calc(var(--cards) * 3rem), calc((100dvh - 31rem) * var(--shape))));
 }
 .tile {
   position: absolute;

@@ -19,7 +19,8 @@ const ended = (seat: number) => endOf(rules.value, state.value.layouts[seat - 1]
       <p class="flex items-center gap-2 font-bold text-lg"><Pennant :number="seats[entry.seat - 1]!.pennant" size="1.4rem" /> {{ seats[entry.seat - 1]!.name }}<span v-if="ended(entry.seat)" class="font-normal text-(--ink-soft)">{{ ended(entry.seat) === 'cleared' ? 'cleared' : 'ended' }}</span></p>
       <RoofDrawing :rules="rules" :layout="layout" :chosen="entry.tiles" :turned="entry.turned" :touchable="!still && ended(entry.seat) === null" @tile="touchTile" @turned="touchTurned" />
     </div>
-    <ul v-if="others.length" class="flex flex-wrap gap-4 basis-52 grow-0">
+    <!-- On a phone the keys of the pad lead to the other roofs. -->
+    <ul v-if="others.length" class="hidden sm:flex flex-wrap gap-4 basis-52 grow-0">
       <li v-for="seat in others" :key="seat" class="w-52">
         <button class="w-full text-left cursor-pointer rounded-lg p-1 hover:bg-(--accent-soft)" :disabled="still" :aria-label="`Go to the roof of ${seats[seat - 1]!.name}`" @click="sit(seat)">
           <span class="flex items-center gap-2 font-semibold"><Pennant :number="seats[seat - 1]!.pennant" size="1.1rem" /> {{ seats[seat - 1]!.name }}</span>
