@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid'
-import { GAMES, gameById } from '#core/games/index'
+import { ABOUTS } from '#core/games/abouts'
 import type { Game } from '#core/game'
 import { readHouseRules, type CommonRules } from '#core/houseRules'
 import { openMatch } from '#core/match'
@@ -7,6 +7,8 @@ import { seatPeople } from '#core/pennants'
 import { ruleFields } from '#core/ruleFields'
 import type { Problem } from '#core/problem'
 import { sayProblem } from '#core/wording/index'
+import { loadView } from '~/games'
+import type { GameView } from '~/games/view'
 import { callApi } from '~/utils/api'
 import type { Person, StoredMatch } from '~/utils/matches'
 
@@ -16,7 +18,7 @@ export interface SetupSeat {
   readonly name: string
 }
 
-interface Remembered {
+export interface Remembered {
   game: string
   names: string[]
   rules: Record<string, unknown>
@@ -26,11 +28,20 @@ interface Remembered {
 let keys = 0
 const seatOf = (name = ''): SetupSeat => ({ key: keys++, name })
 
-/** A match being set up: game, seats, house rules; what is wrong with them, and starting it. */
-export function useSetup(people: Ref<readonly Person[]>) {
-  const remembered = useLocalStorage<Remembered>('last-setup', { game: GAMES[0]!.id, names: ['', ''], rules: {}, rememberNames: true })
+/** What was set up last on this device, to begin with. */
+export function useRememberedSetup() {
+  return useLocalStorage<Remembered>('last-setup', { game: ABOUTS[0]!.id, names: ['', ''], rules: {}, rememberNames: true })
+}
 
-  const game = shallowRef<Game>(gameById(remembered.value.game) ?? GAMES[0]!)
+/** The view (and rules) of the game to begin with; one that is no longer there gives way to the first. */
+export async function loadRemembered({ value }: Readonly<Ref<Remembered>>): Promise<GameView> {
+  return (await loadView(value.game)) ?? (await loadView(ABOUTS[0]!.id))!
+}
+
+/** A match being set up: game, seats, house rules; what is wrong with them, and starting it. */
+export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembered>, begin: GameView) {
+  const view = shallowRef(begin)
+  const game = computed<Game>(() => view.value.game)
   const seats = ref<SetupSeat[]>(remembered.value.names.map(seatOf))
   const first = ref(1)
   const source = ref<'table' | 'dealt'>('table')
@@ -77,11 +88,14 @@ export function useSetup(people: Ref<readonly Person[]>) {
     )
   })
 
-  function choose(id: string) {
-    const chosen = gameById(id)
-    if (!chosen || chosen === game.value) return
-    game.value = chosen
-    rules.value = defaultsOf(chosen)
+  let wanted = ''
+  /** Another game with its usual rules; where several are chosen in haste, the last one counts. */
+  async function choose(id: string) {
+    wanted = id
+    const chosen = await loadView(id)
+    if (!chosen || wanted !== id || chosen === view.value) return
+    view.value = chosen
+    rules.value = defaultsOf(chosen.game)
     opening.value = null
   }
 
@@ -120,11 +134,11 @@ export function useSetup(people: Ref<readonly Person[]>) {
   async function like(id: string) {
     try {
       const match = await callApi<StoredMatch>(`/api/matches/${id}`)
-      const found = gameById(match.game)
+      const found = await loadView(match.game)
       if (!found) return
-      game.value = found
+      view.value = found
       seats.value = match.seats.map(({ name }) => seatOf(name))
-      rules.value = { ...defaultsOf(found), ...match.houseRules }
+      rules.value = { ...defaultsOf(found.game), ...match.houseRules }
       first.value = (match.first % match.seats.length) + 1
       source.value = match.source
     } catch (error) {
@@ -159,7 +173,7 @@ export function useSetup(people: Ref<readonly Person[]>) {
   }
 
   return {
-    game, seats, first, source, opening, openingProblems, rules, fields, read, problems, problemOf, seatProblem, tried, busy, failed, remembered,
+    view, game, seats, first, source, opening, openingProblems, rules, fields, read, problems, problemOf, seatProblem, tried, busy, failed, remembered,
     choose, usePreset, addSeat, removeSeat, rename, move, like, start,
   }
 }

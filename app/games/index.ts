@@ -1,6 +1,6 @@
 import type { GameView } from '~/games/view'
 
-/** Every game that can be shown: one line a game, loaded when it is needed. */
+/** Every game that can be shown: one line a game, loaded with its rules when it is needed. */
 const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'ask-for-rest': () => import('~/games/ask-for-rest'),
   'roof-tiles': () => import('~/games/roof-tiles'),

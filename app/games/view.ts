@@ -1,4 +1,5 @@
 import type { Component } from 'vue'
+import type { Game } from '#core/game'
 import type { BasePlay } from '#core/plays'
 import type { Tape } from '#core/tape'
 
@@ -9,8 +10,10 @@ export interface Reveal {
   readonly sides?: number
 }
 
-/** How a game is shown and entered. Components get the tape and the seats; the pad also the desk. */
+/** How a game is shown and entered, and the rules that it is judged by. Components get the tape and the seats; the pad also the desk. */
 export interface GameView {
+  /** The game itself: its rules come with its view, so that a page holds no other game's. */
+  readonly game: Game
   /** What lies on the table now. */
   readonly Table: Component
   /** Where a play is entered. */

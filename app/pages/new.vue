@@ -1,16 +1,14 @@
 <script setup lang="ts">
-import { useGameView } from '~/games'
-
 const route = useRoute()
 const { people } = usePeople()
-const setup = useSetup(people)
-const { game, busy, failed, tried, seatProblem, problems, openingProblems, source } = setup
-const view = useGameView(() => game.value.id)
+const remembered = useRememberedSetup()
+const setup = useSetup(people, remembered, await loadRemembered(remembered))
+const { view, game, busy, failed, tried, seatProblem, problems, openingProblems, source } = setup
 
 onMounted(() => {
   if (typeof route.query.like === 'string') void setup.like(route.query.like)
   if (typeof route.query.with === 'string') setup.addSeat(route.query.with)
-  if (typeof route.query.game === 'string') setup.choose(route.query.game)
+  if (typeof route.query.game === 'string') void setup.choose(route.query.game)
 })
 useHead({ title: 'New match · Nimble Tally' })
 </script>
@@ -25,7 +23,7 @@ useHead({ title: 'New match · Nimble Tally' })
       <HouseRules :setup="setup" />
       <component
         :is="view.Opening"
-        v-if="view?.Opening && source === 'table' && setup.read.value.ok"
+        v-if="view.Opening && source === 'table' && setup.read.value.ok"
         v-model="setup.opening.value"
         :rules="setup.read.value.rules"
         :names="setup.seats.value.map(({ name }, i) => name.trim() || `Seat ${i + 1}`)"

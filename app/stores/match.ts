@@ -1,9 +1,10 @@
 import { get, set } from 'idb-keyval'
 import { nanoid } from 'nanoid'
-import { gameById } from '#core/games/index'
+import type { Game } from '#core/game'
 import { openMatch } from '#core/match'
 import { addEntry, foldTape, type Tape } from '#core/tape'
 import { StorageSerializers } from '@vueuse/core'
+import { loadView } from '~/games'
 import { ApiError, callApi, saysOf } from '~/utils/api'
 import { copyOf, dropCopy, dropOldCopies, keepCopy } from '~/utils/copies'
 import type { Recorded, StoredMatch, ToldClock } from '~/utils/matches'
@@ -30,6 +31,8 @@ const RETRY_MS = [500, 1000, 2000, 4000]
 export function useMatchStore(id: string) {
   return defineStore(`match-${id}`, () => {
     const match = shallowRef<StoredMatch | null>(null)
+    /** The rules, loaded once it is known which game it is. */
+    let game: Game | undefined
     const recorded = shallowRef<readonly Recorded[]>([])
     const waiting = shallowRef<readonly Waiting[]>([])
     const tape = shallowRef<Tape | null>(null)
@@ -89,6 +92,7 @@ export function useMatchStore(id: string) {
     async function load() {
       try {
         const stored = await callApi<StoredMatch>(`/api/matches/${id}`)
+        game = (await loadView(stored.game))?.game
         match.value = stored
         hearClock(stored.clock)
         recorded.value = stored.entries
@@ -102,7 +106,7 @@ export function useMatchStore(id: string) {
         if (error instanceof ApiError && !error.unreachable) gone(error.says)
         else {
           online.value = false
-          await showCopy()
+          await showCopy().catch(() => undefined)
           later()
         }
       }
@@ -112,6 +116,7 @@ export function useMatchStore(id: string) {
     async function showCopy() {
       const copy = match.value ? null : await copyOf(id)
       if (!copy) return
+      game = (await loadView(copy.match.game))?.game
       match.value = copy.match
       clock.value = copy.match.clock
       recorded.value = copy.recorded
@@ -125,7 +130,6 @@ export function useMatchStore(id: string) {
 
     function fold() {
       const stored = match.value
-      const game = stored ? gameById(stored.game) : undefined
       if (!stored || !game) return
       const opened = openMatch(game, { ...stored, players: stored.seats.map((seat) => seat.name) })
       if (!opened.ok) return

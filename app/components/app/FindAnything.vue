@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { GAMES, gameById } from '#core/games/index'
+import { aboutOf } from '#core/games/abouts'
+import { GAMES } from '#core/games/index'
 import { ruleFields } from '#core/ruleFields'
 import { callApi } from '~/utils/api'
 import type { ListedMatch, Person } from '~/utils/matches'
@@ -53,7 +54,7 @@ const groups = computed(() => [
     id: 'matches',
     label: 'Matches',
     items: matches.value.map((match) => ({
-      label: `${gameById(match.game)?.about.title ?? match.game}: ${match.seats.map(({ name }) => name).join(', ')}`,
+      label: `${aboutOf(match.game)?.title ?? match.game}: ${match.seats.map(({ name }) => name).join(', ')}`,
       suffix: match.over ? 'finished' : 'live',
       icon: match.over ? 'i-lucide-award' : 'i-lucide-play',
       onSelect: go(`/match/${match.id}`),

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { gameById } from '#core/games/index'
+import { aboutOf } from '#core/games/abouts'
 
 /** The other tables in the room, one touch or Alt and a digit away; a hand where the referee is needed. */
 const { current } = defineProps<{ current: string }>()
 
 const { matches, state } = useMatches()
 const tables = computed(() => matches.value.filter((match) => !match.over && match.id !== current).slice(0, 9))
-const title = (game: string) => gameById(game)?.about.title ?? game
+const title = (game: string) => aboutOf(game)?.title ?? game
 const nextName = (match: (typeof tables.value)[number]) => {
   const seat = match.summary.awaits?.seats[0]
   return seat ? match.seats[seat - 1]?.name : ''

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { gameById } from '#core/games/index'
+import { aboutOf } from '#core/games/abouts'
 import { callApi } from '~/utils/api'
 import type { ListedMatch } from '~/utils/matches'
 
@@ -7,8 +7,8 @@ import type { ListedMatch } from '~/utils/matches'
 const { match } = defineProps<{ match: ListedMatch }>()
 const emit = defineEmits<{ removed: [] }>()
 
-const title = computed(() => gameById(match.game)?.about.title ?? match.game)
-const waits = computed(() => (gameById(match.game)?.about.turns ? (match.summary.awaits?.seats ?? []) : []))
+const title = computed(() => aboutOf(match.game)?.title ?? match.game)
+const waits = computed(() => (aboutOf(match.game)?.turns ? (match.summary.awaits?.seats ?? []) : []))
 const won = computed(() => match.summary.result?.winners ?? [])
 const { text: clock, running } = useClock(
   () => match.clock,

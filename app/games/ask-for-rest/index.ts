@@ -1,3 +1,5 @@
+import type { Game } from '#core/game'
+import { askForRest } from '#core/games/ask-for-rest/index'
 import type { AskPlay } from '#core/games/ask-for-rest/rules'
 import Aid from '~/games/ask-for-rest/Aid.vue'
 import Board from '~/games/ask-for-rest/Board.vue'
@@ -8,6 +10,7 @@ import Table from '~/games/ask-for-rest/Table.vue'
 import type { GameView } from '~/games/view'
 
 const view: GameView = {
+  game: askForRest as unknown as Game,
   Table,
   Pad,
   Board,

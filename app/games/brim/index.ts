@@ -1,3 +1,5 @@
+import type { Game } from '#core/game'
+import { brim } from '#core/games/brim/index'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import Board from '~/games/brim/Board.vue'
 import Odds from '~/games/brim/Odds.vue'
@@ -8,6 +10,7 @@ import Table from '~/games/brim/Table.vue'
 import type { GameView } from '~/games/view'
 
 const view: GameView = {
+  game: brim as unknown as Game,
   Table,
   Pad,
   Board,

@@ -1,3 +1,5 @@
+import type { Game } from '#core/game'
+import { columnKeeper } from '#core/games/column-keeper/index'
 import type { KeeperPlay } from '#core/games/column-keeper/rules'
 import Aid from '~/games/column-keeper/Aid.vue'
 import Board from '~/games/column-keeper/Board.vue'
@@ -8,6 +10,7 @@ import Table from '~/games/column-keeper/Table.vue'
 import type { GameView } from '~/games/view'
 
 const view: GameView = {
+  game: columnKeeper as unknown as Game,
   Table,
   Pad,
   Board,

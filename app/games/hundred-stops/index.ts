@@ -1,3 +1,5 @@
+import type { Game } from '#core/game'
+import { hundredStops } from '#core/games/hundred-stops/index'
 import type { StopsRules, Travel } from '#core/games/hundred-stops/rules'
 import Aid from '~/games/hundred-stops/Aid.vue'
 import Board from '~/games/hundred-stops/Board.vue'
@@ -9,6 +11,7 @@ import { stepsOf } from '~/games/hundred-stops/useStopsEntry'
 import type { GameView } from '~/games/view'
 
 const view: GameView = {
+  game: hundredStops as unknown as Game,
   Table,
   Pad,
   Board,

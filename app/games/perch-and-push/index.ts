@@ -1,3 +1,5 @@
+import type { Game } from '#core/game'
+import { perchAndPush } from '#core/games/perch-and-push/index'
 import type { PerchPlay } from '#core/games/perch-and-push/rules'
 import Board from '~/games/perch-and-push/Board.vue'
 import Pad from '~/games/perch-and-push/Pad.vue'
@@ -7,6 +9,7 @@ import Table from '~/games/perch-and-push/Table.vue'
 import type { GameView } from '~/games/view'
 
 const view: GameView = {
+  game: perchAndPush as unknown as Game,
   Table,
   Pad,
   Board,

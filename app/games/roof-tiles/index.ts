@@ -1,3 +1,5 @@
+import type { Game } from '#core/game'
+import { roofTiles } from '#core/games/roof-tiles/index'
 import type { RoofPlay } from '#core/games/roof-tiles/rules'
 import Aid from '~/games/roof-tiles/Aid.vue'
 import Board from '~/games/roof-tiles/Board.vue'
@@ -9,6 +11,7 @@ import Table from '~/games/roof-tiles/Table.vue'
 import type { GameView } from '~/games/view'
 
 const view: GameView = {
+  game: roofTiles as unknown as Game,
   Table,
   Pad,
   Board,

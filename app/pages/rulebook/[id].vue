@@ -1,23 +1,21 @@
 <script setup lang="ts">
-import { gameById } from '#core/games/index'
 import { ruleFields, sayRuleValue } from '#core/ruleFields'
-import { useGameView } from '~/games'
+import { loadView } from '~/games'
 
 const route = useRoute()
-const game = computed(() => gameById(String(route.params.id)))
-const view = useGameView(() => game.value?.id)
-const page = computed(() => view.value?.Rules)
-const fields = computed(() => (game.value ? ruleFields(game.value) : []))
+const view = await loadView(String(route.params.id))
+const game = view?.game
+const fields = game ? ruleFields(game) : []
 
-function range(field: (typeof fields.value)[number]): string {
+function range(field: (typeof fields)[number]): string {
   if (field.choices) return field.choices.map(({ label }) => label).join(', ')
   return field.least !== undefined && field.most !== undefined ? `${field.least} to ${field.most}` : ''
 }
-useHead({ title: () => `${game.value?.about.title ?? 'Rulebook'} · Nimble Tally` })
+useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
 </script>
 
 <template>
-  <article v-if="game" class="max-w-4xl mx-auto space-y-6">
+  <article v-if="view && game" class="max-w-4xl mx-auto space-y-6">
     <header class="space-y-2">
       <NuxtLink to="/rulebook" class="inline-flex items-center gap-1 min-h-11 underline underline-offset-4"><UIcon name="i-lucide-arrow-left" /> All games</NuxtLink>
       <h1 class="text-4xl font-extrabold">{{ game.about.title }}</h1>
@@ -26,7 +24,7 @@ useHead({ title: () => `${game.value?.about.title ?? 'Rulebook'} · Nimble Tally
         {{ game.about.seats.low }}–{{ game.about.seats.high }} players · {{ game.about.minutes.low }}–{{ game.about.minutes.high }} minutes · {{ game.about.skills.join(', ') }}
       </p>
     </header>
-    <component :is="page" v-if="page" />
+    <component :is="view.Rules" />
     <section class="space-y-2">
       <h2 class="text-2xl font-bold">House rules</h2>
       <div class="overflow-x-auto sheet">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { GAMES } from '#core/games/index'
+import { ABOUTS } from '#core/games/abouts'
 
 useHead({ title: 'Rulebook · Nimble Tally' })
 </script>
@@ -8,11 +8,11 @@ useHead({ title: 'Rulebook · Nimble Tally' })
   <div class="space-y-5">
     <h1 class="text-3xl font-bold">Rulebook</h1>
     <ul class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
-      <li v-for="game in GAMES" :key="game.id">
-        <NuxtLink :to="`/rulebook/${game.id}`" class="sheet block p-5 space-y-2 h-full hover:bg-(--accent-soft)">
-          <h2 class="text-xl font-bold">{{ game.about.title }}</h2>
-          <p>{{ game.about.line }}</p>
-          <p class="text-sm text-(--ink-soft)">{{ game.about.seats.low }}–{{ game.about.seats.high }} players · {{ game.about.skills.join(', ') }}</p>
+      <li v-for="{ id, about } in ABOUTS" :key="id">
+        <NuxtLink :to="`/rulebook/${id}`" class="sheet block p-5 space-y-2 h-full hover:bg-(--accent-soft)">
+          <h2 class="text-xl font-bold">{{ about.title }}</h2>
+          <p>{{ about.line }}</p>
+          <p class="text-sm text-(--ink-soft)">{{ about.seats.low }}–{{ about.seats.high }} players · {{ about.skills.join(', ') }}</p>
         </NuxtLink>
       </li>
     </ul>

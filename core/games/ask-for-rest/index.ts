@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import type { Game } from '#core/game'
+import { about } from '#core/games/ask-for-rest/about'
 import { bot, deal, plays } from '#core/games/ask-for-rest/bot'
 import { judge } from '#core/games/ask-for-rest/judge'
 import { hasPartner } from '#core/games/ask-for-rest/knowledge'
@@ -13,22 +14,7 @@ import { facesOf } from '#core/pack'
 export const askForRest: Game<AskRules, null, AskPlay, AskState> = {
   id: 'ask-for-rest',
   version: 1,
-  about: {
-    title: 'Ask for the Rest',
-    line: 'Collect pairs that make the target by asking each other for the missing part.',
-    skills: ['making ten', 'missing part', 'remembering'],
-    seats: { low: 2, high: 4 },
-    minutes: { low: 10, high: 20 },
-    turns: true,
-    slips: [
-      'A pair that misses the target by one.',
-      'Asking without holding the partner.',
-      'Asking twice in one turn.',
-      'Saying “no” with the card in hand.',
-      'Forgetting to draw, or to take a new hand.',
-      'A card without a partner left in the pack.',
-    ],
-  },
+  about,
   answers: false,
   extraRound: () => false,
   houseRules: rules.houseRules,

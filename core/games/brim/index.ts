@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { total } from '#core/dice'
 import type { Game } from '#core/game'
+import { about } from '#core/games/brim/about'
 import { bot, deal, plays } from '#core/games/brim/bot'
 import { readPlay, writePlay } from '#core/games/brim/notation'
 import * as rules from '#core/games/brim/rules'
@@ -12,20 +13,7 @@ import { groupTens } from '#core/working'
 export const brim: Game<BrimRules, null, BrimPlay, BrimState> = {
   id: 'brim',
   version: 1,
-  about: {
-    title: 'Brim',
-    line: 'Roll the dice, freeze some, roll the rest; fill up to the limit without spilling over.',
-    skills: ['adding several numbers', 'making ten', 'how much is missing', 'chance'],
-    seats: { low: 1, high: 6 },
-    minutes: { low: 10, high: 25 },
-    turns: true,
-    slips: [
-      'Adding only the dice of the last roll: the frozen ones count too.',
-      'Rolling a frozen die again: frozen stays frozen for the turn.',
-      'Banking the limit when the sum is over it: over scores nothing.',
-      'Rolling on after the last roll.',
-    ],
-  },
+  about,
   answers: true,
   extraRound: () => true,
   houseRules: rules.houseRules,

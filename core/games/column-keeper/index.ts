@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import type { Game, NumberFact } from '#core/game'
+import { about } from '#core/games/column-keeper/about'
 import { bot, deal, plays } from '#core/games/column-keeper/bot'
 import { readPlay, writePlay } from '#core/games/column-keeper/notation'
 import * as rules from '#core/games/column-keeper/rules'
@@ -10,20 +11,7 @@ import { wording } from '#core/games/column-keeper/wording'
 export const columnKeeper: Game<KeeperRules, null, KeeperPlay, KeeperState> = {
   id: 'column-keeper',
   version: 1,
-  about: {
-    title: 'Column Keeper',
-    line: 'Draw digits one by one; put each in a column for good, or throw one away; make the best number.',
-    skills: ['place value', 'regrouping', 'chance'],
-    seats: { low: 1, high: 4 },
-    minutes: { low: 10, high: 20 },
-    turns: true,
-    slips: [
-      'Reading 11 hundreds and 14 tens as 1114 before regrouping.',
-      'A third card in a column.',
-      'Moving a card that lies already.',
-      'Forgetting that a card must be thrown away.',
-    ],
-  },
+  about,
   answers: true,
   extraRound: () => true,
   houseRules: rules.houseRules,

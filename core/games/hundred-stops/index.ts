@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import type { Game } from '#core/game'
+import { about } from '#core/games/hundred-stops/about'
 import { bot, deal, plays } from '#core/games/hundred-stops/bot'
 import { readPlay, writePlay } from '#core/games/hundred-stops/notation'
 import * as rules from '#core/games/hundred-stops/rules'
@@ -10,20 +11,7 @@ import { wording } from '#core/games/hundred-stops/wording'
 export const hundredStops: Game<StopsRules, null, Travel, StopsState> = {
   id: 'hundred-stops',
   version: 1,
-  about: {
-    title: 'Hundred Stops',
-    line: 'A track by tens with a token on every hundred; order your hops to land on as many as you can.',
-    skills: ['tens and hundreds', 'adding on a number line', 'planning ahead'],
-    seats: { low: 2, high: 4 },
-    minutes: { low: 10, high: 20 },
-    turns: true,
-    slips: [
-      'Moving the rival’s piece.',
-      'Adding the tens as ones: a 9 is 90.',
-      'Hopping so that stops are jumped.',
-      'Touching a stop and leaving its token.',
-    ],
-  },
+  about,
   answers: true,
   extraRound: () => false,
   houseRules: rules.houseRules,

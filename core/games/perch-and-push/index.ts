@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import type { Game } from '#core/game'
+import { about } from '#core/games/perch-and-push/about'
 import { bot, deal, plays } from '#core/games/perch-and-push/bot'
 import { readPlay, writePlay } from '#core/games/perch-and-push/notation'
 import * as rules from '#core/games/perch-and-push/rules'
@@ -10,20 +11,7 @@ import { wording } from '#core/games/perch-and-push/wording'
 export const perchAndPush: Game<PerchRules, null, PerchPlay, PerchState> = {
   id: 'perch-and-push',
   version: 1,
-  about: {
-    title: 'Perch & Push',
-    line: 'Draw, work out, perch a marker on the result; push off a rival’s markers and keep them.',
-    skills: ['adding ten', 'times tables', 'choosing'],
-    seats: { low: 2, high: 4 },
-    minutes: { low: 10, high: 20 },
-    turns: true,
-    slips: [
-      'Perching on the result of both cards together: each card is worked out by itself.',
-      'Pushing only one marker of a stack: all of them go.',
-      'Keeping one’s own pushed markers apart from the points.',
-      'A neighbouring product: 6 × 7 is 42, not 48.',
-    ],
-  },
+  about,
   answers: false,
   goal: ({ goal }) => goal,
   extraRound: () => false,

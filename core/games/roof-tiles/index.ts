@@ -1,5 +1,6 @@
 import { total } from '#core/dice'
 import type { Game } from '#core/game'
+import { about } from '#core/games/roof-tiles/about'
 import { bot, deal, dealOpening, plays } from '#core/games/roof-tiles/bot'
 import { inReach, tileAt, tilesIn } from '#core/games/roof-tiles/layout'
 import { readPlay, writePlay } from '#core/games/roof-tiles/notation'
@@ -12,20 +13,7 @@ import { facesOf } from '#core/pack'
 export const roofTiles: Game<RoofRules, RoofOpening, RoofPlay, RoofState> = {
   id: 'roof-tiles',
   version: 1,
-  about: {
-    title: 'Roof Tiles',
-    line: 'A triangle of cards, each half covered by two of the row below; take off what makes the target.',
-    skills: ['making ten', 'missing part', 'planning ahead'],
-    seats: { low: 1, high: 8 },
-    minutes: { low: 10, high: 20 },
-    turns: false,
-    slips: [
-      'Taking a tile that is still half covered.',
-      'Adding three cards: two come off at most.',
-      'Forgetting that the ten comes off alone.',
-      'Taking the turned card where two tiles would have opened more.',
-    ],
-  },
+  about,
   answers: false,
   best: 'fewest',
   extraRound: () => false,

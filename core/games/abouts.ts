@@ -1,0 +1,24 @@
+import type { About } from '#core/game'
+import { about as askForRest } from '#core/games/ask-for-rest/about'
+import { about as brim } from '#core/games/brim/about'
+import { about as columnKeeper } from '#core/games/column-keeper/about'
+import { about as hundredStops } from '#core/games/hundred-stops/about'
+import { about as perchAndPush } from '#core/games/perch-and-push/about'
+import { about as roofTiles } from '#core/games/roof-tiles/about'
+
+/** What a person reads of every game before choosing, in the rulebook's order: a line a game, without its rules. */
+export const ABOUTS: readonly { readonly id: string; readonly about: About }[] = [
+  { id: 'ask-for-rest', about: askForRest },
+  { id: 'roof-tiles', about: roofTiles },
+  { id: 'perch-and-push', about: perchAndPush },
+  { id: 'hundred-stops', about: hundredStops },
+  { id: 'brim', about: brim },
+  { id: 'column-keeper', about: columnKeeper },
+]
+
+const BY_ID = new Map(ABOUTS.map(({ id, about }) => [id, about]))
+
+/** What is told of the game with this id; undefined for an unknown one. */
+export function aboutOf(id: string): About | undefined {
+  return BY_ID.get(id)
+}

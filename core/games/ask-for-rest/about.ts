@@ -1,0 +1,18 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Ask for the Rest',
+  line: 'Collect pairs that make the target by asking each other for the missing part.',
+  skills: ['making ten', 'missing part', 'remembering'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 10, high: 20 },
+  turns: true,
+  slips: [
+    'A pair that misses the target by one.',
+    'Asking without holding the partner.',
+    'Asking twice in one turn.',
+    'Saying “no” with the card in hand.',
+    'Forgetting to draw, or to take a new hand.',
+    'A card without a partner left in the pack.',
+  ],
+}

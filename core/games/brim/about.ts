@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Brim',
+  line: 'Roll the dice, freeze some, roll the rest; fill up to the limit without spilling over.',
+  skills: ['adding several numbers', 'making ten', 'how much is missing', 'chance'],
+  seats: { low: 1, high: 6 },
+  minutes: { low: 10, high: 25 },
+  turns: true,
+  slips: [
+    'Adding only the dice of the last roll: the frozen ones count too.',
+    'Rolling a frozen die again: frozen stays frozen for the turn.',
+    'Banking the limit when the sum is over it: over scores nothing.',
+    'Rolling on after the last roll.',
+  ],
+}

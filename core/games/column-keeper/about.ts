@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Column Keeper',
+  line: 'Draw digits one by one; put each in a column for good, or throw one away; make the best number.',
+  skills: ['place value', 'regrouping', 'chance'],
+  seats: { low: 1, high: 4 },
+  minutes: { low: 10, high: 20 },
+  turns: true,
+  slips: [
+    'Reading 11 hundreds and 14 tens as 1114 before regrouping.',
+    'A third card in a column.',
+    'Moving a card that lies already.',
+    'Forgetting that a card must be thrown away.',
+  ],
+}

@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Hundred Stops',
+  line: 'A track by tens with a token on every hundred; order your hops to land on as many as you can.',
+  skills: ['tens and hundreds', 'adding on a number line', 'planning ahead'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 10, high: 20 },
+  turns: true,
+  slips: [
+    'Moving the rival’s piece.',
+    'Adding the tens as ones: a 9 is 90.',
+    'Hopping so that stops are jumped.',
+    'Touching a stop and leaving its token.',
+  ],
+}

@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Perch & Push',
+  line: 'Draw, work out, perch a marker on the result; push off a rival’s markers and keep them.',
+  skills: ['adding ten', 'times tables', 'choosing'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 10, high: 20 },
+  turns: true,
+  slips: [
+    'Perching on the result of both cards together: each card is worked out by itself.',
+    'Pushing only one marker of a stack: all of them go.',
+    'Keeping one’s own pushed markers apart from the points.',
+    'A neighbouring product: 6 × 7 is 42, not 48.',
+  ],
+}

@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Roof Tiles',
+  line: 'A triangle of cards, each half covered by two of the row below; take off what makes the target.',
+  skills: ['making ten', 'missing part', 'planning ahead'],
+  seats: { low: 1, high: 8 },
+  minutes: { low: 10, high: 20 },
+  turns: false,
+  slips: [
+    'Taking a tile that is still half covered.',
+    'Adding three cards: two come off at most.',
+    'Forgetting that the ten comes off alone.',
+    'Taking the turned card where two tiles would have opened more.',
+  ],
+}
