@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { total } from '#core/dice'
-import { leftOn } from '#core/games/roof-tiles/layout'
+import { accountOf, leftOn } from '#core/games/roof-tiles/layout'
 import type { RoofRules, RoofState } from '#core/games/roof-tiles/rules'
-import { cardsOf } from '#core/pack'
 import type { Tape } from '#core/tape'
+import { list } from '#core/wording/words'
 import { sumOf } from '#core/working'
 import type { Seat } from '~/utils/matches'
 
@@ -11,8 +10,12 @@ import type { Seat } from '~/utils/matches'
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 
 const rules = computed(() => tape.state.rules as RoofRules)
-const left = computed(() => (tape.state.game as RoofState).layouts.map(leftOn))
-const checkable = computed(() => total(cardsOf(rules.value.pack)) % rules.value.target === 0)
+const layouts = computed(() => (tape.state.game as RoofState).layouts)
+const left = computed(() => layouts.value.map(leftOn))
+/** In a dealt match nothing can have been mistyped. */
+const checks = computed(() =>
+  tape.table.source === 'dealt' ? [] : layouts.value.flatMap((layout, i) => ({ name: seats[i]!.name, account: accountOf(rules.value, layout) })).filter(({ account }) => account?.stock.length),
+)
 </script>
 
 <template>
@@ -23,6 +26,13 @@ const checkable = computed(() => total(cardsOf(rules.value.pack)) % rules.value.
         <WorkingLine v-if="cards.length" :working="sumOf(cards)" tens /><span v-else>cleared</span>
       </li>
     </ul>
-    <p v-if="checkable" class="text-sm text-(--ink-soft)">A check: what is left of roof, turned cards and stock together makes a multiple of {{ rules.target }}; if not, a card was mistyped or is missing.</p>
+    <details v-if="checks.length" class="text-(--ink-soft)">
+      <summary class="min-h-11 flex items-center gap-2 cursor-pointer font-semibold"><UIcon name="i-lucide-scale" class="size-5" /> Check the cards that were never turned</summary>
+      <ul class="space-y-1">
+        <li v-for="{ name, account } in checks" :key="name">
+          <b>{{ name }}:</b> {{ list(account!.stock) }} must still lie in the stock. Roof {{ account!.onRoof }}, turned {{ account!.turned }} and stock make <span class="figures">{{ account!.sum }}</span>, a multiple of {{ rules.target }}. Otherwise a card was mistyped or is missing.
+        </li>
+      </ul>
+    </details>
   </div>
 </template>

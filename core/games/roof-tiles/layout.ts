@@ -1,5 +1,6 @@
-import { countOf } from '#core/pack'
+import { total } from '#core/dice'
 import type { RoofRules } from '#core/games/roof-tiles/rules'
+import { cardsOf, countOf, packSize, restOf } from '#core/pack'
 
 /** One player's roof with stock and turned cards. Tiles are counted from the top, row by row, from 0. */
 export interface Layout {
@@ -117,4 +118,27 @@ export function hopelessCard({ target, pack }: Pick<RoofRules, 'target' | 'pack'
     if (there < (partner === card ? 2 : 1)) return card
   }
   return null
+}
+
+/** Where every card of a pack must be when a layout has ended: a check against mistyped and missing cards. */
+export interface Account {
+  /** Sums of what is left on the roof and of the turned cards that lie. */
+  readonly onRoof: number
+  readonly turned: number
+  /** What must still lie in the stock, in its order where that is known, else rising. */
+  readonly stock: readonly number[]
+  /** All three together. */
+  readonly sum: number
+}
+
+/**
+ * The account of an ended layout. What was taken off made the target each time, so `sum` is a multiple of the target
+ * where the whole pack is one; null where it isn't, or where a card too many was let pass and nothing can be said.
+ */
+export function accountOf({ target, pack }: Pick<RoofRules, 'target' | 'pack'>, layout: Layout): Account | null {
+  if (total(cardsOf(pack)) % target !== 0) return null
+  const stock = layout.known ?? restOf(pack, [...layout.cards, ...layout.pile, ...layout.used])
+  if (layout.cards.length + layout.pile.length + layout.used.length + stock.length !== packSize(pack)) return null
+  const [onRoof, turned] = [total(leftOn(layout)), total(layout.pile)]
+  return { onRoof, turned, stock, sum: onRoof + turned + total(stock) }
 }

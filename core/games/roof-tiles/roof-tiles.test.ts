@@ -1,3 +1,10 @@
+import fc from 'fast-check'
+import { openMatch } from '../../match'
+import { randomFor } from '../../random'
+import { foldTape } from '../../tape'
+import { roofTiles } from './index'
+import { accountOf } from './layout'
+import type { RoofRules, RoofState } from './rules'
 import { solve } from '#core/games/roof-tiles/solve'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
@@ -128,6 +135,46 @@ test.each([
   [{ passes: 4 }, 'houseRules.passes bad-house-rule'],
 ])('setup %j: %s', (houseRules, found) => {
   expect(problemsOf({ game: 'roof-tiles', players: ['Ines'], houseRules, opening: { layouts: [[[1]]] } })).toContain(found)
+})
+
+describe('the account of an ended roof', () => {
+  const after = (entries: unknown[], houseRules: object = {}) => {
+    const opened = openMatch(roofTiles as never, { houseRules: { rows: 3, ...houseRules }, players: ['Ines'], first: 1, source: 'table', seed: null, opening: { layouts: [ROOF] } })
+    if (!opened.ok) throw new Error('not opened')
+    const { state } = foldTape(opened.table, opened.state, entries)
+    return accountOf(state.rules as unknown as RoofRules, (state.game as RoofState).layouts[0]!)
+  }
+  const small = { pack: { low: 1, high: 9, copies: 1 }, target: 9 }
+  test('names what must still lie in the stock', () => {
+    // Nine cards make 45, five nines. 4 + 5 are still on the roof with 6 and 3 7 8; 1 is turned, 2 and 9 are not.
+    expect(after([turn(1), done()], small)).toEqual({ onRoof: 33, turned: 1, stock: [2, 9], sum: 45 })
+    expect(after([turn(1), take('3.3', true), turn(9), take('', true), done()], small)).toEqual({ onRoof: 25, turned: 0, stock: [2], sum: 27 })
+  })
+  test('in a later pass the stock is named in its order', () => {
+    expect(after([turn(9), turn(1), turn(2), turn(9), done()], { ...small, passes: 2 })).toMatchObject({ turned: 9, stock: [1, 2], sum: 45 })
+  })
+  test('says nothing where the pack is no multiple of the target, or a card too many was let pass', () => {
+    expect(after([turn(1), done()], { ...small, target: 10 })).toBeNull()
+    expect(after([{ play: { do: 'turn', by: 1, card: 3 }, overrule: 'a second pack got in' }, done()], small)).toBeNull()
+  })
+  test('whatever is played, the sum is a multiple of the target', () => {
+    fc.assert(
+      fc.property(fc.integer(), fc.nat(60), (seed, plays) => {
+        const random = randomFor(String(seed), 'account')
+        const opening = roofTiles.dealOpening({ ...rulesOf(), rows: 6 }, 1, random)
+        const opened = openMatch(roofTiles as never, { houseRules: {}, players: ['Ines'], first: 1, source: 'dealt', seed: String(seed), opening })
+        if (!opened.ok) throw new Error('not opened')
+        let tape = foldTape(opened.table, opened.state, [])
+        for (let n = 0; n < plays && !tape.state.result; n++)
+          tape = foldTape(opened.table, opened.state, [...tape.lines.map(({ raw }) => raw), play(roofTiles.bot(tape.state.rules as never, tape.state.game as RoofState, 1, random))])
+        const account = accountOf(tape.state.rules as unknown as RoofRules, (tape.state.game as RoofState).layouts[0]!)
+        expect(account!.sum % 10).toBe(0)
+        expect(account!.stock).toHaveLength((tape.state.game as RoofState).layouts[0]!.unseen)
+      }),
+      { numRuns: 30 },
+    )
+  })
+  const rulesOf = () => roofTiles.houseRules.parse({}) as unknown as RoofRules
 })
 
 describe('the best reachable score', () => {
