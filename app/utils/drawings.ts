@@ -19,19 +19,29 @@ export function drawingsFor(working: Working): Drawing[] {
   const fits: Drawing[] = []
   const adds = terms.every(({ sign, value }) => sign === '+' && value >= 0)
   if (adds && equals <= 40) fits.push('frames')
-  if (adds && equals > 10 && equals <= 9999) fits.push('blocks')
+  const blocks = adds && equals > 10 && equals <= 9999
+  // Many steps are a way that one goes: the blocks could show only where it ends.
+  if (blocks && terms.length <= MOST_ROWS) fits.push('blocks')
   if (spanOf(working) <= 1300) fits.push('hops')
+  if (blocks && terms.length > MOST_ROWS) fits.push('blocks')
   return fits
 }
+
+/** More numbers than this are not drawn as blocks above each other. */
+export const MOST_ROWS = 4
 
 export function isProduct({ terms }: Equation): boolean {
   return terms.length === 2 && terms[1]!.sign === '×'
 }
 
-/** Where each hop of an equation starts and ends, from 0 (or from the first term where that is where one stands). */
+/**
+ * Where each hop of an equation starts and ends: from 0, or from the first term where that is so large that one stands
+ * there rather than hops to it.
+ */
 export function hopsOf({ terms }: Equation): { from: number; to: number }[] {
-  let at = 0
-  return terms.map(({ sign, value }) => {
+  const stands = terms.length > 1 && terms[0]!.value >= 100 && terms[0]!.sign === '+'
+  let at = stands ? terms[0]!.value : 0
+  return terms.slice(stands ? 1 : 0).map(({ sign, value }) => {
     const from = at
     at += sign === '-' ? -value : value
     return { from, to: at }

@@ -24,7 +24,7 @@ const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
       </template>
       = <b>{{ working.equals }}</b>
     </template>
-    <template v-else><span v-for="(line, i) in lines" :key="i" :class="lines.length > 1 && (i < lines.length - 1 ? 'block text-sm' : 'block')">{{ line }}</span></template>
+    <template v-else><span v-for="(line, i) in lines" :key="i" :class="{ line: lines.length > 1 }">{{ line }}</span></template>
   </span>
 </template>
 
@@ -34,5 +34,11 @@ const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
   border: 2px solid var(--accent);
   border-radius: 0.5em;
   background: var(--accent-soft);
+}
+.line {
+  display: block;
+}
+.line:not(:last-child) {
+  font-size: 0.82em;
 }
 </style>

@@ -9,15 +9,15 @@ const emit = defineEmits<{ choose: [id: string] }>()
 <template>
   <fieldset>
     <legend class="text-xl font-bold display mb-2">Which game</legend>
-    <div class="grid gap-3 sm:grid-cols-2">
-      <label v-for="{ id, about } in ABOUTS" :key="id" class="sheet p-4 cursor-pointer choice">
+    <div class="grid gap-3 grid-cols-2">
+      <label v-for="{ id, about } in ABOUTS" :key="id" class="sheet p-4 cursor-pointer choice" :class="{ chosen: id === chosen }">
         <input type="radio" name="game" class="sr-only" :value="id" :checked="id === chosen" @change="emit('choose', id)" />
         <span class="flex items-baseline gap-3">
           <span class="text-xl font-bold display">{{ about.title }}</span>
           <UIcon v-if="id === chosen" name="i-lucide-circle-check" class="size-5 text-(--accent) ml-auto" />
         </span>
-        <span class="block">{{ about.line }}</span>
-        <span class="block text-sm text-(--ink-soft) mt-1">
+        <span class="block more">{{ about.line }}</span>
+        <span class="block text-sm text-(--ink-soft) mt-1 more">
           {{ about.seats.low }}–{{ about.seats.high }} players · {{ about.minutes.low }}–{{ about.minutes.high }} minutes ·
           {{ about.skills.join(', ') }}
         </span>
@@ -27,6 +27,20 @@ const emit = defineEmits<{ choose: [id: string] }>()
 </template>
 
 <style scoped>
+/* On a phone only the chosen game tells about itself, so that the names below are near. */
+@media (max-width: 39.99rem) {
+  .choice {
+    padding: 0.75rem;
+    min-height: 3.5rem;
+    align-content: center;
+  }
+  .chosen {
+    grid-column: 1 / -1;
+  }
+  .choice:not(.chosen) .more {
+    display: none;
+  }
+}
 .choice:has(input:checked) {
   border: 3px solid var(--accent);
 }

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { MOST_ROWS } from '~/utils/drawings'
+
 /** Numbers as thousands (cubes), hundreds (plates), tens (rods) and ones, and what they come to. */
 const { values, total } = defineProps<{ values: readonly number[]; total: number }>()
 
-const rows = computed(() => [...(values.length <= 4 && values.length > 1 ? values : []).map((value) => ({ value, sum: false })), { value: total, sum: true }])
+const rows = computed(() => [...(values.length <= MOST_ROWS && values.length > 1 ? values : []).map((value) => ({ value, sum: false })), { value: total, sum: values.length > 1 && values.length <= MOST_ROWS }])
 const digits = (value: number) => {
   const whole = Math.abs(value)
   return { thousands: Math.floor(whole / 1000), hundreds: Math.floor(whole / 100) % 10, tens: Math.floor(whole / 10) % 10, ones: whole % 10 }

@@ -85,6 +85,19 @@ const left = computed(() => rules.value.rolls - state.value.rolled)
 .tray.frozen.empty {
   border-style: dashed;
 }
+/* On a phone five dice fit beside each other, and an empty tray takes no room of theirs. */
+@media (max-width: 30rem) {
+  .tray.frozen.empty {
+    flex-basis: 100%;
+    min-height: 0;
+  }
+  .tray.frozen.empty .dice {
+    min-height: 0;
+  }
+  .dice {
+    gap: 0.3rem !important;
+  }
+}
 h2 {
   font-weight: 700;
   margin-bottom: 0.35rem;

@@ -44,14 +44,24 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally` })
     </div>
     <section v-if="board.newest" class="sheet p-5 space-y-3" aria-label="Last play" aria-live="polite">
       <p class="text-2xl font-semibold">{{ board.newest.says }}</p>
-      <p v-for="(working, i) in board.newest.working" :key="i" class="text-4xl font-bold"><WorkingLine :working="working" tens /></p>
-      <WorkingDrawing v-if="drawn" :working="drawn" :choice="false" class="large" />
+      <div class="flex flex-wrap items-start gap-x-12 gap-y-3">
+        <div class="space-y-2 font-bold text-3xl sm:text-4xl">
+          <p v-for="(working, i) in board.newest.working" :key="i"><WorkingLine :working="working" tens /></p>
+        </div>
+        <WorkingDrawing v-if="drawn" :working="drawn" :choice="false" class="large grow basis-80" />
+      </div>
     </section>
   </div>
 </template>
 
 <style scoped>
 .large {
-  zoom: 1.6;
+  zoom: 1.7;
+  max-width: 26rem;
+}
+@media (min-width: 100rem) {
+  .large {
+    zoom: 2.2;
+  }
 }
 </style>
