@@ -16,6 +16,9 @@ test('perch & push by touch: two cards, then a result on the board', async ({ pa
   await next(page, 'Tomasz')
   await tap(page, 'Drew a 3')
   await tap(page, 'Drew a 8')
+  await tap(page, /^Was put on 11/)
+  await expect(verdict(page)).toContainText('3 + 10 = 13')
+  await expect(page.getByRole('button', { name: 'Keep as a slip' })).toBeVisible()
   await expect(page.getByText('Tomasz pushes 2 markers of Ines off 13')).toBeVisible()
   await tap(page, /3 \+ 10 = 13/)
   await expect(winner(page)).toHaveText('Tomasz wins')
@@ -30,6 +33,22 @@ test('perch & push by keyboard; where everything is safe one passes', async ({ p
   await page.keyboard.type('33')
   await page.getByRole('button', { name: 'Everything is safe: pass' }).tap()
   await expect.poll(() => entriesOf(request, match)).toContainEqual({ play: { do: 'pass', by: 2, cards: [3, 3] } })
+})
+
+test('a card of which all lie already can be entered, and let stand', async ({ page, request }) => {
+  const match = await makeMatch(request, { game: 'perch-and-push', houseRules: { draw: 1, pack: { low: 1, high: 5, copies: 1 } } })
+  await openDesk(page, match)
+  await tap(page, 'Drew a 3')
+  await tap(page, /^Perch on 13/)
+  await next(page, 'Tomasz')
+  await tap(page, 'Drew a 3')
+  await tap(page, /^Perch on 13/)
+  await expect(verdict(page)).toContainText('3')
+  await tap(page, 'Let it stand …')
+  await tap(page, 'A card was mis-sorted')
+  await next(page, 'Ines')
+  await expect(score(page, 2)).toContainText('1')
+  await expect.poll(() => entriesOf(request, match)).toContainEqual({ play: { do: 'place', by: 2, cards: [3], on: 13 }, overrule: 'A card was mis-sorted' })
 })
 
 test('hundred stops by touch: dice, spinner, then the hops on the track', async ({ page, request }) => {
@@ -81,6 +100,26 @@ test('column keeper by touch: a digit, then its column; the total regrouped step
     await expect(tape(page).getByText(step, { exact: true })).toBeVisible()
   await tap(page, 'The best these cards could make')
   await expect(page.getByText(/Ines: made 182, could have made/)).toBeVisible()
+})
+
+test('column keeper: a third card in a column is refused in words and kept as a slip', async ({ page, request }) => {
+  const match = await makeMatch(request, { game: 'column-keeper', houseRules: { columns: 2, perColumn: 1, discards: 1 } })
+  await openDesk(page, match)
+  for (const [card, where] of [[7, 'ones'], [8, 'ones']] as const) {
+    await tap(page, `Drew a ${card}`)
+    await tap(page, `Put it in the ${where}`)
+  }
+  await tap(page, 'Drew a 5')
+  await tap(page, 'Was put in the ones, which are full')
+  await expect(verdict(page)).toContainText('The ones hold 1 card already')
+  await tap(page, 'Keep as a slip')
+  await next(page, 'Ines')
+  await tap(page, 'Put it in the tens')
+  await next(page, 'Tomasz')
+  await expect.poll(async () => (await entriesOf(request, match)).slice(2)).toEqual([
+    { play: { do: 'put', by: 1, card: 5, in: 'ones' } },
+    { play: { do: 'put', by: 1, card: 5, in: 'tens' } },
+  ])
 })
 
 test('column keeper by keyboard', async ({ page, request }) => {
@@ -195,6 +234,18 @@ test('ask for the rest by keyboard and notation; a draw after a no; a belief ove
   await tap(page, 'Let it stand …')
   await tap(page, 'A card was mis-sorted')
   await expect.poll(() => entriesOf(request, match)).toContainEqual({ play: { do: 'ask', by: 2, of: 1, for: 7, got: false }, overrule: 'A card was mis-sorted' })
+})
+
+test('a ten left in by mistake is put out by touch, and by key', async ({ page, request }) => {
+  const match = await makeMatch(request, { game: 'ask-for-rest' })
+  await openDesk(page, match)
+  await tap(page, 'Put out')
+  await expect(page.getByRole('button', { name: 'Put out a 7' })).toHaveCount(0)
+  await page.getByRole('region', { name: 'Pad' }).getByRole('button', { name: 'Tomasz' }).tap()
+  await tap(page, 'Put out a 10')
+  await expect(tape(page)).toContainText('Tomasz puts a 10 out')
+  await page.keyboard.type('xt')
+  await expect.poll(() => entriesOf(request, match)).toEqual([{ play: { do: 'replace', by: 2, card: 10 } }, { play: { do: 'replace', by: 1, card: 10 } }])
 })
 
 test('an older question is amended in its pad', async ({ page, request }) => {

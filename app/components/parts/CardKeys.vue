@@ -1,9 +1,9 @@
 <script setup lang="ts">
-/** A row of keys, one for each card (or face); `chosen` are marked. */
-const { cards, chosen = [], disabled = () => false, label = (card: number) => `Card ${card}` } = defineProps<{
+/** A row of keys, one for each card (or face); `chosen` are marked, `spent` are set apart but can be touched: a pack may be mis-sorted. */
+const { cards, chosen = [], spent = () => false, label = (card: number) => `Card ${card}` } = defineProps<{
   cards: readonly number[]
   chosen?: readonly number[]
-  disabled?: (card: number) => boolean
+  spent?: (card: number) => boolean
   label?: (card: number) => string
 }>()
 const emit = defineEmits<{ pick: [card: number] }>()
@@ -11,7 +11,7 @@ const emit = defineEmits<{ pick: [card: number] }>()
 
 <template>
   <div class="flex flex-wrap gap-1.5">
-    <button v-for="card in cards" :key="card" type="button" class="key card figures" :aria-pressed="chosen.includes(card)" :disabled="disabled(card)" :aria-label="label(card)" @click="emit('pick', card)">
+    <button v-for="card in cards" :key="card" type="button" class="key card figures" :aria-pressed="chosen.includes(card)" :class="{ spent: spent(card) }" :title="spent(card) ? 'All of these lie already' : undefined" :aria-label="label(card)" @click="emit('pick', card)">
       {{ card }}
     </button>
   </div>
@@ -29,8 +29,9 @@ const emit = defineEmits<{ pick: [card: number] }>()
   background: var(--accent);
   color: var(--on-accent);
 }
-.card:disabled {
+.spent:not([aria-pressed='true']) {
   background: var(--sunken);
   color: var(--ink-soft);
+  border-style: dashed;
 }
 </style>

@@ -9,7 +9,7 @@ import type { Seat } from '~/utils/matches'
 /** A question: whom, for what, gave or no. A pair spotted: who, and the two cards. */
 const { tape, seats, desk } = defineProps<{ tape: Tape; seats: readonly Seat[]; desk: Desk }>()
 
-const { entry, rules, state, faces, live, others, of, by, change, setMode } = useAskEntry(() => tape)
+const { entry, rules, state, faces, keys, others, of, by, change, setMode } = useAskEntry(() => tape)
 const dealer = useDealer()
 const told = ref<Told>({})
 const showing = ref(false)
@@ -18,6 +18,11 @@ const MODES: readonly { mode: AskMode; label: string }[] = [
   { mode: 'lay', label: 'Lay a pair' },
   { mode: 'replace', label: 'Put out' },
 ]
+const LABELS: Readonly<Record<AskMode, (card: number) => string>> = {
+  ask: (card) => `For a ${card}`,
+  lay: (card) => `Card ${card}`,
+  replace: (card) => `Put out a ${card}`,
+}
 const card = computed(() => entry.value.cards[0] ?? null)
 const rest = computed(() => (card.value === null ? null : rules.value.target - card.value))
 /** In a dealt match the answer is known; the referee only passes it on. */
@@ -52,7 +57,7 @@ function press(event: KeyboardEvent) {
   const seat = /^f([1-4])$/.exec(key)?.[1]
   if (state.value.owed !== null && (key === 'd' || (key === 'enter' && !isButton(event)))) draw()
   else if (seat && Number(seat) <= seats.length) change(entry.value.mode === 'ask' ? { of: Number(seat) } : { by: Number(seat) })
-  else if (digit !== null && faces.value.includes(digit) && (state.value.owed === null || entry.value.mode !== 'ask')) pick(digit)
+  else if (digit !== null && keys.value.includes(digit) && (state.value.owed === null || entry.value.mode !== 'ask')) pick(digit)
   else if (key === 'a') setMode('ask')
   else if (key === 'p') setMode('lay')
   else if (key === 'x') setMode('replace')
@@ -81,7 +86,7 @@ useEventListener('keydown', press)
       <CardKeys v-if="showing" :cards="faces" :label="(shown) => `Shows a ${shown}`" @pick="draw" />
     </div>
     <template v-else>
-      <CardKeys :cards="entry.mode === 'ask' ? live : faces" :chosen="entry.cards" :label="(touched) => (entry.mode === 'ask' ? `For a ${touched}` : `Card ${touched}`)" @pick="pick" />
+      <CardKeys :cards="keys" :chosen="entry.cards" :label="(touched) => (LABELS[entry.mode](touched))" @pick="pick" />
       <div v-if="entry.mode === 'ask'" class="flex flex-wrap gap-2 items-center">
         <button class="key key-main flex-1" :disabled="of === null || card === null" @click="answer(true)"><UIcon name="i-lucide-hand-helping" class="size-5" /> Gave it<span v-if="card !== null" class="figures font-normal">{{ rest }} + {{ card }}</span></button>
         <button class="key flex-1" :disabled="of === null || card === null" @click="answer(false)"><UIcon name="i-lucide-x" class="size-5" /> No</button>

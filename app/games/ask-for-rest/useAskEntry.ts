@@ -24,6 +24,12 @@ export function useAskEntry(tape: () => Tape) {
   const state = computed(() => tape().state.game as AskState)
   const faces = computed(() => facesOf(rules.value.pack))
   const live = computed(() => faces.value.filter((card) => hasPartner(rules.value.pack, rules.value.target, card)))
+  /** What may be put out: cards without a partner, also such as were left in by mistake (a ten in a pack up to nine). */
+  const dead = computed(() => {
+    const { low, high } = rules.value.pack
+    return facesOf({ low: Math.min(0, low), high: Math.max(10, high), copies: 1 }).filter((card) => !live.value.includes(card))
+  })
+  const keys = computed(() => (entry.value.mode === 'replace' ? dead.value : entry.value.mode === 'ask' ? live.value : faces.value))
   const others = computed(() => state.value.hands.flatMap(({ size }, i) => (i + 1 !== state.value.turn && size > 0 ? [i + 1] : [])))
   /** With only one other player there is nobody to choose. */
   const of = computed(() => entry.value.of ?? (others.value.length === 1 ? others.value[0]! : null))
@@ -34,5 +40,5 @@ export function useAskEntry(tape: () => Tape) {
     entry.value = { ...FRESH, mode }
   }
 
-  return { entry, rules, state, faces, live, others, of, by, change, setMode }
+  return { entry, rules, state, faces, keys, others, of, by, change, setMode }
 }

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { COLUMNS, type KeeperRules, type Sheet, type Where } from '#core/games/column-keeper/rules'
 
-/** One player's sheet: the columns with their places, and what was thrown away; open places can be touched. */
-const { rules, sheet, open = [], coming = null } = defineProps<{
+/** One player's sheet: the columns with their places, and what was thrown away; open places are lit up. */
+const { rules, sheet, open = [], coming = null, touchable = false } = defineProps<{
   rules: KeeperRules
   sheet: Sheet
   open?: readonly Where[]
   /** The card that is about to be put. */
   coming?: number | null
+  /** Every column can be touched: where the player put the card, right or not. */
+  touchable?: boolean
 }>()
 const emit = defineEmits<{ pick: [where: Where] }>()
 
@@ -16,14 +18,14 @@ const columns = computed(() => COLUMNS.slice(0, rules.columns).map((name, i) => 
 
 <template>
   <div class="sheetlet">
-    <component :is="open.includes(name) ? 'button' : 'div'" v-for="{ name, cards } in columns" :key="name" class="column" :class="{ open: open.includes(name) }" :aria-label="open.includes(name) ? `Put it in the ${name}` : undefined" @click="open.includes(name) && emit('pick', name)">
+    <component :is="touchable ? 'button' : 'div'" v-for="{ name, cards } in columns" :key="name" class="column" :class="{ open: open.includes(name) }" :aria-label="touchable ? (open.includes(name) ? `Put it in the ${name}` : `Was put in the ${name}, which are full`) : undefined" @click="touchable && emit('pick', name)">
       <span class="name">{{ name }}</span>
       <span v-for="n in rules.perColumn" :key="n" class="slot figures">
         <PlayingCard v-if="cards[n - 1] !== undefined" :value="cards[n - 1]!" size="2.1rem" />
         <span v-else-if="open.includes(name) && coming !== null && cards.length === n - 1" class="ghost">{{ coming }}</span>
       </span>
     </component>
-    <component :is="open.includes('aside') ? 'button' : 'div'" v-if="rules.discards" class="column aside" :class="{ open: open.includes('aside') }" :aria-label="open.includes('aside') ? 'Throw it away' : undefined" @click="open.includes('aside') && emit('pick', 'aside')">
+    <component :is="touchable ? 'button' : 'div'" v-if="rules.discards" class="column aside" :class="{ open: open.includes('aside') }" :aria-label="touchable ? (open.includes('aside') ? 'Throw it away' : 'Was thrown away, one too many') : undefined" @click="touchable && emit('pick', 'aside')">
       <span class="name">aside</span>
       <span v-for="n in rules.discards" :key="n" class="slot figures">
         <PlayingCard v-if="sheet.aside[n - 1] !== undefined" :value="sheet.aside[n - 1]!" size="2.1rem" dim />
@@ -52,8 +54,10 @@ const columns = computed(() => COLUMNS.slice(0, rules.columns).map((name, i) => 
 .aside {
   border-style: dashed;
 }
-.open {
+button.column {
   cursor: pointer;
+}
+.open {
   border: 3px solid var(--accent);
   background: var(--accent-soft);
 }

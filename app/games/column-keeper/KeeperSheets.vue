@@ -31,7 +31,7 @@ const last = computed(() => state.history.at(-1))
       <p v-if="state.turn !== i + 1" class="short figures">
         <span v-for="(cards, c) in [...sheet.columns].reverse()" :key="c">{{ cards.join('+') || '·' }}</span>
       </p>
-      <KeeperSheet class="full" :rules="rules" :sheet="sheet" :open="state.turn === i + 1 ? open : []" :coming="coming" @pick="emit('pick', $event)" />
+      <KeeperSheet class="full" :rules="rules" :sheet="sheet" :open="state.turn === i + 1 ? open : []" :coming="coming" :touchable="state.turn === i + 1 && coming !== null" @pick="emit('pick', $event)" />
     </li>
   </ul>
 </template>

@@ -58,7 +58,7 @@ useEventListener('keydown', press)
       <HowKeys v-if="rules.explain !== 'off'" v-model="told" :required="rules.explain === 'required'" />
     </template>
     <button v-else-if="dealer.dealt.value && entry.card === null" class="key key-main w-full text-xl !min-h-14" @click="draw"><UIcon name="i-lucide-layers" class="size-6" /> Draw a digit</button>
-    <CardKeys v-else-if="entry.card === null" :cards="faces" :disabled="(card) => left(card) <= 0" :label="(card) => `Drew a ${card}`" @pick="choose" />
+    <CardKeys v-else-if="entry.card === null" :cards="faces" :spent="(card) => left(card) <= 0" :label="(card) => `Drew a ${card}`" @pick="choose" />
     <div v-else class="flex flex-wrap items-stretch gap-2">
       <PlayingCard :value="entry.card" size="2.6rem" />
       <button v-for="where in places" :key="where" class="key grow !px-2" @click="place(where)">

@@ -65,7 +65,7 @@ useEventListener('keydown', press)
     <template v-if="!complete">
       <button v-if="dealer.dealt.value" class="key key-main w-full text-xl !min-h-14" @click="draw"><UIcon name="i-lucide-layers" class="size-6" /> Draw {{ rules.draw }}</button>
       <div v-else class="flex flex-wrap items-center gap-2">
-        <CardKeys :cards="faces" :chosen="entry.cards" :disabled="(card) => left(card) <= 0" :label="(card) => `Drew a ${card}`" @pick="add" />
+        <CardKeys :cards="faces" :chosen="entry.cards" :spent="(card) => left(card) <= 0" :label="(card) => `Drew a ${card}`" @pick="add" />
         <button class="key" :disabled="!entry.cards.length" aria-label="Remove the last" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></button>
         <p class="text-(--ink-soft)">{{ entry.cards.length ? `drew ${entry.cards.join(' ')}; one more` : `the ${rules.draw === 1 ? 'card' : 'two cards'} drawn` }}</p>
       </div>

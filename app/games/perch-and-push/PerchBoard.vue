@@ -2,12 +2,14 @@
 import { resultsOf, type PerchRules, type PerchState } from '#core/games/perch-and-push/rules'
 import type { Seat } from '~/utils/matches'
 
-/** Every result as a perch with the markers that sit on it, in their owner's pennant; options can be touched. */
-const { rules, state, seats, options = [] } = defineProps<{
+/** Every result as a perch with the markers that sit on it, in their owner's pennant; options are lit up. */
+const { rules, state, seats, options = [], touchable = false } = defineProps<{
   rules: PerchRules
   state: PerchState
   seats: readonly Pick<Seat, 'name' | 'pennant'>[]
   options?: readonly number[]
+  /** Every place can be touched: where the player put the marker, right or not. */
+  touchable?: boolean
 }>()
 const emit = defineEmits<{ pick: [result: number] }>()
 
@@ -25,12 +27,12 @@ const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStac
   <ol class="perches" :style="{ '--across': across }">
     <li v-for="({ result, stack }, i) in places" :key="result">
       <component
-        :is="options.includes(result) ? 'button' : 'div'"
+        :is="touchable ? 'button' : 'div'"
         class="perch"
         :class="{ option: options.includes(result), newest: state.newest === result }"
-        :aria-label="options.includes(result) ? `Perch on ${says(result, i)}` : says(result, i)"
-        :role="options.includes(result) ? undefined : 'img'"
-        @click="options.includes(result) && emit('pick', result)"
+        :aria-label="touchable ? `${options.includes(result) ? 'Perch on' : 'Was put on'} ${says(result, i)}` : says(result, i)"
+        :role="touchable ? undefined : 'img'"
+        @click="touchable && emit('pick', result)"
       >
         <span class="stack">
           <template v-if="stack">
@@ -74,8 +76,10 @@ const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStac
   border-color: var(--ink);
   border-bottom-color: var(--ink);
 }
-.option {
+button.perch {
   cursor: pointer;
+}
+.option {
   background: var(--accent-soft);
   border: 3px solid var(--accent);
   border-bottom-width: 7px;
