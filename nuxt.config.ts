@@ -51,7 +51,7 @@ export default defineNuxtConfig({
         {
           urlPattern: ({ request, url }) => request.mode === 'navigate' && !url.pathname.startsWith('/api/'),
           handler: 'NetworkFirst',
-          options: { cacheName: 'page', plugins: [{ cacheKeyWillBeUsed: async () => '/' }] },
+          options: { cacheName: 'page', networkTimeoutSeconds: 4, plugins: [{ cacheKeyWillBeUsed: async () => '/' }] },
         },
       ],
     },

@@ -10,7 +10,8 @@ export default defineConfig({
   testDir: 'tests/browser',
   fullyParallel: true,
   workers: 2,
-  retries: 0,
+  // bin/test names what passed only at the second try.
+  retries: 1,
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],

@@ -1,4 +1,5 @@
-// Prints `passed failed` from the JSON report of Jest or Playwright. Skipped tests count as neither.
+// Prints `passed failed` from the JSON report of Jest or Playwright. Skipped tests count as neither. A browser test that
+// passed only at the second try has passed, and is named: a slow machine is no fault, but a race wants to be found.
 import { readFileSync } from 'node:fs'
 
 const report = JSON.parse(readFileSync(process.argv[2], 'utf8'))
@@ -7,5 +8,13 @@ if ('numPassedTests' in report) {
   console.log(report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites)
 } else {
   const { expected, unexpected, flaky } = report.stats
-  console.log(expected, unexpected + flaky + report.errors.length)
+  for (const title of unsteady(report.suites)) console.error(`** passed only at the second try: ${title}`)
+  console.log(expected + flaky, unexpected + report.errors.length)
+}
+
+function unsteady(suites = []) {
+  return suites.flatMap((suite) => [
+    ...unsteady(suite.suites),
+    ...(suite.specs ?? []).filter((spec) => spec.tests.some((test) => test.status === 'flaky')).map((spec) => `${spec.file}: ${spec.title}`),
+  ])
 }

@@ -14,6 +14,7 @@ test('perch & push by touch: two cards, then a result on the board', async ({ pa
     await tap(page, perch)
   }
   await next(page, 'Tomasz')
+  await expect(score(page, 2)).toContainText('2 to go')
   await tap(page, 'Drew a 3')
   await tap(page, 'Drew a 8')
   await tap(page, /^Was put on 11/)

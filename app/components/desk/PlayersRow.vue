@@ -3,7 +3,7 @@ import { awaits, standing } from '#core/match'
 import type { Tape } from '#core/tape'
 import type { Seat } from '~/utils/matches'
 
-/** Everyone's pennant and score; whose turn it is, unmistakably. */
+/** Everyone's pennant and score, what they still need where there is a goal, and whose turn it is, unmistakably. */
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 
 const scores = computed(() => standing(tape.table, tape.state))
@@ -11,8 +11,13 @@ const scores = computed(() => standing(tape.table, tape.state))
 const waits = computed(() => (tape.table.game.about.turns ? (awaits(tape.table, tape.state)?.seats ?? []) : []))
 const fewest = computed(() => tape.table.game.best === 'fewest')
 const best = computed(() => (fewest.value ? Math.min(...scores.value) : Math.max(...scores.value)))
+const goal = computed(() => tape.table.game.goal?.(tape.state.rules) ?? null)
 const ahead = (seat: number) =>
   !tape.state.result && seats.length > 1 && scores.value.some((score) => score !== best.value) && scores.value[seat - 1] === best.value
+const remark = (seat: number) => {
+  if (goal.value === null || tape.state.result) return ahead(seat) ? 'ahead' : ''
+  return `${Math.max(0, goal.value - scores.value[seat - 1]!)} to go`
+}
 </script>
 
 <template>
@@ -32,7 +37,7 @@ const ahead = (seat: number) =>
       </span>
       <span class="points figures text-3xl font-bold leading-none" :data-score="i + 1">
         {{ scores[i] }}
-        <span class="block h-4 text-xs font-sans font-semibold text-(--ink-soft) text-right">{{ ahead(i + 1) ? 'ahead' : '' }}</span>
+        <span class="block h-4 text-xs font-sans font-semibold text-(--ink-soft) text-right whitespace-nowrap">{{ remark(i + 1) }}</span>
       </span>
     </li>
   </ul>
@@ -70,7 +75,7 @@ const ahead = (seat: number) =>
 }
 .player.turn {
   border: 3px solid var(--accent);
-    background: var(--accent-soft);
+  background: var(--accent-soft);
 }
 .flag {
   position: absolute;

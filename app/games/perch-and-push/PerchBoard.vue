@@ -50,8 +50,13 @@ const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStac
 <style scoped>
 .perches {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(5rem, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(4.2rem, 1fr));
   gap: 0.5rem;
+}
+@media (max-width: 47.99rem) {
+  .perch {
+    min-height: 5.2rem !important;
+  }
 }
 @media (min-width: 48rem) {
   .perches {
