@@ -81,7 +81,11 @@ export function readHouseRules<R extends CommonRules>(
   if (!game.answers && 'answers' in plain)
     return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
   const read = houseRulesSchema(game as Game).safeParse(plain)
-  if (!read.success) return { ok: false, problems: read.error.issues.flatMap((issue) => fromIssue(issue, plain)) }
+  if (!read.success) {
+    // A value that breaks two bounds is one problem.
+    const found = read.error.issues.flatMap((issue) => fromIssue(issue, plain))
+    return { ok: false, problems: found.filter(({ path }, i) => found.findIndex((other) => other.path === path) === i) }
+  }
   const rules = (game.answers ? read.data : { ...read.data, answers: 'off' }) as unknown as R
   if (rules.tie === 'extra-round' && !game.extraRound(rules as never))
     return { ok: false, problems: [problem('houseRules.tie', 'tie-not-offered', { rule: 'tie' })] }

@@ -6,7 +6,10 @@ const { working, tens = false } = defineProps<{ working: Working; tens?: boolean
 
 const groups = computed(() => {
   if (!tens || working.kind !== 'equation' || working.terms.some(({ sign }) => sign !== '+')) return null
-  const found = groupTens(working.terms.map(({ value }) => value))
+  const values = working.terms.map(({ value }) => value)
+  const found = groupTens(values)
+  // Where all of them make one ten they stay in the order in which they came.
+  if (found.length === 1 && sum(values) === 10) return [values]
   return found.some((group) => group.length > 1 && sum(group) === 10) ? found : null
 })
 /** Each column's step on a line of its own: broken anywhere else they can't be followed. */

@@ -1,0 +1,66 @@
+import fc from 'fast-check'
+import { readCorrections } from '#core/corrections'
+import { readEntry } from '#core/entries'
+
+/**
+ * What corrections come to, told once more in the slowest way: every question is answered from the beginning of the
+ * tape, by the words of the rulebook.
+ */
+function toldAgain(raws: readonly unknown[]) {
+  const entries = raws.map(readEntry)
+  const kind = (n: number) => entries[n - 1]!.kind
+  const target = (n: number) => {
+    const entry = entries[n - 1]!
+    return entry.kind === 'amend' || entry.kind === 'strike' ? entry.target : 0
+  }
+  /** The verdict on a correction by the tape as it stood when it was made. */
+  function verdict(n: number): string {
+    const t = target(n)
+    if (t < 1 || t >= n) return 'no-such-entry'
+    if (isStruck(t, n - 1)) return 'already-struck'
+    return kind(n) === 'amend' && kind(t) !== 'play' ? 'not-a-play' : 'ok'
+  }
+  /** Whether entry n is struck once the first `upTo` entries are recorded: by a strike that stands and isn't struck. */
+  function isStruck(n: number, upTo: number): boolean {
+    for (let s = n + 1; s <= upTo; s++)
+      if (kind(s) === 'strike' && target(s) === n && verdict(s) === 'ok' && !isStruck(s, upTo)) return true
+    return false
+  }
+  const all = entries.map((_, i) => i + 1)
+  const struck = all.filter((n) => isStruck(n, entries.length))
+  const amended = all.flatMap((n) => {
+    const by = all.filter((a) => kind(a) === 'amend' && target(a) === n && verdict(a) === 'ok' && !struck.includes(a)).at(-1)
+    return by ? [[n, by]] : []
+  })
+  return { struck, amended, verdicts: all.filter((n) => kind(n) === 'amend' || kind(n) === 'strike').map((n) => [n, verdict(n)]) }
+}
+
+const entry = fc.oneof(
+  fc.constant({ play: { do: 'stop', by: 1 } }),
+  fc.constant({ call: 'note' }),
+  fc.constant({ ruling: { houseRules: {} } }),
+  fc.constant('nonsense'),
+  fc.record({ strike: fc.integer({ min: -1, max: 13 }) }),
+  fc.record({ strike: fc.integer({ min: 1, max: 8 }) }),
+  fc.record({ amend: fc.integer({ min: 0, max: 13 }), play: fc.constant({ do: 'stop', by: 2 }) }),
+)
+
+test('amends and strikes in any order come to what the rulebook says', () => {
+  fc.assert(
+    fc.property(fc.array(entry, { maxLength: 12 }), (raws) => {
+      const read = readCorrections(raws.map(readEntry))
+      const again = toldAgain(raws)
+      expect([...read.struck].sort((a, b) => a - b)).toEqual(again.struck)
+      // What a struck play was amended to doesn't matter while it is struck.
+      const inForce = (pairs: readonly (readonly number[])[]) => pairs.filter(([n]) => !again.struck.includes(n!))
+      expect(inForce([...read.amended].sort(([a], [b]) => a - b))).toEqual(inForce(again.amended))
+      expect([...read.verdicts].map(([n, { stands, reason }]) => [n, stands ? 'ok' : reason!.code])).toEqual(again.verdicts)
+    }),
+    { numRuns: 500 },
+  )
+})
+
+test('a long chain of strikes on strikes is settled from the newest', () => {
+  const chain = (length: number) => readCorrections([{ call: 'note' }, ...Array.from({ length }, (_, i) => ({ strike: i + 1 }))].map(readEntry))
+  for (let length = 1; length <= 9; length++) expect(chain(length).struck.has(1)).toBe(length % 2 === 1)
+})
