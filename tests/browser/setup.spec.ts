@@ -17,7 +17,7 @@ test('a house rule that does not fit is marked where it stands', async ({ page }
   const limit = page.locator('[data-rule="limit"]').getByRole('spinbutton')
   await limit.fill('3')
   await limit.blur()
-  await expect(page.locator('[data-rule="limit"]')).toContainText('can’t be 3; 5 is the least')
+  await expect(page.locator('[data-rule="limit"]').getByRole('alert')).toContainText('can’t be 3; 5 is the least')
   await page.getByRole('button', { name: 'First steps' }).click()
   await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('Fill up to 12')
   await page.locator('[data-rule="minutes"]').getByRole('switch').click()

@@ -59,7 +59,7 @@ function setEmpty(isEmpty: boolean) {
     </div>
     <UInput v-else-if="field.kind === 'numbers'" v-model.lazy="numbers" size="xl" class="w-full" inputmode="numeric" :aria-labelledby="id" />
     <USwitch v-else-if="field.kind === 'yes-no'" :model-value="value === true" :aria-labelledby="id" @update:model-value="value = $event" />
-    <p class="text-sm" :class="problem ? 'text-(--refused) font-semibold' : 'text-(--ink-soft)'">{{ problem ?? field.hint }}</p>
+    <p class="text-sm" :role="problem ? 'alert' : undefined" :class="problem ? 'text-(--refused) font-semibold' : 'text-(--ink-soft)'">{{ problem ?? field.hint }}</p>
   </div>
 </template>
 
