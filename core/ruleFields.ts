@@ -35,8 +35,18 @@ interface JsonField {
   readonly choices?: Readonly<Record<string, string>>
 }
 
-/** The house rules of a game as fields of a form, the game's own first. */
-export function ruleFields(game: Game): RuleField[] {
+const FIELDS = new WeakMap<Game, readonly RuleField[]>()
+
+/** The house rules of a game as fields of a form, the game's own first. Made once a game: every ruling is told by them. */
+export function ruleFields(game: Game): readonly RuleField[] {
+  const known = FIELDS.get(game)
+  if (known) return known
+  const fields = readFields(game)
+  FIELDS.set(game, fields)
+  return fields
+}
+
+function readFields(game: Game): RuleField[] {
   const schema = z.toJSONSchema(houseRulesSchema(game), { io: 'input' })
   return Object.entries((schema.properties ?? {}) as Record<string, JsonField>)
     .filter(([name]) => name !== 'tie' || mayPlayOn(game))
