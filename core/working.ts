@@ -71,13 +71,18 @@ export function writeWorking(working: Working): string {
 }
 
 /** `ones 7 + 5 = 12: 2, carry 1; tens 9 + 8 + 1 = 18: 8, carry 1; hundreds 6 + 4 + 1 = 11; 1182`. */
-function writeColumns({ steps, total }: Columns): string {
+function writeColumns(columns: Columns): string {
+  return columnLines(columns).join('; ')
+}
+
+/** A sum by place value as lines of text: one for each column from the right, then what it comes to. */
+export function columnLines({ steps, total }: Columns): string[] {
   const texts = steps.map(({ name, cards, carried, sum, digit, carry }) => {
     const parts = carried ? [...cards, carried] : cards
     const added = parts.length > 1 ? `${parts.join(' + ')} = ${sum}` : String(sum)
     return `${name} ${added}${carry ? `: ${digit}, carry ${carry}` : ''}`
   })
-  return `${texts.join('; ')}; ${total}`
+  return [...texts, String(total)]
 }
 
 /**

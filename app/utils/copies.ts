@@ -11,7 +11,9 @@ export interface Copy {
 /** Names of children are not to lie about: a copy is dropped a day after its match was last played on this device. */
 const KEPT_MS = 24 * 60 * 60 * 1000
 
-const shelf = () => createStore('nimble-tally-copies', 'matches')
+let opened: ReturnType<typeof createStore> | undefined
+/** Opened once: every entry recorded is kept, and each opening is a connection of its own. */
+const shelf = () => (opened ??= createStore('nimble-tally-copies', 'matches'))
 
 export async function copyOf(id: string): Promise<Copy | null> {
   return (await get<Copy>(id, shelf()).catch(() => undefined)) ?? null

@@ -1,10 +1,7 @@
-import { expect, test, type Page } from '@playwright/test'
-import { entriesOf, makeMatch, openDesk, tape, type MatchParts } from './helpers'
+import { expect, test } from '@playwright/test'
+import { entriesOf, makeMatch, openDesk, play, tap, tape, type MatchParts } from './helpers'
 
 test.use({ hasTouch: true })
-
-const play = (fields: object) => ({ play: fields })
-const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: typeof name === 'string' }).first().tap()
 
 interface Case {
   readonly what: string

@@ -1,7 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
-import { append, makeMatch, score, type MatchParts } from './helpers'
-
-const play = (fields: object) => ({ play: fields })
+import { append, makeMatch, play, score, type MatchParts } from './helpers'
 
 interface Case {
   readonly parts: MatchParts

@@ -1,9 +1,8 @@
 import { expect, test, type Page } from '@playwright/test'
-import { entriesOf, makeMatch, openDesk, score, tape, verdict } from './helpers'
+import { entriesOf, makeMatch, openDesk, score, tap, tape, verdict } from './helpers'
 
 test.use({ hasTouch: true, viewport: { width: 1024, height: 1000 } })
 
-const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: typeof name === 'string' }).first().tap()
 const winner = (page: Page) => page.getByRole('region', { name: 'Announcement' }).getByRole('heading', { level: 2 })
 const next = (page: Page, name: string) => expect(page.locator('li[aria-current]')).toContainText(name)
 

@@ -34,6 +34,12 @@ export async function openDesk(page: Page, match: string) {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
 }
 
+/** An entry of the tape that is a play. */
+export const play = (fields: object) => ({ play: fields })
+
+/** Touches the first button of this name. */
+export const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: typeof name === 'string' }).first().tap()
+
 /** The score shown for a seat on the desk. */
 export function score(page: Page, seat: number) {
   return page.locator(`[data-score="${seat}"]`)

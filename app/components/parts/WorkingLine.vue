@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { groupTens, writeWorking, type Working } from '#core/working'
+import { columnLines, groupTens, writeWorking, type Working } from '#core/working'
 
 /** A working in one line, or a line for each column; `tens` brackets the parts that make ten. */
 const { working, tens = false } = defineProps<{ working: Working; tens?: boolean }>()
@@ -13,7 +13,7 @@ const groups = computed(() => {
   return found.some((group) => group.length > 1 && sum(group) === 10) ? found : null
 })
 /** Each column's step on a line of its own: broken anywhere else they can't be followed. */
-const lines = computed(() => (working.kind === 'columns' ? writeWorking(working).split('; ') : [writeWorking(working)]))
+const lines = computed(() => (working.kind === 'columns' ? columnLines(working) : [writeWorking(working)]))
 const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
 </script>
 

@@ -4,7 +4,10 @@ import { MOST_ROWS } from '~/utils/drawings'
 /** Numbers as thousands (cubes), hundreds (plates), tens (rods) and ones, and what they come to. */
 const { values, total } = defineProps<{ values: readonly number[]; total: number }>()
 
-const rows = computed(() => [...(values.length <= MOST_ROWS && values.length > 1 ? values : []).map((value) => ({ value, sum: false })), { value: total, sum: values.length > 1 && values.length <= MOST_ROWS }])
+const rows = computed(() => {
+  const apart = values.length > 1 && values.length <= MOST_ROWS
+  return [...(apart ? values : []).map((value) => ({ value, sum: false })), { value: total, sum: apart }]
+})
 const digits = (value: number) => {
   const whole = Math.abs(value)
   return { thousands: Math.floor(whole / 1000), hundreds: Math.floor(whole / 100) % 10, tens: Math.floor(whole / 10) % 10, ones: whole % 10 }

@@ -86,7 +86,7 @@ useEventListener('keydown', press)
       <CardKeys v-if="showing" :cards="faces" :label="(shown) => `Shows a ${shown}`" @pick="draw" />
     </div>
     <template v-else>
-      <CardKeys :cards="keys" :chosen="entry.cards" :label="(touched) => (LABELS[entry.mode](touched))" @pick="pick" />
+      <CardKeys :cards="keys" :chosen="entry.cards" :label="LABELS[entry.mode]" @pick="pick" />
       <div v-if="entry.mode === 'ask'" class="flex flex-wrap gap-2 items-center">
         <button class="key key-main flex-1" :disabled="of === null || card === null" @click="answer(true)"><UIcon name="i-lucide-hand-helping" class="size-5" /> Gave it<span v-if="card !== null" class="figures font-normal">{{ rest }} + {{ card }}</span></button>
         <button class="key flex-1" :disabled="of === null || card === null" @click="answer(false)"><UIcon name="i-lucide-x" class="size-5" /> No</button>

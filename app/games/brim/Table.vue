@@ -85,19 +85,6 @@ const left = computed(() => rules.value.rolls - state.value.rolled)
 .tray.frozen.empty {
   border-style: dashed;
 }
-/* On a phone five dice fit beside each other, and an empty tray takes no room of theirs. */
-@media (max-width: 30rem) {
-  .tray.frozen.empty {
-    flex-basis: 100%;
-    min-height: 0;
-  }
-  .tray.frozen.empty .dice {
-    min-height: 0;
-  }
-  .dice {
-    gap: 0.3rem !important;
-  }
-}
 h2 {
   font-weight: 700;
   margin-bottom: 0.35rem;
@@ -115,5 +102,18 @@ h2 {
 }
 .die-key:hover {
   box-shadow: 0 0 0 3px #5a96ac;
+}
+/* On a phone five dice fit beside each other, and an empty tray takes no room of theirs. */
+@media (max-width: 30rem) {
+  .tray.frozen.empty {
+    flex-basis: 100%;
+    min-height: 0;
+  }
+  .tray.frozen.empty .dice {
+    min-height: 0;
+  }
+  .dice {
+    gap: 0.3rem;
+  }
 }
 </style>

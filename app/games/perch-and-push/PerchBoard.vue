@@ -53,11 +53,6 @@ const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStac
   grid-template-columns: repeat(auto-fill, minmax(4.2rem, 1fr));
   gap: 0.5rem;
 }
-@media (max-width: 47.99rem) {
-  .perch {
-    min-height: 5.2rem !important;
-  }
-}
 @media (min-width: 48rem) {
   .perches {
     grid-template-columns: repeat(var(--across), minmax(0, 1fr));
@@ -114,5 +109,10 @@ button.perch {
 .number {
   font-size: 1.7rem;
   line-height: 1;
+}
+@media (max-width: 47.99rem) {
+  .perch {
+    min-height: 5.2rem;
+  }
 }
 </style>

@@ -14,7 +14,10 @@ const layouts = computed(() => (tape.state.game as RoofState).layouts)
 const left = computed(() => layouts.value.map(leftOn))
 /** In a dealt match nothing can have been mistyped. */
 const checks = computed(() =>
-  tape.table.source === 'dealt' ? [] : layouts.value.flatMap((layout, i) => ({ name: seats[i]!.name, account: accountOf(rules.value, layout) })).filter(({ account }) => account?.stock.length),
+  layouts.value.flatMap((layout, i) => {
+    const account = tape.table.source === 'dealt' ? null : accountOf(rules.value, layout)
+    return account?.stock.length ? [{ name: seats[i]!.name, account }] : []
+  }),
 )
 </script>
 
@@ -30,7 +33,7 @@ const checks = computed(() =>
       <summary class="min-h-11 flex items-center gap-2 cursor-pointer font-semibold"><UIcon name="i-lucide-scale" class="size-5" /> Check the cards that were never turned</summary>
       <ul class="space-y-1">
         <li v-for="{ name, account } in checks" :key="name">
-          <b>{{ name }}:</b> {{ list(account!.stock) }} must still lie in the stock. Roof {{ account!.onRoof }}, turned {{ account!.turned }} and stock make <span class="figures">{{ account!.sum }}</span>, a multiple of {{ rules.target }}. Otherwise a card was mistyped or is missing.
+          <b>{{ name }}:</b> {{ list(account.stock) }} must still lie in the stock. Roof {{ account.onRoof }}, turned {{ account.turned }} and stock make <span class="figures">{{ account.sum }}</span>, a multiple of {{ rules.target }}. Otherwise a card was mistyped or is missing.
         </li>
       </ul>
     </details>
