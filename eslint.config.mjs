@@ -20,7 +20,22 @@ export default withNuxt(
         'error',
         {
           patterns: [
-            layer('the interface', ['vue', 'vue-*', '@vue/*', '@vueuse/*', 'pinia', '@pinia/*', '@nuxt/*', 'nuxt', 'nuxt/*', '#app', '#imports', '~/*', '@/*', '**/app/**']),
+            layer('the interface', [
+              'vue',
+              'vue-*',
+              '@vue/*',
+              '@vueuse/*',
+              'pinia',
+              '@pinia/*',
+              '@nuxt/*',
+              'nuxt',
+              'nuxt/*',
+              '#app',
+              '#imports',
+              '~/*',
+              '@/*',
+              '**/app/**',
+            ]),
             layer('the server', ['h3', 'nitropack', 'nitropack/*', '**/server/**', '#server/*', 'node:*', 'fs', 'path']),
             layer('a database', ['drizzle-orm', 'drizzle-orm/*', '@electric-sql/*', 'postgres', 'pg']),
           ],

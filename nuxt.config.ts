@@ -5,7 +5,10 @@ export default defineNuxtConfig({
   telemetry: false,
   devtools: { enabled: false },
   css: ['~/assets/main.css'],
-  components: [{ path: '~/components', pathPrefix: false }, { path: '~/games', pathPrefix: false, pattern: '*/*Gauge.vue' }],
+  components: [
+    { path: '~/components', pathPrefix: false },
+    { path: '~/games', pathPrefix: false, pattern: '*/*Gauge.vue' },
+  ],
   imports: { dirs: ['stores'] },
   ui: { fonts: false, colorMode: true },
   icon: {

@@ -5,7 +5,10 @@ import { fileOf, play, type FileParts } from '../tests/unit/judging'
 function board(parts: FileParts): BoardPicture {
   const read = readMatch(fileOf(parts))
   if (!read.ok) throw new Error(JSON.stringify(read.problems))
-  return drawBoard(read.tape, read.tape.table.players.map((name, i) => ({ name, pennant: i + 1 })))
+  return drawBoard(
+    read.tape,
+    read.tape.table.players.map((name, i) => ({ name, pennant: i + 1 })),
+  )
 }
 const roll = play({ do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] })
 
@@ -19,14 +22,32 @@ test('shows the newest play that stands, as it was seen; slips, struck plays and
 
 test('knows the standing, whose turn, the round, and how it ended', () => {
   const live = board({ entries: [roll, play({ do: 'stop', by: 1 })], houseRules: { minutes: 5 } })
-  expect(live).toMatchObject({ game: 'brim', last: 2, standing: [19, 0], turn: [2], round: 'Round 1 of 5', goal: null, best: 'most', minutes: 5, timeCalled: false, result: null })
+  expect(live).toMatchObject({
+    game: 'brim',
+    last: 2,
+    standing: [19, 0],
+    turn: [2],
+    round: 'Round 1 of 5',
+    goal: null,
+    best: 'most',
+    minutes: 5,
+    timeCalled: false,
+    result: null,
+  })
   expect(board({ entries: [roll, { call: 'time' }] }).timeCalled).toBe(true)
-  expect(board({ entries: [roll, { call: 'finish' }] }).result).toMatchObject({ winners: [1, 2], says: 'Ines and Tomasz share the win: most points. The referee ended the match; the standing decides.' })
+  expect(board({ entries: [roll, { call: 'finish' }] }).result).toMatchObject({
+    winners: [1, 2],
+    says: 'Ines and Tomasz share the win: most points. The referee ended the match; the standing decides.',
+  })
 })
 
 test('bars grow toward the goal where there is one; fewest best is said; side by side it is nobody’s turn', () => {
   expect(board({ game: 'perch-and-push', houseRules: { goal: 7 } })).toMatchObject({ goal: 7, turn: [1], round: '' })
-  expect(board({ game: 'roof-tiles', houseRules: { rows: 1 }, opening: { layouts: [[[4]], [[5]]] } })).toMatchObject({ best: 'fewest', turn: [], standing: [4, 5] })
+  expect(board({ game: 'roof-tiles', houseRules: { rows: 1 }, opening: { layouts: [[[4]], [[5]]] } })).toMatchObject({
+    best: 'fewest',
+    turn: [],
+    standing: [4, 5],
+  })
 })
 
 test('of hidden hands it holds sizes only', () => {

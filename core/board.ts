@@ -1,8 +1,9 @@
-import { awaits, standing, type Result } from '#core/match'
-import type { BasePlay } from '#core/plays'
-import { sayRound } from '#core/round'
+import { awaits, standing } from '#core/match'
+import { sayProgress } from '#core/progress'
+import type { Result } from '#core/table'
 import type { Tape } from '#core/tape'
-import { sayEntry, sayResult } from '#core/wording/index'
+import { isNoted } from '#core/verdict'
+import { sayResult, speaking } from '#core/wording/index'
 import type { Working } from '#core/working'
 
 /** What a board shows of a match: nothing in it that the public at the table can't know. */
@@ -17,6 +18,8 @@ export interface BoardPicture {
   readonly goal: number | null
   readonly turn: readonly number[]
   readonly round: string
+  /** What the cards or dice come to is still to be said by a child: the board doesn't tell it unless it is told to. */
+  readonly secret: boolean
   readonly rules: unknown
   readonly view: unknown
   readonly newest: { readonly by: number | null; readonly says: string; readonly working: readonly Working[] } | null
@@ -39,7 +42,8 @@ export function drawBoard(tape: Tape, seats: BoardPicture['seats']): BoardPictur
     best: game.best ?? 'most',
     goal: game.goal?.(rules) ?? null,
     turn: game.about.turns ? (awaits(table, state)?.seats ?? []) : [],
-    round: sayRound(table, state),
+    round: sayProgress(table, state),
+    secret: isSecret(tape),
     rules,
     view: game.view(rules, state.game),
     newest: newestOf(tape),
@@ -49,10 +53,27 @@ export function drawBoard(tape: Tape, seats: BoardPicture['seats']): BoardPictur
   }
 }
 
-/** The newest play that stands, as the public saw it. Slips and the referee's remarks stay on the desk. */
+/** A spoken answer is asked for in this game, and the newest play that stands was none that asked for one. */
+function isSecret({ table, lines, state }: Tape): boolean {
+  if (!table.game.answerCalled || state.rules.answers === 'off' || state.result) return false
+  return !newestLine(lines)?.answered
+}
+
+const newestLine = (lines: Tape['lines']) => lines.findLast(({ play, struck, verdict }) => play && !struck && verdict.stands)
+
+/**
+ * The newest play that stands, as the public saw it. Slips and the referee's remarks stay on the desk, and a wrong
+ * answer is nobody's business in the room.
+ */
 function newestOf({ table, lines }: Tape): BoardPicture['newest'] {
-  const line = lines.findLast(({ play, struck, verdict }) => play && !struck && verdict.stands)
+  const line = newestLine(lines)
   if (!line?.play) return null
-  const play = (table.game.shown?.(line.before.rules, line.before.game, line.play) ?? line.play) as BasePlay
-  return { by: play.by ?? null, says: sayEntry(table, { ...line, play }), working: line.verdict.working }
+  const play = table.game.shown?.(line.before.rules, line.before.game, line.play) ?? line.play
+  const { said: _said, ...unsaid } = play
+  const told = isNoted(line.verdict) ? unsaid : play
+  return {
+    by: play.by ?? null,
+    says: table.game.wording.play(told, speaking(table, line.before.rules), line.before.rules, line.before.game),
+    working: line.verdict.working,
+  }
 }

@@ -2,6 +2,8 @@ import fc from 'fast-check'
 import { readCorrections } from '#core/corrections'
 import { readEntry } from '#core/entries'
 
+const told = (entries: Parameters<typeof readCorrections>[0]) => readCorrections(entries, () => null)
+
 /**
  * What corrections come to, told once more in the slowest way: every question is answered from the beginning of the
  * tape, by the words of the rulebook.
@@ -22,8 +24,7 @@ function toldAgain(raws: readonly unknown[]) {
   }
   /** Whether entry n is struck once the first `upTo` entries are recorded: by a strike that stands and isn't struck. */
   function isStruck(n: number, upTo: number): boolean {
-    for (let s = n + 1; s <= upTo; s++)
-      if (kind(s) === 'strike' && target(s) === n && verdict(s) === 'ok' && !isStruck(s, upTo)) return true
+    for (let s = n + 1; s <= upTo; s++) if (kind(s) === 'strike' && target(s) === n && verdict(s) === 'ok' && !isStruck(s, upTo)) return true
     return false
   }
   const all = entries.map((_, i) => i + 1)
@@ -48,7 +49,7 @@ const entry = fc.oneof(
 test('amends and strikes in any order come to what the rulebook says', () => {
   fc.assert(
     fc.property(fc.array(entry, { maxLength: 12 }), (raws) => {
-      const read = readCorrections(raws.map(readEntry))
+      const read = told(raws.map(readEntry))
       const again = toldAgain(raws)
       expect([...read.struck].sort((a, b) => a - b)).toEqual(again.struck)
       // What a struck play was amended to doesn't matter while it is struck.
@@ -61,6 +62,16 @@ test('amends and strikes in any order come to what the rulebook says', () => {
 })
 
 test('a long chain of strikes on strikes is settled from the newest', () => {
-  const chain = (length: number) => readCorrections([{ call: 'note' }, ...Array.from({ length }, (_, i) => ({ strike: i + 1 }))].map(readEntry))
+  const chain = (length: number) => told([{ call: 'note' }, ...Array.from({ length }, (_, i) => ({ strike: i + 1 }))].map(readEntry))
   for (let length = 1; length <= 9; length++) expect(chain(length).struck.has(1)).toBe(length % 2 === 1)
+})
+
+test('ten thousand strikes, a thousand of them striking each other in a chain, are told at once', () => {
+  const entries: unknown[] = Array.from({ length: 4000 }, () => ({ call: 'note' }))
+  for (let i = 1; i <= 4000; i++) entries.push({ strike: i })
+  for (let i = 0; i < 1000; i++) entries.push({ strike: entries.length })
+  const { struck, verdicts } = told(entries.map(readEntry))
+  // The chain strikes the last strike of a note and so brings that note back: 1,000 links, an even number.
+  expect([struck.has(3999), struck.has(4000)]).toEqual([true, true])
+  expect([...verdicts.values()].every(({ stands }) => stands)).toBe(true)
 })

@@ -1,7 +1,7 @@
 import type { Entry } from '#core/entries'
-import { refused, STANDS, type Verdict } from '#core/verdict'
+import { refused, STANDS, type Reason, type Verdict } from '#core/verdict'
 
-type Correction = Extract<Entry, { kind: 'amend' | 'strike' }>
+type Correction = Extract<Entry, { kind: 'amend' | 'strike' | 'reopen' }>
 
 /** What the corrections on a tape come to. Entries are numbered from 1. */
 export interface Corrections {
@@ -10,47 +10,81 @@ export interface Corrections {
   readonly struck: ReadonlySet<number>
   /** For each amended play, the number of the amend entry in force. */
   readonly amended: ReadonlyMap<number, number>
+  /** The number of the entry whose opening is in force; null for the one that the match was set up with. */
+  readonly reopened: number | null
 }
 
-/** Reads the corrections of a whole tape. They depend on the entries' kinds alone, never on the game. */
-export function readCorrections(entries: readonly Entry[]): Corrections {
+/** Why a match can't be opened with an opening; null where it can. */
+export type OpeningFault = (opening: unknown) => Reason | null
+
+export function isCorrection(entry: Entry): entry is Correction {
+  return entry.kind === 'amend' || entry.kind === 'strike' || entry.kind === 'reopen'
+}
+
+/** Reads the corrections of a whole tape. They depend on the entries' kinds, and openings on the setup, never on play. */
+export function readCorrections(entries: readonly Entry[], faultOf: OpeningFault): Corrections {
   const verdicts = new Map<number, Verdict>()
-  const accepted: { entry: number; correction: Correction }[] = []
-  let struck: ReadonlySet<number> = new Set<number>()
+  const strikes = new Strikes()
+  const amends: { entry: number; target: number }[] = []
+  const reopens: number[] = []
   entries.forEach((entry, i) => {
-    if (entry.kind !== 'amend' && entry.kind !== 'strike') return
-    const verdict = judgeCorrection(entry, i + 1, entries, struck)
-    verdicts.set(i + 1, verdict)
+    if (!isCorrection(entry)) return
+    const number = i + 1
+    const verdict = judgeCorrection(entry, number, entries, strikes, faultOf)
+    verdicts.set(number, verdict)
     if (!verdict.stands) return
-    accepted.push({ entry: i + 1, correction: entry })
-    if (entry.kind === 'strike') struck = struckBy(accepted)
+    if (entry.kind === 'strike') strikes.add(number, entry.target)
+    else if (entry.kind === 'amend') amends.push({ entry: number, target: entry.target })
+    else reopens.push(number)
   })
   const amended = new Map<number, number>()
-  for (const { entry, correction } of accepted)
-    if (correction.kind === 'amend' && !struck.has(entry)) amended.set(correction.target, entry)
-  return { verdicts, struck, amended }
+  for (const { entry, target } of amends) if (!strikes.has(entry)) amended.set(target, entry)
+  const reopened = reopens.findLast((entry) => !strikes.has(entry)) ?? null
+  return { verdicts, struck: strikes.struck, amended, reopened }
 }
 
-function judgeCorrection(
-  correction: Correction,
-  at: number,
-  entries: readonly Entry[],
-  struck: ReadonlySet<number>,
-): Verdict {
+function judgeCorrection(correction: Correction, at: number, entries: readonly Entry[], strikes: Strikes, faultOf: OpeningFault): Verdict {
+  if (correction.kind === 'reopen') {
+    const fault = faultOf(correction.opening)
+    return fault ? refused(fault.code, fault.facts) : STANDS
+  }
   const { target } = correction
   if (target < 1 || target >= at) return refused('no-such-entry', { entry: target })
-  if (struck.has(target)) return refused('already-struck', { entry: target })
-  if (correction.kind === 'amend' && entries[target - 1]!.kind !== 'play')
-    return refused('not-a-play', { entry: target })
+  if (strikes.has(target)) return refused('already-struck', { entry: target })
+  if (correction.kind === 'amend' && entries[target - 1]!.kind !== 'play') return refused('not-a-play', { entry: target })
   return STANDS
 }
 
-/** A strike that is struck has no effect. Strikes only reach back, so going from the newest settles each in turn. */
-function struckBy(accepted: readonly { entry: number; correction: Correction }[]): Set<number> {
-  const struck = new Set<number>()
-  for (let i = accepted.length - 1; i >= 0; i--) {
-    const { entry, correction } = accepted[i]!
-    if (correction.kind === 'strike' && !struck.has(entry)) struck.add(correction.target)
+/**
+ * What is struck, kept up to date strike by strike. A strike that is struck has no effect, so an entry is struck while
+ * at least one strike in force names it; each new strike only touches what hangs on it.
+ */
+class Strikes {
+  readonly struck = new Set<number>()
+  private readonly targets = new Map<number, number>()
+  /** How many strikes in force name an entry. */
+  private readonly counts = new Map<number, number>()
+
+  has(entry: number): boolean {
+    return this.struck.has(entry)
   }
-  return struck
+
+  add(strike: number, target: number): void {
+    this.targets.set(strike, target)
+    this.change(target, 1)
+  }
+
+  private change(entry: number, by: 1 | -1): void {
+    for (let at: number | undefined = entry, step = by; at !== undefined;) {
+      const count = (this.counts.get(at) ?? 0) + step
+      this.counts.set(at, count)
+      const struck = count > 0
+      if (struck === this.struck.has(at)) return
+      if (struck) this.struck.add(at)
+      else this.struck.delete(at)
+      // A strike that is struck lets go of what it names, and the other way round.
+      at = this.targets.get(at)
+      step = struck ? -1 : 1
+    }
+  }
 }

@@ -1,6 +1,7 @@
 import { dealFor, isAsDealt } from '#core/dealer'
 import { gameById } from '#core/games/index'
-import { judgePlay, openMatch, type MatchState, type Table } from '#core/match'
+import { judgePlay, openMatch } from '#core/match'
+import type { MatchState, Table } from '#core/table'
 
 function dealt(game: string, seed: string | null = 'lantern', source: 'dealt' | 'table' = 'dealt'): { table: Table; state: MatchState } {
   const opened = openMatch(gameById(game)!, { houseRules: {}, players: ['Ines', 'Tomasz'], first: 1, source, seed, opening: null })
@@ -8,25 +9,33 @@ function dealt(game: string, seed: string | null = 'lantern', source: 'dealt' | 
   return opened
 }
 
+const ROLL = { do: 'roll', by: 1 }
+
 test('the same seed and the same number of plays bring the same, whatever was wished', () => {
   const { table, state } = dealt('brim')
-  const roll = dealFor(table, state, {})
-  expect(dealFor(table, state, { keep: [] })).toEqual(roll)
-  expect(dealFor(table, state, { do: 'roll', by: 1, dice: [1, 1, 1, 1, 1] })).toEqual(roll)
-  const next = judgePlay(table, state, roll).state
-  expect(dealFor(table, next, {})).not.toEqual(roll)
-  expect(dealFor(table, { ...next, played: state.played, game: state.game }, {})).toEqual(roll)
-  expect(dealFor(dealt('brim', 'oar').table, state, {})).not.toEqual(roll)
+  const roll = dealFor(table, state, ROLL)!
+  const keeping = { ...ROLL, keep: [], dice: [1, 1, 1, 1, 1] }
+  expect(dealFor(table, state, keeping)).toEqual(roll)
+  expect(roll.shown).toEqual({ kind: 'die', values: roll.brings.dice, sides: 6 })
+  const next = judgePlay(table, state, { ...ROLL, ...roll.brings }).state
+  expect(dealFor(table, next, ROLL)).not.toEqual(roll)
+  expect(dealFor(table, { ...next, played: state.played, game: state.game }, ROLL)).toEqual(roll)
+  expect(dealFor(dealt('brim', 'oar').table, state, ROLL)).not.toEqual(roll)
+  expect(dealFor(table, state, { do: 'stop', by: 1 })).toBeNull()
 })
 
-test('another chance than the seed’s is noted and stands', () => {
+test('another chance than the seed’s is noted, left to the referee, and stands', () => {
   const { table, state } = dealt('perch-and-push')
-  const own = dealFor(table, state, {}) as { do: 'place'; by: number; cards: number[]; on: number }
+  const { cards } = dealFor(table, state, { do: 'place', by: 1 })!.brings as { cards: [number, number] }
+  const own = { do: 'place', by: 1, cards, on: cards[0] + 10 }
   expect(judgePlay(table, state, own).verdict.notes.map(({ code }) => code)).not.toContain('not-as-dealt')
   // Which of the two results is taken is the player's.
-  expect(isAsDealt(table, state, { ...own, on: own.cards[1]! + 10 } as never)).toBe(true)
-  const other = { ...own, cards: [own.cards[1]!, own.cards[0]!] }
-  expect(judgePlay(table, state, other).verdict).toMatchObject({ stands: true, notes: expect.arrayContaining([{ code: 'not-as-dealt', facts: { by: 1 } }]) })
+  expect(isAsDealt(table, state, { ...own, on: cards[1] + 10 } as never)).toBe(true)
+  const other = { ...own, cards: [cards[1], cards[0]] }
+  expect(judgePlay(table, state, other).verdict).toMatchObject({
+    stands: true,
+    notes: expect.arrayContaining([{ code: 'not-as-dealt', facts: { by: 1 }, weight: 'call' }]),
+  })
   expect(isAsDealt(table, state, { do: 'reshuffle' })).toBe(true)
 })
 

@@ -1,22 +1,21 @@
-import type { MatchState, Table } from '#core/match'
-import type { BasePlay } from '#core/plays'
+import type { Dealt, Wish } from '#core/game'
 import { randomFor } from '#core/random'
+import type { MatchState, Table } from '#core/table'
+import type { BasePlay } from '#core/plays'
 
 /**
- * What the simulated dealer brings for a wish (what the player decides, without the chance in it); null where the
- * wish can't be fulfilled. It depends on the match's seed and the number of plays that stand alone: a refresh, a
- * replay or a taking back never changes what comes.
+ * What the simulated dealer brings for a wish (what the player decides, without the chance in it); null where there is
+ * nothing to bring. It depends on the match's seed and the number of plays that stand alone: a refresh, a replay or a
+ * taking back never changes what comes.
  */
-export function dealFor({ game, seed }: Table, state: MatchState, wish: unknown): BasePlay | null {
+export function dealFor({ game, seed }: Pick<Table, 'game' | 'seed'>, state: MatchState, wish: Wish): Dealt | null {
   return game.deal(state.rules, state.game, wish, randomFor(String(seed), 'deal', state.played))
 }
 
 /** Whether a play of a dealt match holds what the dealer brought; true where nothing can be compared. */
 export function isAsDealt(table: Table, state: MatchState, play: BasePlay): boolean {
-  const { game, source, seed } = table
-  if (source !== 'dealt' || seed === null || !game.chanceIn) return true
-  const chance = game.chanceIn(play)
-  if (chance === null) return true
+  if (table.source !== 'dealt' || table.seed === null) return true
   const dealt = dealFor(table, state, play)
-  return !dealt || JSON.stringify(chance) === JSON.stringify(game.chanceIn(dealt))
+  const held = play as unknown as Readonly<Record<string, unknown>>
+  return !dealt || Object.entries(dealt.brings).every(([field, value]) => JSON.stringify(held[field]) === JSON.stringify(value))
 }

@@ -14,6 +14,7 @@ const entryNumber = z.int()
 
 const PLAY = z.strictObject({ play: z.unknown(), overrule: why.optional(), ...remarks })
 const AMEND = z.strictObject({ amend: entryNumber, play: z.unknown(), overrule: why.optional(), ...remarks })
+const REOPEN = z.strictObject({ amend: z.literal(0), opening: z.unknown(), ...remarks })
 const STRIKE = z.strictObject({ strike: entryNumber, ...remarks })
 const RULING = z.strictObject({
   ruling: z.union([
@@ -25,11 +26,13 @@ const RULING = z.strictObject({
 const CALL = z.strictObject({ call: z.enum(CALLS), ...remarks })
 
 /** The public shape of an entry, for the JSON Schema of the match file. */
-export const entrySchema = z.union([PLAY, AMEND, STRIKE, RULING, CALL])
+export const entrySchema = z.union([PLAY, AMEND, REOPEN, STRIKE, RULING, CALL])
 
 export type Entry =
   | { readonly kind: 'play'; readonly play: unknown; readonly overrule: boolean }
   | { readonly kind: 'amend'; readonly target: number; readonly play: unknown; readonly overrule: boolean }
+  /** The opening was mistaken: this one instead. */
+  | { readonly kind: 'reopen'; readonly opening: unknown }
   | { readonly kind: 'strike'; readonly target: number }
   | { readonly kind: 'rules'; readonly houseRules: Readonly<Record<string, unknown>> }
   | { readonly kind: 'award'; readonly by: number; readonly points: number }
@@ -42,6 +45,10 @@ const MALFORMED: Entry = { kind: 'malformed' }
 export function readEntry(raw: unknown): Entry {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return MALFORMED
   if ('amend' in raw) {
+    if ('opening' in raw) {
+      const reopened = REOPEN.safeParse(raw)
+      return reopened.success ? { kind: 'reopen', opening: reopened.data.opening } : MALFORMED
+    }
     const read = AMEND.safeParse(raw)
     if (!read.success || !('play' in raw)) return MALFORMED
     return { kind: 'amend', target: read.data.amend, play: read.data.play, overrule: read.data.overrule !== undefined }

@@ -1,5 +1,5 @@
 import type { NumberFact } from '#core/game'
-import type { Table } from '#core/match'
+import type { Table } from '#core/table'
 import type { How } from '#core/plays'
 import type { Line } from '#core/tape'
 
@@ -15,9 +15,7 @@ export interface PractisedFact extends Omit<NumberFact, 'by' | 'said'> {
 }
 
 /** Refusals that say nothing about anybody's arithmetic, and those after which the same answer is still to come. */
-const NOT_PRACTISED: ReadonlySet<string> = new Set([
-  'malformed', 'match-over', 'no-such-player', 'not-now', 'not-their-turn', 'answer-missing', 'unexplained',
-])
+const NOT_PRACTISED: ReadonlySet<string> = new Set(['malformed', 'match-over', 'no-such-player', 'not-now', 'not-their-turn', 'answer-missing', 'unexplained'])
 
 /**
  * The number facts that a line of the tape practised, standing plays and slips alike; empty for struck lines,
@@ -26,7 +24,7 @@ const NOT_PRACTISED: ReadonlySet<string> = new Set([
 export function practisedFacts({ game }: Pick<Table, 'game'>, line: Line): PractisedFact[] {
   const { play, verdict, before } = line
   if (!play || line.struck || (verdict.reason && NOT_PRACTISED.has(verdict.reason.code))) return []
-  const facts = game.facts(before.rules as never, before.game as never, play as never)
+  const facts = game.facts(before.rules, before.game, play)
   const wrong = verdict.reason?.code === 'wrong-answer' ? verdict.reason : verdict.notes.find(({ code }) => code === 'wrong-answer')
   const asked = play.said === undefined ? -1 : askedFor(facts, Number(wrong?.facts.right ?? play.said))
   return facts.flatMap((fact, i) => {

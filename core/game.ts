@@ -1,9 +1,9 @@
 import type * as z from 'zod'
-import type { CommonRules } from '#core/houseRules'
+import type { CommonRules } from '#core/commonRules'
 import type { BasePlay } from '#core/plays'
 import type { Problem } from '#core/problem'
 import type { Random } from '#core/random'
-import type { Facts, GameVerdict, Note, Reason } from '#core/verdict'
+import type { Facts, GameVerdict, Note } from '#core/verdict'
 
 /** What a person reads of a game before choosing it. */
 export interface About {
@@ -67,23 +67,67 @@ export type ReadPlay<P> =
   | { readonly ok: false; readonly why: 'not-understood'; readonly facts: Facts }
   | { readonly ok: false; readonly why: 'ambiguous'; readonly facts: Facts; readonly could: readonly P[] }
 
-/** Names for seats, for sentences. */
+/** Names for seats, for sentences, and what a spoken answer is called here. */
 export interface Speaking {
-  readonly name: (seat: number) => string
+  name(seat: number): string
+  readonly answer: AnswerName
 }
 
+/** What a spoken answer is called: what the child works out. */
+export type AnswerName = 'sum' | 'product' | 'difference' | 'total' | 'running total' | 'place' | 'answer'
+
 /** The sentences of one game in one language: what codes and their facts turn into. */
-export interface GameWording<R, P> {
+export interface GameWording<R, P, S> {
   readonly reasons: Readonly<Record<string, (facts: Facts, say: Speaking) => string>>
   readonly notes: Readonly<Record<string, (facts: Facts, say: Speaking) => string>>
   /** How a match was won, by the codes of `End.why` that are this game's own: `most pairs`. */
   readonly why?: Readonly<Record<string, string>>
-  /** What was done, without a verdict: `Ines rolls 6 5 4 3 1`. */
-  readonly play: (play: P, say: Speaking) => string
+  /** What was done, without a verdict: `Ines rolls 6 5 4 3 1`. `state` is the game before the play. */
+  play(play: P, say: Speaking, rules: R, state: S): string
   /** The agreed rules read back as plain sentences. */
-  readonly slip: (rules: R) => readonly string[]
+  readBack(rules: R, seats: number): readonly string[]
   /** Questions that a referee may ask now. */
-  readonly prompts: (rules: R, notes: readonly Note[]) => readonly string[]
+  prompts(rules: R, notes: readonly Note[]): readonly string[]
+}
+
+/** Whether a kind of play may be made now, by this player: steps 4 and 5 of judging. */
+export type Place = 'here' | 'not-now' | 'not-their-turn'
+
+/** How far a match is, as the game counts it. */
+export interface Progress {
+  /** What is counted aloud; null where nothing is. Never a lap round the table that is no round of the game. */
+  readonly unit: 'round' | 'turn' | null
+  /** How many of them have begun: a changed `rounds` or `turns` is never below this. */
+  readonly begun: number
+  /** How many were agreed; null where none were. */
+  readonly of: number | null
+  /** Nobody has acted in the one to come. */
+  readonly fresh: boolean
+  /** Time may end the match here: everybody has had as many turns. Games without turns always may. */
+  readonly between: boolean
+}
+
+/** What a player wishes to do, without the chance in it; a whole play is a wish too. */
+export interface Wish {
+  readonly do: string
+  readonly by?: number
+}
+
+/** What chance brings for a wish, and no more. */
+export interface Dealt {
+  /** The fields of the play that chance decides, by name: `{ dice: [6, 5] }`. */
+  readonly brings: Readonly<Record<string, unknown>>
+  /** What of it is new, to be shown one after another; left out where nothing is to be seen. */
+  readonly shown?: Reveal
+  /** A player has to choose before chance goes on: the play isn't whole yet. */
+  readonly unfinished?: true
+}
+
+/** What the dealer brought, to be shown one after another. */
+export interface Reveal {
+  readonly kind: 'die' | 'card'
+  readonly values: readonly (number | string)[]
+  readonly sides?: number
 }
 
 /** One practised number fact: `terms` joined by `operation` make `answer`. */
@@ -106,20 +150,21 @@ export interface NumberFact {
  */
 export interface Game<R extends CommonRules = CommonRules, O = unknown, P extends BasePlay = BasePlay, S = unknown> {
   readonly id: string
-  readonly version: number
   readonly about: About
-  /** Whether spoken answers have an effect, so that `answers` may be named. */
-  readonly answers: boolean
   /** Which score is best; `most` where nothing is said. */
   readonly best?: 'most' | 'fewest'
   /** The score that wins at once, where these rules have one: what the bars of the standing grow toward. */
   goal?(rules: R): number | null
-  /** Whether a level finish may be played on, under these rules. */
-  extraRound(rules: R): boolean
-  /** This game's own house rules: each with default, bounds, `label` and `hint` as metadata. */
+  /** What a spoken answer is called. Left out where spoken answers have no effect: then `answers` can't be named. */
+  answerCalled?(rules: R): AnswerName
+  /** Whether a level finish may be played on, under these rules; never where left out. */
+  extraRound?(rules: R): boolean
+  /** This game's own house rules: each with default, bounds, and `label`, `hint`, `changeable` as metadata. */
   readonly houseRules: z.ZodObject
   /** Where this game's default of a common rule is not the usual one. */
   readonly commonDefaults?: Partial<CommonRules>
+  /** Defaults that depend on the seats or on other rules as named (unchecked): they fill what `named` leaves out. */
+  defaults?(named: Readonly<Record<string, unknown>>, seats: number): Readonly<Record<string, unknown>>
   readonly presets: readonly Preset<R>[]
   /** What is recorded before play; `z.null()` where nothing is. */
   readonly opening: z.ZodType<O>
@@ -131,10 +176,12 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
   /** The state before the first play, or what is wrong with the opening. */
   open(rules: R, seating: Seating, opening: O): { readonly state: S } | { readonly problems: readonly Problem[] }
 
+  /** Where a play of the right shape is malformed under these rules: what is wrong; null where nothing is. */
+  misshapen?(rules: R, play: P): Facts | null
   /** Further seats that a play names beside `by`; a seat that isn't there is `no-such-player`. */
   seatsNamed?(play: P): readonly number[]
   /** Steps 4 and 5 of judging: whether this kind of play has a place now, and is this player's to make. */
-  place(rules: R, state: S, play: P): 'here' | 'not-now' | 'not-their-turn'
+  place(rules: R, state: S, play: P): Place
   /** Steps 6 and 7: cards and faces, then the game's own reasons in the rulebook's order. */
   judge(rules: R, state: S, play: P, judging: Judging): GameVerdict<S>
 
@@ -144,10 +191,8 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
   plays(rules: R, state: S, seat: number): Iterable<P>
   /** The end by the game's own rules, level players all among the winners; null while play goes on. */
   end(rules: R, state: S): End | null
-  /** Between rounds: nobody has acted in the round to come. Games without turns are always between rounds. */
-  betweenRounds(rules: R, state: S): boolean
-  /** How many rounds (or turns each) have begun: a changed `rounds` or `turns` is never below this. */
-  begun(rules: R, state: S): number
+  /** How far the match is, and whether time may end it here. */
+  progress(rules: R, state: S): Progress
   /** Everyone's score, by seat. */
   standing(rules: R, state: S): readonly number[]
   /** Decides on the standing, as when the match is ended early. */
@@ -161,14 +206,12 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
   /** A play as the public saw it, without what only the referee knows; the play itself where left out. */
   shown?(rules: R, state: S, play: P): P
   /**
-   * The simulated dealer: completes what a player wishes to do with what chance brings. A whole play is a wish too:
-   * what it holds of chance is not looked at.
+   * The simulated dealer: what chance brings for a wish, and nothing that a player decides; null where it brings
+   * nothing. What a wish holds of chance already is not looked at.
    */
-  deal(rules: R, state: S, wish: unknown, random: Random): P | null
-  /** The part of a play that chance brought, JSON-safe; null for a play without chance. Left out where the dealer brings nothing during play. */
-  chanceIn?(play: P): unknown
-  /** The simulated dealer: what is laid out before play. */
-  dealOpening(rules: R, seats: number, random: Random): O
+  deal(rules: R, state: S, wish: Wish, random: Random): Dealt | null
+  /** The simulated dealer: what is laid out before play, in games with an opening. */
+  dealOpening?(rules: R, seats: number, random: Random): O
   /** A reasonable player, chance included; plays only what stands. */
   bot(rules: R, state: S, seat: number, random: Random): P
   /** The number facts that a play practised, read from the state before it. */
@@ -176,7 +219,10 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
 
   writePlay(play: P): string
   readPlay(text: string, rules: R, state: S): ReadPlay<P>
-  readonly wording: GameWording<R, P>
+  readonly wording: GameWording<R, P, S>
 }
 
-export type { Facts, GameVerdict, Note, Problem, Reason }
+/** A game as the register takes it. Its rules, opening, plays and state are checked against each other here. */
+export function defineGame<R extends CommonRules, O, P extends BasePlay, S>(game: Game<R, O, P, S>): Game<R, O, P, S> {
+  return game
+}

@@ -32,7 +32,8 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (_id, game) =
     for (const { name, kind, choices = [] } of fields) {
       if (kind !== 'choice') continue
       for (const { value } of choices) expect(codes({ [name]: value }).filter((found) => found === `houseRules.${name} bad-house-rule`)).toEqual([])
-      for (const wrong of ['something else', 99, null]) expect([name, wrong, codes({ [name]: wrong })]).toEqual([name, wrong, [`houseRules.${name} bad-house-rule`]])
+      for (const wrong of ['something else', 99, null])
+        expect([name, wrong, codes({ [name]: wrong })]).toEqual([name, wrong, [`houseRules.${name} bad-house-rule`]])
     }
   })
 

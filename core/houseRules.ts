@@ -1,96 +1,76 @@
 import * as z from 'zod'
+import { commonShape, type CommonRules } from '#core/commonRules'
 import type { Game } from '#core/game'
 import { problem, type Problem } from '#core/problem'
 
-/** The house rules that every game shares. */
-export interface CommonRules {
-  readonly answers: 'off' | 'noted' | 'must-be-right'
-  readonly explain: 'off' | 'invited' | 'required'
-  readonly tie: 'share' | 'extra-round'
-  /** Length of the clock in minutes; null without one. */
-  readonly minutes: number | null
-}
-
-const COMMON: CommonRules = { answers: 'noted', explain: 'invited', tie: 'share', minutes: null }
-
-const COMMON_SHAPE = {
-  answers: z.enum(['off', 'noted', 'must-be-right']).meta({
-    label: 'Sums said aloud',
-    hint: 'What happens when a player says the sum and it is wrong.',
-    choices: { off: 'Not asked', noted: 'Noted', 'must-be-right': 'Must be right' },
-  }),
-  explain: z.enum(['off', 'invited', 'required']).meta({
-    label: 'Explaining',
-    hint: 'Whether a player tells how they found the answer. Anyone may pass on explaining aloud.',
-    choices: { off: 'Not asked', invited: 'Invited', required: 'Required' },
-  }),
-  tie: z.enum(['share', 'extra-round']).meta({
-    label: 'Level at the end',
-    hint: 'Share the win, or play another whole round until it breaks.',
-    choices: { share: 'Share the win', 'extra-round': 'Extra round' },
-  }),
-  minutes: z.int().min(1).max(90).nullable().meta({
-    label: 'Clock',
-    hint: 'Minutes of play. When they are over, the round is finished.',
-    none: 'No clock',
-    suggest: 15,
-  }),
-}
-
-/** The house rules that may change in the middle of a match, where a game has them. */
-export const CHANGEABLE: ReadonlySet<string> = new Set([
-  'answers', 'explain', 'tie', 'minutes', 'rounds', 'turns', 'goal', 'again', 'over', 'under', 'wrongCall', 'counted',
-  'finish', 'recount', 'mustFreeze', 'tiedRound', 'unclaimed', 'mustStrike', 'redeals', 'passes', 'afterPush', 'safeStack',
-])
-
 const SCHEMAS = new WeakMap<object, z.ZodObject>()
 
-/** The whole schema of a game's house rules, common ones first, every field with its default. */
-export function houseRulesSchema(game: Pick<Game, 'houseRules' | 'commonDefaults' | 'answers'>): z.ZodObject {
+/** Whether spoken answers have an effect in a game, so that `answers` may be named. */
+export function hasAnswers(game: Pick<Game, 'answerCalled'>): boolean {
+  return game.answerCalled !== undefined
+}
+
+/** The whole schema of a game's house rules, its own first, every field with its default. */
+export function houseRulesSchema(game: Pick<Game, 'houseRules' | 'commonDefaults' | 'answerCalled'>): z.ZodObject {
   const known = SCHEMAS.get(game)
   if (known) return known
-  const defaults = { ...COMMON, ...game.commonDefaults }
-  const schema = z.strictObject({
-    ...game.houseRules.shape,
-    ...(game.answers ? { answers: COMMON_SHAPE.answers.default(defaults.answers) } : {}),
-    explain: COMMON_SHAPE.explain.default(defaults.explain),
-    tie: COMMON_SHAPE.tie.default(defaults.tie),
-    minutes: COMMON_SHAPE.minutes.default(defaults.minutes),
-  })
+  const schema = z.strictObject({ ...game.houseRules.shape, ...commonShape(hasAnswers(game), game.commonDefaults) })
   SCHEMAS.set(game, schema)
   return schema
 }
 
-export type ReadHouseRules<R> =
-  | { readonly ok: true; readonly rules: R }
-  | { readonly ok: false; readonly problems: readonly Problem[] }
+/** What is said at a house rule for people (`label`, `hint`, `choices`, `changeable` …), wherever in its schema it stands. */
+export function ruleMeta(field: z.core.$ZodType): Readonly<Record<string, unknown>> {
+  const inner = (field as { def?: { innerType?: z.core.$ZodType } }).def?.innerType
+  return { ...(inner ? ruleMeta(inner) : {}), ...z.globalRegistry.get(field) }
+}
+
+const CHANGEABLE = new WeakMap<object, ReadonlySet<string>>()
+
+/** The house rules of a game that a ruling may change: those that say so (`changeable` in their metadata). */
+export function changeableRules(game: Pick<Game, 'houseRules' | 'commonDefaults' | 'answerCalled'>): ReadonlySet<string> {
+  const known = CHANGEABLE.get(game)
+  if (known) return known
+  const fields = Object.entries(houseRulesSchema(game).shape)
+  const names = new Set(fields.flatMap(([name, field]) => (ruleMeta(field).changeable ? [name] : [])))
+  CHANGEABLE.set(game, names)
+  return names
+}
+
+export type ReadHouseRules<R> = { readonly ok: true; readonly rules: R } | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /**
- * House rules as named in a file, completed with the defaults and checked: `unknown-house-rule`,
- * `bad-house-rule` (type or bounds), `answers-not-offered`, `tie-not-offered`, and what the game itself refuses.
+ * House rules as named in a file, completed with the defaults (those that depend on the seats or on other rules
+ * too) and checked: `unknown-house-rule`, `bad-house-rule` (type or bounds), `answers-not-offered`,
+ * `tie-not-offered`, and what the game itself refuses.
  */
 export function readHouseRules<R extends CommonRules>(
-  game: Game<R, never, never, never> | Game,
+  game: Game<R, never, never, never> | Game<R>,
   named: unknown,
   seats: number,
   when: 'setup' | 'ruling' = 'setup',
 ): ReadHouseRules<R> {
   const plain = (named ?? {}) as Record<string, unknown>
-  if (typeof plain !== 'object' || Array.isArray(plain))
-    return { ok: false, problems: [problem('houseRules', 'bad-house-rule', { expected: 'object' })] }
-  if (!game.answers && 'answers' in plain)
-    return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
-  const read = houseRulesSchema(game as Game).safeParse(plain)
+  if (typeof plain !== 'object' || Array.isArray(plain)) return { ok: false, problems: [problem('houseRules', 'bad-house-rule', { expected: 'object' })] }
+  const answers = hasAnswers(game)
+  if (!answers && 'answers' in plain) return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
+  const read = houseRulesSchema(game).safeParse({ ...game.defaults?.(plain, seats), ...plain })
   if (!read.success) {
     // A value that breaks two bounds is one problem.
-    const found = read.error.issues.flatMap((issue) => fromIssue(issue, plain))
-    return { ok: false, problems: found.filter(({ path }, i) => found.findIndex((other) => other.path === path) === i) }
+    const found = new Map<string, Problem>()
+    for (const issue of read.error.issues) for (const each of fromIssue(issue, plain)) if (!found.has(each.path)) found.set(each.path, each)
+    return { ok: false, problems: [...found.values()] }
   }
-  const rules = (game.answers ? read.data : { ...read.data, answers: 'off' }) as unknown as R
-  if (rules.tie === 'extra-round' && !game.extraRound(rules as never))
-    return { ok: false, problems: [problem('houseRules.tie', 'tie-not-offered', { rule: 'tie' })] }
-  const problems = game.problems(rules as never, seats, when)
+  const rules = (answers ? read.data : { ...read.data, answers: 'off' }) as unknown as R
+  if (rules.tie === 'extra-round' && !game.extraRound?.(rules)) return { ok: false, problems: [problem('houseRules.tie', 'tie-not-offered', { rule: 'tie' })] }
+  const problems = game.problems(rules, seats, when)
   return problems.length ? { ok: false, problems } : { ok: true, rules }
+}
+
+/** The house rules of a game where nothing is named: a form begins with them. Empty where they depend on something named. */
+export function defaultRules(game: Game, seats: number, named: Readonly<Record<string, unknown>> = {}): Record<string, unknown> {
+  const read = houseRulesSchema(game).safeParse({ ...game.defaults?.(named, seats) })
+  return read.success ? read.data : {}
 }
 
 function fromIssue(issue: z.core.$ZodIssue, named: Record<string, unknown>): Problem[] {

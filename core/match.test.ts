@@ -23,9 +23,22 @@ describe('the order of reasons', () => {
 
 describe('entries that are none', () => {
   test.each([
-    [5], [null], [[]], ['play'], [{}], [{ foo: 1 }], [{ call: 'bell' }], [{ strike: 'one' }], [{ strike: 1.5 }],
-    [{ amend: 1 }], [{ play: { do: 'stop', by: 1 }, overrule: 5 }], [{ play: { do: 'stop', by: 1 }, extra: 1 }],
-    [{ ruling: {} }], [award(1, 0)], [award(1, 1.5)], [{ ruling: { houseRules: [] } }],
+    [5],
+    [null],
+    [[]],
+    ['play'],
+    [{}],
+    [{ foo: 1 }],
+    [{ call: 'bell' }],
+    [{ strike: 'one' }],
+    [{ strike: 1.5 }],
+    [{ amend: 1 }],
+    [{ play: { do: 'stop', by: 1 }, overrule: 5 }],
+    [{ play: { do: 'stop', by: 1 }, extra: 1 }],
+    [{ ruling: {} }],
+    [award(1, 0)],
+    [award(1, 1.5)],
+    [{ ruling: { houseRules: [] } }],
     [{ ruling: { houseRules: {}, award: { by: 1, points: 1 } } }],
   ])('%j is malformed, stays on the tape and changes nothing', (entry) => {
     const answer = judged({ entries: [entry, roll(1)] })
@@ -48,7 +61,10 @@ describe('calls', () => {
     const entries = [...turn(1), call('time'), roll(2), play({ do: 'roll', by: 2, dice: [6, 6], keep: [1, 1, 1] })]
     expect(judged({ entries }).result).toBeNull()
     expect(judged({ entries: [...entries, stop(2)] }).result).toEqual({
-      winners: [2], shared: false, why: 'most-points', ended: 'time',
+      winners: [2],
+      shared: false,
+      why: 'most-points',
+      ended: 'time',
     })
   })
 
@@ -77,9 +93,7 @@ describe('calls', () => {
 
   test('after the end only a note stands', () => {
     const over = [call('finish'), call('note'), call('time'), call('finish'), call('chart'), rules({ rounds: 9 }), award(1, 2)]
-    expect(inShort(judged({ entries: over }))).toEqual([
-      'ok', 'ok', 'match-over', 'match-over', 'match-over', 'match-over', 'match-over',
-    ])
+    expect(inShort(judged({ entries: over }))).toEqual(['ok', 'ok', 'match-over', 'match-over', 'match-over', 'match-over', 'match-over'])
   })
 })
 
@@ -192,7 +206,9 @@ describe('corrections', () => {
 describe('problems with a file', () => {
   test('are all named at once, each with its path', () => {
     expect(problemsOf({ players: [], houseRules: { dice: 99, foo: 1 } })).toEqual([
-      'players too-few-players', 'houseRules.dice bad-house-rule', 'houseRules.foo unknown-house-rule',
+      'players too-few-players',
+      'houseRules.dice bad-house-rule',
+      'houseRules.foo unknown-house-rule',
     ])
   })
 })

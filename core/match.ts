@@ -1,10 +1,12 @@
 import type * as z from 'zod'
 import { isAsDealt } from '#core/dealer'
 import type { Entry } from '#core/entries'
+import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Game } from '#core/game'
-import { CHANGEABLE, houseRulesSchema, readHouseRules, type CommonRules } from '#core/houseRules'
+import { changeableRules, hasAnswers, readHouseRules } from '#core/houseRules'
 import type { BasePlay } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
+import type { MatchState, Table } from '#core/table'
 import { refused, STANDS, type Asks, type Facts, type Note, type Verdict } from '#core/verdict'
 
 /** A match as somebody asks for it; nothing in it has been checked but its JSON types. */
@@ -17,39 +19,6 @@ export interface Setup {
   readonly opening: unknown
 }
 
-/** A match that may be played: game, seats and opening, all checked. Never changes during the match. */
-export interface Table {
-  readonly game: Game
-  readonly players: readonly string[]
-  readonly seats: number
-  readonly first: number
-  readonly source: 'table' | 'dealt'
-  readonly seed: string | number | null
-  readonly opening: unknown
-}
-
-/** Who won and why. */
-export interface Result {
-  readonly winners: readonly number[]
-  readonly shared: boolean
-  readonly why: string
-  /** Only when the match was ended from outside the game. */
-  readonly ended?: 'finish' | 'time'
-}
-
-/** Where a match stands. */
-export interface MatchState {
-  /** The house rules in force, complete. */
-  readonly rules: CommonRules
-  /** The game's own state. */
-  readonly game: unknown
-  /** How many plays stand; the dealer's chance belongs to this number. */
-  readonly played: number
-  /** The clock has run out; the round in progress is being finished. */
-  readonly timeCalled: boolean
-  readonly result: Result | null
-}
-
 /** An entry judged: what is said of it, and the state after it (the same one where nothing changed). */
 export interface Judged {
   readonly verdict: Verdict
@@ -58,9 +27,7 @@ export interface Judged {
   readonly asks?: Asks
 }
 
-export type OpenMatch =
-  | { readonly ok: true; readonly table: Table; readonly state: MatchState }
-  | { readonly ok: false; readonly problems: readonly Problem[] }
+export type OpenMatch = { readonly ok: true; readonly table: Table; readonly state: MatchState } | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** Opens a match of `game`: its table and the state before the first entry, or everything that is wrong. */
 export function openMatch(game: Game, setup: Setup): OpenMatch {
@@ -74,16 +41,27 @@ export function openMatch(game: Game, setup: Setup): OpenMatch {
   const read = readHouseRules(game, setup.houseRules, seats)
   if (!read.ok) problems.push(...read.problems)
   const opening = game.opening.safeParse(setup.opening)
-  if (!opening.success)
-    problems.push(problem(['opening', ...(opening.error.issues[0]?.path ?? [])].join('.'), 'bad-opening', {}))
+  if (!opening.success) problems.push(openingProblem(opening.error))
   if (problems.length || !read.ok || !opening.success) return { ok: false, problems }
   const { players, first, source, seed } = setup
-  const opened = game.open(read.rules, { seats, first, source, seed }, opening.data)
+  return openTable({ game, players, seats, first, source, seed, opening: opening.data }, read.rules)
+}
+
+function openTable(table: Table, rules: CommonRules): OpenMatch {
+  const opened = table.game.open(rules, table, table.opening)
   if ('problems' in opened) return { ok: false, problems: opened.problems }
-  const table: Table = { game, players, seats, first, source, seed, opening: opening.data }
-  const state: MatchState = { rules: read.rules, game: opened.state, played: 0, timeCalled: false, result: null }
+  const state: MatchState = { rules, game: opened.state, played: 0, timeCalled: false, result: null }
   return { ok: true, table, state: lookForEnd(table, state) }
 }
+
+/** The match opened anew with another opening, under the rules that it was set up with (`start`). */
+export function reopenMatch(table: Table, start: MatchState, opening: unknown): OpenMatch {
+  const read = table.game.opening.safeParse(opening)
+  if (!read.success) return { ok: false, problems: [openingProblem(read.error)] }
+  return openTable({ ...table, opening: read.data }, start.rules)
+}
+
+const openingProblem = (error: z.ZodError) => problem(['opening', ...(error.issues[0]?.path ?? [])].join('.'), 'bad-opening', {})
 
 /** Who may act now; null when the match is over. */
 export function awaits(table: Table, state: MatchState): Awaits | null {
@@ -119,7 +97,9 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
   const { game, seats } = table
   const read = game.play.safeParse(raw)
   if (!read.success) return { verdict: refused('malformed', malformedFacts(read.error, raw)), state }
-  const play = read.data as BasePlay
+  const play = read.data
+  const misshapen = game.misshapen?.(state.rules, play)
+  if (misshapen) return { verdict: refused('malformed', { what: 'play', do: play.do, field: null, issue: null, keys: [], ...misshapen }), state }
   if (state.result) return { verdict: refused('match-over', { do: play.do }), state }
   const stranger = strangerIn(game, play, seats)
   if (stranger !== null) return { verdict: refused('no-such-player', { by: stranger, seats }), state }
@@ -127,13 +107,13 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
   if (place !== 'here') return { verdict: refused(place, outOfPlaceFacts(table, state, play)), state }
   const judged = game.judge(state.rules, state.game, play, { overrule })
   if (!judged.stands) {
-    const verdict = refused(judged.reason.code, judged.reason.facts, judged.working)
+    const verdict: Verdict = { stands: false, reason: judged.reason, working: judged.working, notes: [] }
     if (judged.next === undefined) return { verdict, state }
     return { verdict, state: lookForEnd(table, { ...state, game: judged.next }) }
   }
   const unmet = judged.asks ? asksUnmet(state.rules, judged.asks, play) : null
   const { asks } = judged
-  if (unmet) return { verdict: refused(unmet.code, unmet.facts, judged.working), state, asks }
+  if (unmet) return { verdict: { stands: false, reason: { code: unmet.code, facts: unmet.facts }, working: judged.working, notes: [] }, state, asks }
   const slip = judged.asks ? wrongAnswer(state.rules, judged.asks, play) : null
   const next: MatchState = {
     rules: state.rules,
@@ -142,7 +122,7 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
     timeCalled: state.timeCalled,
     result: null,
   }
-  const other = isAsDealt(table, state, play) ? null : { code: 'not-as-dealt', facts: { by: play.by } }
+  const other: Note | null = isAsDealt(table, state, play) ? null : { code: 'not-as-dealt', facts: { by: play.by }, weight: 'call' }
   const notes = slip || other ? [...judged.notes, ...[slip, other].filter((note) => note !== null)] : judged.notes
   const verdict: Verdict = { stands: true, reason: null, working: judged.working, notes }
   return { verdict, state: lookForEnd(table, next), asks }
@@ -165,15 +145,14 @@ function asksUnmet(rules: CommonRules, asks: Asks, play: BasePlay): Note | null 
     const wrong = wrongAnswer(rules, asks, play)
     if (wrong) return wrong
   }
-  if (asks.explanation && rules.explain === 'required' && play.explained !== true)
-    return { code: 'unexplained', facts: { by: play.by } }
+  if (asks.explanation && rules.explain === 'required' && play.explained !== true) return { code: 'unexplained', facts: { by: play.by } }
   return null
 }
 
 function wrongAnswer(rules: CommonRules, asks: Asks, play: BasePlay): Note | null {
   if (rules.answers === 'off' || asks.answer === undefined) return null
   if (play.said === undefined || play.said === asks.answer) return null
-  return { code: 'wrong-answer', facts: { by: play.by, said: play.said, right: asks.answer } }
+  return { code: 'wrong-answer', facts: { by: play.by, said: play.said, right: asks.answer }, weight: 'noted' }
 }
 
 function malformedFacts(error: z.ZodError, raw: unknown): Facts {
@@ -193,10 +172,8 @@ function lookForEnd(table: Table, state: MatchState): MatchState {
   if (state.result) return state
   const { game } = table
   const end = game.end(state.rules, state.game)
-  if (end && !(end.winners.length > 1 && state.rules.tie === 'extra-round' && game.extraRound(state.rules)))
-    return over(state, end)
-  if (state.timeCalled && game.betweenRounds(state.rules, state.game))
-    return over(state, game.lead(state.rules, state.game), 'time')
+  if (end && !(end.winners.length > 1 && state.rules.tie === 'extra-round' && game.extraRound?.(state.rules))) return over(state, end)
+  if (state.timeCalled && game.progress(state.rules, state.game).between) return over(state, game.lead(state.rules, state.game), 'time')
   return state
 }
 
@@ -229,17 +206,16 @@ function ruleOnHouseRules(table: Table, state: MatchState, changes: Readonly<Rec
   const refuseWith = (code: string, facts: Facts): Judged => ({ verdict: refused(code, facts), state })
   if (state.result) return refuseWith('match-over', { ruling: 'houseRules' })
   const { game } = table
-  const has = houseRulesSchema(game).shape
-  for (const rule of Object.keys(changes))
-    if (!CHANGEABLE.has(rule) || !(rule in has || rule === 'answers')) return refuseWith('not-changeable', { rule })
+  const changeable = changeableRules(game)
+  for (const rule of Object.keys(changes)) if (!changeable.has(rule) && rule !== 'answers') return refuseWith('not-changeable', { rule })
   // Games without spoken answers hold `answers: off` themselves; only a ruling that names it is refused.
   const { answers, ...others } = state.rules
-  const read = readHouseRules(game, { ...(game.answers ? { answers } : {}), ...others, ...changes }, table.seats, 'ruling')
+  const read = readHouseRules(game, { ...(hasAnswers(game) ? { answers } : {}), ...others, ...changes }, table.seats, 'ruling')
   if (!read.ok) {
     const first = read.problems[0]!
     return refuseWith(first.code, { path: first.path, ...first.facts })
   }
-  const begun = game.begun(state.rules, state.game)
+  const { begun } = game.progress(state.rules, state.game)
   for (const rule of ['rounds', 'turns']) {
     const value = changes[rule]
     if (typeof value === 'number' && value < begun) return refuseWith('already-past', { rule, value, begun })

@@ -22,7 +22,12 @@ export function readExtras(text: string): { rest: string; extras: { explained?: 
 /** A line of notation taken apart: the seat written before a colon (null where none is), the play, the explanation. */
 export function readLine(text: string) {
   const seat = /^\s*(\d{1,2})\s*:\s*/.exec(text)
-  const { rest, extras } = readExtras(text.slice(seat?.[0].length ?? 0).trim().toLowerCase())
+  const { rest, extras } = readExtras(
+    text
+      .slice(seat?.[0].length ?? 0)
+      .trim()
+      .toLowerCase(),
+  )
   return { by: seat ? Number(seat[1]) : null, rest: rest.trim(), extras }
 }
 

@@ -1,5 +1,21 @@
 import fc from 'fast-check'
-import { cardsOf, countOf, facesOf, inPack, packProblems, packRule, packSize, refuseCards, restOf, without } from '#core/pack'
+import {
+  countsOf,
+  deckSize,
+  refuseShown,
+  restOfDeck,
+  type Deck,
+  cardsOf,
+  countOf,
+  facesOf,
+  inPack,
+  packProblems,
+  packRule,
+  packSize,
+  refuseCards,
+  restOf,
+  without,
+} from '#core/pack'
 
 const SMALL = { low: 1, high: 3, copies: 2 }
 
@@ -43,6 +59,26 @@ test('a pack that can’t be dealt is a problem; as a house rule it is checked w
   expect(packProblems(6, 6)).toEqual([])
   const rule = packRule(SMALL, 'The cards.', 9)
   expect(rule.parse(undefined)).toEqual(SMALL)
-  for (const wrong of [{ low: 3, high: 1, copies: 1 }, { low: 1, high: 10, copies: 1 }, { low: -1, high: 1, copies: 1 }, { low: 1, high: 2, copies: 0 }, { low: 1, high: 2 }, 'all'])
+  for (const wrong of [
+    { low: 3, high: 1, copies: 1 },
+    { low: 1, high: 10, copies: 1 },
+    { low: -1, high: 1, copies: 1 },
+    { low: 1, high: 2, copies: 0 },
+    { low: 1, high: 2 },
+    'all',
+  ])
     expect([wrong, rule.safeParse(wrong).success]).toEqual([wrong, false])
+})
+
+test('a deck of anything: figures, faces and wilds', () => {
+  const deck: Deck<number | string> = { faces: [1, 2, 'K', 'warm 4'], copiesOf: (card) => (card === 'K' ? 1 : [1, 2, 'warm 4'].includes(card) ? 2 : 0) }
+  expect(deckSize(deck)).toBe(7)
+  expect(restOfDeck(deck, ['K', 1, 'Q'])).toEqual([1, 2, 2, 'warm 4', 'warm 4'])
+  expect(refuseShown(deck, [], ['J'], false)?.reason).toEqual({ code: 'no-such-card', facts: { card: 'J' } })
+  expect(refuseShown(deck, ['K'], ['K'], false)?.reason).toEqual({ code: 'too-many-copies', facts: { card: 'K', copies: 1 }, belief: true })
+  expect(refuseShown(deck, ['K'], ['K'], true)).toBeNull()
+  expect([...countsOf(['a', 'b', 'a'])]).toEqual([
+    ['a', 2],
+    ['b', 1],
+  ])
 })

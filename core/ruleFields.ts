@@ -1,13 +1,13 @@
 import * as z from 'zod'
 import type { Game } from '#core/game'
-import { CHANGEABLE, houseRulesSchema } from '#core/houseRules'
+import { changeableRules, houseRulesSchema } from '#core/houseRules'
 
 /** One house rule as a form needs it, read from the game's Zod schema. */
 export interface RuleField {
   readonly name: string
   readonly label: string
   readonly hint: string
-  readonly kind: 'number' | 'choice' | 'yes-no' | 'pack' | 'numbers' | 'other'
+  readonly kind: 'number' | 'number-or-word' | 'choice' | 'yes-no' | 'pack' | 'numbers' | 'other'
   readonly default: unknown
   readonly least?: number
   readonly most?: number
@@ -15,6 +15,7 @@ export interface RuleField {
   readonly none?: string
   /** What to begin with when an empty rule is given a value. */
   readonly suggest?: unknown
+  /** What can be chosen; of a number or a word, the words. */
   readonly choices?: readonly { readonly value: string | number; readonly label: string }[]
   /** May change in the middle of a match. */
   readonly changeable: boolean
@@ -23,6 +24,7 @@ export interface RuleField {
 interface JsonField {
   readonly type?: string
   readonly enum?: readonly (string | number)[]
+  readonly const?: string | number
   readonly properties?: Readonly<Record<string, JsonField>>
   readonly minimum?: number
   readonly maximum?: number
@@ -47,12 +49,16 @@ export function ruleFields(game: Game): readonly RuleField[] {
 }
 
 function readFields(game: Game): RuleField[] {
+  const changeable = changeableRules(game)
   const schema = z.toJSONSchema(houseRulesSchema(game), { io: 'input' })
   return Object.entries((schema.properties ?? {}) as Record<string, JsonField>)
     .filter(([name]) => name !== 'tie' || mayPlayOn(game))
     .map(([name, field]) => {
-      const value = field.anyOf?.find((part) => part.type !== 'null') ?? field
-      const kind = kindOf(value)
+      const parts = field.anyOf ?? [field]
+      const value = parts.find((part) => part.type === 'integer') ?? parts.find((part) => part.type !== 'null') ?? field
+      const words = parts.flatMap((part) => (part === value ? [] : part.const !== undefined ? [part.const] : (part.enum ?? [])))
+      const kind = words.length ? 'number-or-word' : kindOf(value)
+      const choices = kind === 'number-or-word' ? words : value.enum
       return {
         name,
         label: field.label ?? name,
@@ -61,10 +67,10 @@ function readFields(game: Game): RuleField[] {
         default: field.default,
         least: value.minimum,
         most: value.maximum,
-        none: field.anyOf ? (field.none ?? 'none') : undefined,
+        none: parts.some((part) => part.type === 'null') ? (field.none ?? 'none') : undefined,
         suggest: field.suggest ?? value.minimum,
-        choices: value.enum?.map((choice) => ({ value: choice, label: field.choices?.[choice] ?? String(choice) })),
-        changeable: CHANGEABLE.has(name),
+        choices: choices?.map((choice) => ({ value: choice, label: field.choices?.[choice] ?? String(choice) })),
+        changeable: changeable.has(name),
       }
     })
 }
@@ -89,7 +95,4 @@ export function sayRuleValue(field: RuleField, value: unknown): string {
 }
 
 /** Whether an extra round is offered under any rules; the form still asks the judge about the rules chosen. */
-function mayPlayOn(game: Game): boolean {
-  const defaults = houseRulesSchema(game).safeParse({})
-  return defaults.success && game.extraRound(defaults.data as never)
-}
+const mayPlayOn = (game: Game) => game.extraRound !== undefined

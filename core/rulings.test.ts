@@ -1,53 +1,71 @@
-import { CHANGEABLE, houseRulesSchema } from '#core/houseRules'
-import { GAMES, gameById } from '#core/games/index'
-import { inShort, judged, type FileParts } from '../tests/unit/judging'
+import { changeableRules, hasAnswers, houseRulesSchema } from '#core/houseRules'
+import { GAMES } from '#core/games/index'
+import { FIXTURES } from '../tests/games/index'
+import { inShort, judged } from '../tests/unit/judging'
 
 const ruling = (houseRules: object) => ({ ruling: { houseRules }, why: 'vote, 4 to 2' })
 const award = (by: number, points: number) => ({ ruling: { award: { by, points } } })
-/** A match that can be opened, of each game. */
-const PARTS: Readonly<Record<string, FileParts>> = {
-  'roof-tiles': { houseRules: { rows: 1 }, opening: { layouts: [[[4]], [[5]]] } },
-}
-const verdict = (game: string, entry: object) => inShort(judged({ game, ...PARTS[game], entries: [entry] }))[0]
-
-/** For each game the rules that may be changed in the middle of a match, each with a value that fits. */
-const MAY: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
-  'ask-for-rest': { again: 'on-success' },
-  'roof-tiles': { passes: 3 },
-  'perch-and-push': { goal: 4, afterPush: 'leave', safeStack: 2 },
-  'hundred-stops': { finish: 'at-once', answers: 'off' },
-  brim: { rounds: 7, mustFreeze: 1, answers: 'off' },
-  'column-keeper': { rounds: 7, answers: 'off' },
-}
 const COMMON = { explain: 'off', minutes: 20, tie: 'share' }
 
-describe.each(GAMES.map(({ id }) => id))('%s', (id) => {
-  const game = gameById(id)!
+/** The rules that the rulebook lets a ruling change, in the games that have them. */
+const LISTED = [
+  'answers',
+  'explain',
+  'tie',
+  'minutes',
+  'rounds',
+  'turns',
+  'goal',
+  'again',
+  'over',
+  'under',
+  'wrongCall',
+  'counted',
+  'finish',
+  'recount',
+  'mustFreeze',
+  'tiedRound',
+  'unclaimed',
+  'mustStrike',
+  'redeals',
+  'passes',
+  'afterPush',
+  'safeStack',
+]
+/** Where the rulebook has no points to give. */
+const NO_POINTS = ['roof-tiles', 'exact-landing', 'table-ladder', 'ebb-and-flow', 'place-strike', 'skip-count-yard', 'last-digit-chains', 'fill-in-order']
+const EXTRA_ROUND = ['brim', 'column-keeper', 'top-total', 'ten-turn-haul', 'covered-part']
+
+describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (id, game) => {
+  const { open, may } = FIXTURES[id]!
+  const verdict = (entry: object) => inShort(judged({ ...open, entries: [entry] }))[0]
+  const all = { ...may, ...COMMON }
+
   test('what may change is what the rulebook lists and the game has', () => {
     const has = Object.keys(houseRulesSchema(game).shape)
-    expect(has.filter((rule) => CHANGEABLE.has(rule)).sort()).toEqual(Object.keys({ ...MAY[id], ...COMMON }).sort())
-    for (const [rule, value] of Object.entries({ ...MAY[id], ...COMMON })) expect([rule, verdict(id, ruling({ [rule]: value }))]).toEqual([rule, 'ok'])
+    const changeable = changeableRules(game)
+    expect([...changeable].sort()).toEqual(has.filter((rule) => LISTED.includes(rule)).sort())
+    expect([...changeable].sort()).toEqual(Object.keys(all).sort())
+    for (const [rule, value] of Object.entries(all)) expect([rule, verdict(ruling({ [rule]: value }))]).toEqual([rule, 'ok'])
   })
   test('everything else stays as agreed', () => {
-    for (const rule of [...Object.keys(game.houseRules.shape), 'nonsense', 'wrongCall', 'over'])
-      if (!(rule in MAY[id]!)) expect([rule, verdict(id, ruling({ [rule]: 1 }))]).toEqual([rule, 'not-changeable'])
+    for (const rule of [...Object.keys(game.houseRules.shape), 'nonsense', 'colour'])
+      if (!(rule in all)) expect([rule, verdict(ruling({ [rule]: 1 }))]).toEqual([rule, 'not-changeable'])
   })
   test('a value out of bounds is refused as it would be in setup', () => {
-    for (const rule of Object.keys({ ...MAY[id], ...COMMON })) expect([rule, verdict(id, ruling({ [rule]: -1 }))]).toEqual([rule, 'bad-house-rule'])
+    for (const rule of Object.keys(all)) expect([rule, verdict(ruling({ [rule]: -1 }))]).toEqual([rule, 'bad-house-rule'])
   })
   test('several rules at once: all or none', () => {
-    const [rule, value] = Object.entries(MAY[id]!)[0]!
-    const both = judged({ game: id, ...PARTS[id], entries: [ruling({ [rule]: value, explain: 'required' }), ruling({ explain: 'off', nonsense: 1 })] })
-    expect(inShort(both)).toEqual(['ok', 'not-changeable'])
+    const answer = judged({ ...open, entries: [ruling({ ...may, explain: 'required' }), ruling({ explain: 'off', nonsense: 1 })] })
+    expect(inShort(answer)).toEqual(['ok', 'not-changeable'])
   })
   test('points by ruling where there are points', () => {
-    const none = id === 'roof-tiles' || id === 'hundred-stops'
-    if (id !== 'hundred-stops') expect(verdict(id, award(1, 2))).toBe(none ? 'no-points-here' : 'ok')
-    expect(verdict(id, award(9, 2))).toBe('no-such-player')
-    expect(verdict(id, award(1, 0))).toBe('malformed')
+    expect(verdict(award(1, 2))).toBe(NO_POINTS.includes(id) ? 'no-points-here' : 'ok')
+    expect(verdict(award(9, 2))).toBe('no-such-player')
+    expect(verdict(award(1, 0))).toBe('malformed')
   })
   test('an extra round and answers only where they are offered', () => {
-    expect(verdict(id, ruling({ tie: 'extra-round' }))).toBe(['brim', 'column-keeper'].includes(id) ? 'ok' : 'tie-not-offered')
-    expect(verdict(id, ruling({ answers: 'noted' }))).toBe(game.answers ? 'ok' : 'answers-not-offered')
+    expect(verdict(ruling({ tie: 'extra-round' }))).toBe(EXTRA_ROUND.includes(id) ? 'ok' : 'tie-not-offered')
+    expect(verdict(ruling({ answers: 'noted' }))).toBe(hasAnswers(game) ? 'ok' : 'answers-not-offered')
   })
 })

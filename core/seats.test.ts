@@ -17,11 +17,15 @@ test('turns go up the seats and round again, and come to everybody once', () => 
 
 test('the best are all who are level at the top, none else', () => {
   fc.assert(
-    fc.property(fc.array(fc.integer({ min: -9, max: 9 }), { minLength: 1, maxLength: 8 }), fc.constantFrom('most' as const, 'fewest' as const), (values, best) => {
-      const winners = bestSeats(values, best)
-      const better = (a: number, b: number) => (best === 'most' ? a > b : a < b)
-      values.forEach((value, i) => expect(winners.includes(i + 1)).toBe(!values.some((other) => better(other, value))))
-    }),
+    fc.property(
+      fc.array(fc.integer({ min: -9, max: 9 }), { minLength: 1, maxLength: 8 }),
+      fc.constantFrom('most' as const, 'fewest' as const),
+      (values, best) => {
+        const winners = bestSeats(values, best)
+        const better = (a: number, b: number) => (best === 'most' ? a > b : a < b)
+        values.forEach((value, i) => expect(winners.includes(i + 1)).toBe(!values.some((other) => better(other, value))))
+      },
+    ),
   )
 })
 

@@ -1,7 +1,8 @@
-import { readCorrections } from '#core/corrections'
+import { isCorrection, readCorrections } from '#core/corrections'
 import { readEntry, type Entry } from '#core/entries'
-import { judgeEntry, type MatchState, type Table } from '#core/match'
+import { judgeEntry, reopenMatch, type Judged } from '#core/match'
 import type { BasePlay } from '#core/plays'
+import type { MatchState, Table } from '#core/table'
 import type { Verdict } from '#core/verdict'
 
 /** One entry of the tape with what is said of it after all corrections. */
@@ -17,6 +18,8 @@ export interface Line {
   readonly amendedBy: number | null
   /** The play in force here, well-formed; null for other entries and malformed plays. */
   readonly play: BasePlay | null
+  /** The play asked for a spoken answer, so that what it comes to has been told. */
+  readonly answered: boolean
   /** The match before this entry. */
   readonly before: MatchState
   /** The match after it. */
@@ -26,7 +29,10 @@ export interface Line {
 /** A tape folded into a match. Append-only: a correction is an entry like any other. */
 export interface Tape {
   readonly table: Table
+  /** The match as it was set up. */
   readonly start: MatchState
+  /** The match before its first entry, with the opening in force. */
+  readonly opened: MatchState
   readonly lines: readonly Line[]
   readonly state: MatchState
 }
@@ -36,9 +42,13 @@ const STRUCK: Verdict = { stands: false, reason: null, working: [], notes: [] }
 /** Folds a whole tape from `start`, the state of an opened match. */
 export function foldTape(table: Table, start: MatchState, raws: readonly unknown[]): Tape {
   const entries = raws.map(readEntry)
-  const corrections = readCorrections(entries)
+  const corrections = readCorrections(entries, (opening) => {
+    const reopened = reopenMatch(table, start, opening)
+    return reopened.ok ? null : reopened.problems[0]!
+  })
+  const opened = openedBy(table, start, entries, corrections.reopened)
   const lines: Line[] = []
-  let state = start
+  let state = opened
   for (let i = 0; i < entries.length; i++) {
     const number = i + 1
     const struck = corrections.struck.has(number)
@@ -46,26 +56,28 @@ export function foldTape(table: Table, start: MatchState, raws: readonly unknown
     // An amend stands where the play stood; `overrule` counts only where it is written.
     const entry = amendedBy === null ? entries[i]! : asPlay(entries[amendedBy - 1]!)
     const correction = corrections.verdicts.get(number)
-    const judged = struck
-      ? { verdict: STRUCK, state }
-      : correction
-        ? { verdict: correction, state }
-        : judgeEntry(table, state, entry)
-    lines.push(lineOf(number, raws[i], entry, judged.verdict, struck, amendedBy, state, judged.state, table))
+    const judged: Judged = struck ? { verdict: STRUCK, state } : correction ? { verdict: correction, state } : judgeEntry(table, state, entry)
+    lines.push(lineOf(number, raws[i], entry, judged, struck, amendedBy, state, table))
     state = judged.state
   }
-  return { table, start, lines, state }
+  return { table, start, opened, lines, state }
+}
+
+/** The state before the first entry: as set up, or as the opening recorded in entry `reopened` lays it. */
+function openedBy(table: Table, start: MatchState, entries: readonly Entry[], reopened: number | null): MatchState {
+  const entry = reopened === null ? null : entries[reopened - 1]!
+  const again = entry?.kind === 'reopen' ? reopenMatch(table, start, entry.opening) : null
+  return again?.ok ? again.state : start
 }
 
 /** The tape with one more entry. Only a correction judges again what is there already. */
 export function addEntry(tape: Tape, raw: unknown): Tape {
   const entry = readEntry(raw)
-  if (entry.kind === 'amend' || entry.kind === 'strike')
-    return foldTape(tape.table, tape.start, [...tape.lines.map((line) => line.raw), raw])
-  const { state: before, table } = tape
-  const { verdict, state } = judgeEntry(table, before, entry)
-  const line = lineOf(tape.lines.length + 1, raw, entry, verdict, false, null, before, state, table)
-  return { table, start: tape.start, lines: [...tape.lines, line], state }
+  if (isCorrection(entry)) return foldTape(tape.table, tape.start, [...tape.lines.map((line) => line.raw), raw])
+  const { state: before, table, start, opened } = tape
+  const judged = judgeEntry(table, before, entry)
+  const line = lineOf(tape.lines.length + 1, raw, entry, judged, false, null, before, table)
+  return { table, start, opened, lines: [...tape.lines, line], state: judged.state }
 }
 
 function asPlay(entry: Entry): Entry {
@@ -76,27 +88,26 @@ function lineOf(
   number: number,
   raw: unknown,
   entry: Entry,
-  verdict: Verdict,
+  { verdict, state: after, asks }: Judged,
   struck: boolean,
   amendedBy: number | null,
   before: MatchState,
-  after: MatchState,
   table: Table,
 ): Line {
   const malformed = verdict.reason?.code === 'malformed'
   let play: BasePlay | null = null
   if (entry.kind === 'play' && !malformed) {
     // A struck play was not judged, so its shape may still be wrong.
-    play = struck ? ((table.game.play.safeParse(entry.play).data as BasePlay | undefined) ?? null) : (entry.play as BasePlay)
+    play = struck ? (table.game.play.safeParse(entry.play).data ?? null) : (entry.play as BasePlay)
   }
-  return { number, raw, entry, verdict, struck, amendedBy, play, before, after }
+  return { number, raw, entry, verdict, struck, amendedBy, play, answered: asks?.answer !== undefined, before, after }
 }
 
 /** The match as it stood after its first `entries` entries, told under all corrections made since. */
 export function tapeAfter(tape: Tape, entries: number): Tape {
-  const { table, start, lines } = tape
+  const { table, start, opened, lines } = tape
   if (entries >= lines.length) return tape
-  return { table, start, lines: lines.slice(0, entries), state: lines[entries]!.before }
+  return { table, start, opened, lines: lines.slice(0, entries), state: lines[entries]!.before }
 }
 
 /** An entry whose verdict a correction changed. */
@@ -111,10 +122,7 @@ export function changedVerdicts(before: Tape, after: Tape): ChangedVerdict[] {
   const changed: ChangedVerdict[] = []
   before.lines.forEach((line, i) => {
     const now = after.lines[i]!
-    const same =
-      line.struck === now.struck &&
-      line.verdict.stands === now.verdict.stands &&
-      line.verdict.reason?.code === now.verdict.reason?.code
+    const same = line.struck === now.struck && line.verdict.stands === now.verdict.stands && line.verdict.reason?.code === now.verdict.reason?.code
     if (!same) changed.push({ number: line.number, before: line, after: now })
   })
   return changed

@@ -7,10 +7,17 @@ export type Facts = Readonly<Record<string, unknown>>
 export interface Reason {
   readonly code: string
   readonly facts: Facts
+  /** It rests on what the companion believes it knows: the referee may know better, and overrule. */
+  readonly belief?: true
 }
 
 /** Something worth saying about a play that stands: points gained, a wrong sum said, a play overlooked. */
-export type Note = Reason
+export interface Note {
+  readonly code: string
+  readonly facts: Facts
+  /** `call`: the referee has something to decide; `noted`: a slip that is kept, with nothing to decide. */
+  readonly weight?: 'call' | 'noted'
+}
 
 /** What a play asks of the player beside the play itself; the kernel compares and refuses (step 8 of judging). */
 export interface Asks {
@@ -52,27 +59,25 @@ export function refuse(code: string, facts: Facts = {}, working: readonly Workin
   return { stands: false as const, reason: { code, facts }, working }
 }
 
+/** A game's refusal that rests on what the companion believes it knows: an overruled play passes it. */
+export function refuseBelief(code: string, facts: Facts = {}, working: readonly Working[] = NONE) {
+  return { stands: false as const, reason: { code, facts, belief: true as const }, working }
+}
+
 /** The verdict on an entry that stands with nothing to add. */
 export const STANDS: Verdict = { stands: true, reason: null, working: NONE, notes: NONE }
 
 /** The verdict on an entry that does not stand. */
-export function refused(code: string, facts: Facts = {}, working: readonly Working[] = NONE): Verdict {
-  return { stands: false, reason: { code, facts }, working, notes: NONE }
+export function refused(code: string, facts: Facts = {}): Verdict {
+  return { stands: false, reason: { code, facts }, working: NONE, notes: NONE }
 }
-
-/** Notes on a standing play that ask for the referee's decision. */
-const CALLS: ReadonlySet<string> = new Set(['wrong-answer', 'denied-earlier', 'not-as-dealt'])
 
 /** Whether a play stands but leaves something for the referee to decide. */
 export function isReferees({ stands, notes }: Pick<Verdict, 'stands' | 'notes'>): boolean {
-  return stands && notes.some(({ code }) => CALLS.has(code))
+  return stands && notes.some(({ weight }) => weight === 'call')
 }
 
-/** Reasons that rest on what the companion believes it knows: the referee may know better, and overrule. */
-const OVERRULABLE: ReadonlySet<string> = new Set([
-  'denied-known-card', 'cannot-hold-partner', 'not-in-hand', 'seen-different', 'too-many-copies',
-])
-
-export function isOverrulable(reason: Reason | null): boolean {
-  return reason !== null && OVERRULABLE.has(reason.code)
+/** Whether a play stands with a slip that is kept beside it, a wrong sum said. */
+export function isNoted({ stands, notes }: Pick<Verdict, 'stands' | 'notes'>): boolean {
+  return stands && notes.some(({ weight }) => weight === 'noted')
 }

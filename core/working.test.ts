@@ -14,14 +14,33 @@ test.each([
 })
 
 test('a difference is written with its minus', () => {
-  const terms = [{ sign: '-' as const, value: 3 }, { sign: '+' as const, value: 8 }, { sign: '-' as const, value: 1 }]
+  const terms = [
+    { sign: '-' as const, value: 3 },
+    { sign: '+' as const, value: 8 },
+    { sign: '-' as const, value: 1 },
+  ]
   expect(writeWorking({ kind: 'equation', terms, equals: 4 })).toBe('-3 + 8 - 1 = 4')
 })
 
 test.each([
-  [[6, 5, 4, 3, 1], [[6, 4], [5, 3, 1]]],
-  [[8, 2, 7, 3], [[8, 2], [7, 3]]],
-  [[5, 3, 2, 6], [[5, 3, 2], [6]]],
+  [
+    [6, 5, 4, 3, 1],
+    [
+      [6, 4],
+      [5, 3, 1],
+    ],
+  ],
+  [
+    [8, 2, 7, 3],
+    [
+      [8, 2],
+      [7, 3],
+    ],
+  ],
+  [
+    [5, 3, 2, 6],
+    [[5, 3, 2], [6]],
+  ],
   [[1, 1], [[1, 1]]],
   [[], []],
 ])('%j groups as %j', (values, groups) => {
@@ -40,4 +59,9 @@ test('tens and ones', () => {
   expect(tensAndOnes(44)).toEqual({ tens: 40, ones: 4 })
   expect(tensAndOnes(7)).toEqual({ tens: 0, ones: 7 })
   expect(tensAndOnes(-13)).toEqual({ tens: -10, ones: -3 })
+})
+
+test('more than two are compared in one line', () => {
+  expect(writeWorking(compare(4, 7, 9))).toBe('4 < 7 < 9')
+  expect(writeWorking(compare(54, 35, 35))).toBe('54 > 35 = 35')
 })

@@ -11,11 +11,11 @@ export interface Equation {
   readonly equals: number
 }
 
-/** Two numbers and how they compare. */
+/** Numbers in a row and how each compares with the next: `4 < 7 < 9`. */
 export interface Comparison {
   readonly kind: 'comparison'
-  readonly left: number
-  readonly right: number
+  /** Two at least. */
+  readonly values: readonly number[]
 }
 
 /** A sum by place value: each column added up from the right, and what is carried on. */
@@ -46,9 +46,9 @@ export function sumOf(values: readonly number[]): Equation {
   return { kind: 'equation', terms, equals }
 }
 
-/** `left` compared with `right`. */
-export function compare(left: number, right: number): Comparison {
-  return { kind: 'comparison', left, right }
+/** Numbers compared in the order given. */
+export function compare(...values: readonly number[]): Comparison {
+  return { kind: 'comparison', values }
 }
 
 /** One of `<`, `=`, `>`. */
@@ -58,8 +58,7 @@ export function relation(left: number, right: number): '<' | '=' | '>' {
 
 /** A working as one line of text: `6 + 5 = 11`, `87 > 82`. Negative terms after the first stand in brackets. */
 export function writeWorking(working: Working): string {
-  if (working.kind === 'comparison')
-    return `${working.left} ${relation(working.left, working.right)} ${working.right}`
+  if (working.kind === 'comparison') return writeComparison(working)
   if (working.kind === 'columns') return writeColumns(working)
   let text = ''
   working.terms.forEach(({ sign, value }, i) => {
@@ -68,6 +67,13 @@ export function writeWorking(working: Working): string {
     else text += ` ${sign} ${shown}`
   })
   return `${text} = ${working.equals}`
+}
+
+/** `35 < 54`, `4 < 7 = 7`. */
+function writeComparison({ values }: Comparison): string {
+  let text = ''
+  values.forEach((value, i) => (text += i === 0 ? String(value) : ` ${relation(values[i - 1]!, value)} ${value}`))
+  return text
 }
 
 /** `ones 7 + 5 = 12: 2, carry 1; tens 9 + 8 + 1 = 18: 8, carry 1; hundreds 6 + 4 + 1 = 11; 1182`. */
@@ -109,12 +115,10 @@ export function groupTens(values: readonly number[]): number[][] {
 }
 
 function findTen(values: readonly number[]): number[] | null {
-  for (let i = 0; i < values.length; i++)
-    for (let j = i + 1; j < values.length; j++) if (values[i]! + values[j]! === 10) return [values[i]!, values[j]!]
+  for (let i = 0; i < values.length; i++) for (let j = i + 1; j < values.length; j++) if (values[i]! + values[j]! === 10) return [values[i]!, values[j]!]
   for (let i = 0; i < values.length; i++)
     for (let j = i + 1; j < values.length; j++)
-      for (let k = j + 1; k < values.length; k++)
-        if (values[i]! + values[j]! + values[k]! === 10) return [values[i]!, values[j]!, values[k]!]
+      for (let k = j + 1; k < values.length; k++) if (values[i]! + values[j]! + values[k]! === 10) return [values[i]!, values[j]!, values[k]!]
   return null
 }
 

@@ -54,7 +54,10 @@ async function play(match, n) {
   }
 }
 
-const seats = [{ name: 'Ines', pennant: 1 }, { name: 'Tomasz', pennant: 2 }]
+const seats = [
+  { name: 'Ines', pennant: 1 },
+  { name: 'Tomasz', pennant: 2 },
+]
 const ids = []
 for (let i = 0; i < MATCHES; i++) ids.push((await post('/api/matches', { game: 'brim', seats, first: 1, houseRules: { rounds: 50 } })).id)
 const views = Array.from({ length: VIEWERS }, (_, i) => view(ids[i % MATCHES]))

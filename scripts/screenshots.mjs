@@ -4,12 +4,17 @@ import { chromium } from '@playwright/test'
 const base = process.argv[2] ?? 'http://127.0.0.1:3100'
 const boardOf = async (match) => `/board/${(await (await fetch(`${base}/api/matches/${match}`)).json()).board}`
 const match = (key) => `/match/saturday-${key}`
-const type = (...keys) => async (page) => {
-  for (const key of keys) await (key.length > 1 && /^[A-Z]/.test(key) ? page.keyboard.press(key) : page.keyboard.type(key))
-}
+const type =
+  (...keys) =>
+  async (page) => {
+    for (const key of keys) await (key.length > 1 && /^[A-Z]/.test(key) ? page.keyboard.press(key) : page.keyboard.type(key))
+  }
 const freeze = type('Shift+Digit1', 'Shift+Digit2', '326')
 const takeBack = async (page) => {
-  await page.getByRole('region', { name: 'Tape' }).getByRole('button', { name: /Ines stops and says 16/ }).click()
+  await page
+    .getByRole('region', { name: 'Tape' })
+    .getByRole('button', { name: /Ines stops and says 16/ })
+    .click()
   await page.getByRole('button', { name: /^Take back entry/ }).click()
 }
 const SHOTS = [

@@ -1,11 +1,5 @@
-import type { BoardPicture } from '#core/board'
+import type { Board } from '#shared/api'
 import { callApi } from '~/utils/api'
-import type { ToldClock } from '~/utils/matches'
-
-/** What a board gets from the server: what the public at the table can know, and no more. */
-export interface Board extends BoardPicture {
-  readonly clock: ToldClock
-}
 
 /** Silence after which a board says that it is out of date; the server is heard every ten seconds. */
 const STALE_MS = 25_000
@@ -19,7 +13,6 @@ export function useBoard(token: () => string) {
   const now = useNow({ interval: 1000 })
   const heardAt = ref(Date.now())
   const stale = computed(() => lost.value || now.value.getTime() - heardAt.value > STALE_MS)
-  let source: EventSource | null = null
   let retry: ReturnType<typeof setTimeout> | undefined
 
   function take(told: Board) {
@@ -32,8 +25,15 @@ export function useBoard(token: () => string) {
     lost.value = false
   }
 
+  const live = useLive(
+    () => `/api/boards/${token()}/live`,
+    { board: take, here: hear, gone: () => void join() },
+    () => (lost.value = true),
+  )
+
   async function join() {
-    leave()
+    live.leave()
+    clearTimeout(retry)
     try {
       take(await callApi<Board>(`/api/boards/${token()}`))
       missing.value = null
@@ -46,25 +46,11 @@ export function useBoard(token: () => string) {
       retry = setTimeout(() => void join(), 2000)
       return
     }
-    source = new EventSource(`/api/boards/${token()}/live`)
-    source.addEventListener('board', (event) => take(JSON.parse((event as MessageEvent<string>).data) as Board))
-    source.addEventListener('here', hear)
-    source.addEventListener('gone', () => void join())
-    source.onerror = () => {
-      lost.value = true
-      // The browser itself tries again while the stream is only broken; a closed one is opened anew here.
-      if (source?.readyState === EventSource.CLOSED) retry = setTimeout(() => void join(), 2000)
-    }
-  }
-
-  function leave() {
-    clearTimeout(retry)
-    source?.close()
-    source = null
+    live.again()
   }
 
   onMounted(() => void join())
-  onBeforeUnmount(leave)
+  onBeforeUnmount(() => clearTimeout(retry))
   watch(token, () => void join())
 
   const clock = computed(() => ({ ...(board.value?.clock ?? { used: 0, since: null, now: 0 }), behind: behind.value }))

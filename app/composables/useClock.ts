@@ -1,4 +1,4 @@
-import type { ToldClock } from '~/utils/matches'
+import type { ToldClock } from '#shared/api'
 
 /** A match's clock as it is shown: ticking on this device, after the server's time. */
 export function useClock(clock: () => ToldClock, minutes: () => number | null) {

@@ -1,8 +1,11 @@
-import { judgePlay, type Judged } from '#core/match'
+import type { InjectionKey, Ref } from 'vue'
+import { dealFor } from '#core/dealer'
+import type { Dealt, Reveal, Wish } from '#core/game'
+import { awaits, judgePlay, type Judged } from '#core/match'
 import type { BasePlay } from '#core/plays'
 import type { Tape } from '#core/tape'
-import { isOverrulable } from '#core/verdict'
 import { sayNote, sayReason, speaking } from '#core/wording/index'
+import type { Seat } from '#shared/api'
 
 /** A play on its way to the tape; `overrule` says why it is let stand. */
 export interface Offer {
@@ -10,12 +13,49 @@ export interface Offer {
   readonly overrule?: string
 }
 
-/**
- * What is being entered at `tape` (the match as it stands, or as it stood), the live verdict on it, and handing it
- * over to `commit`.
- */
-export function useDesk(tape: () => Tape | null, commit: (offer: Offer) => void) {
+/** What a desk is made for: a match as it is shown, who sits at it, and where plays go. */
+export interface DeskParts {
+  /** The match as it stands, or as it stood. */
+  readonly tape: () => Tape | null
+  readonly seats: () => readonly Seat[]
+  /** Nothing can be touched: a look back. */
+  readonly still: () => boolean
+  /** What is half entered, shared by a game's table and pad; null when nothing is. */
+  readonly entry: Ref<unknown>
+  readonly commit: (offer: Offer) => void
+}
+
+/** Milliseconds after recording in which a touch is the second one of a double tap, and no play. */
+const SETTLE_MS = 350
+
+function makeDesk({ tape, seats, still, entry, commit }: DeskParts) {
   const draft = shallowRef<BasePlay | null>(null)
+  /** Whom the referee enters for where it is not the one on turn. */
+  const chosen = ref<number | null>(null)
+  const settling = ref(false)
+  const { start: unsettle } = useTimeoutFn(() => (settling.value = false), SETTLE_MS, { immediate: false })
+  /** Something was recorded under a finger: a second touch in the next moment is none. */
+  function settle() {
+    settling.value = true
+    unsettle()
+  }
+  /** What was touched on the table, for the pad to take up; the pad sets it to null again. */
+  const touched = shallowRef<unknown>(null)
+  /** The pad's own keys, for the sheet of shortcuts. */
+  const padKeys = shallowRef<readonly (readonly [string, string])[]>([])
+
+  const turns = computed(() => tape()?.table.game.about.turns ?? false)
+  /** The seats that may act now. */
+  const next = computed(() => {
+    const now = tape()
+    return (now && awaits(now.table, now.state)?.seats) ?? []
+  })
+  /** Whom a play is entered for: the one touched, else the one on turn. */
+  const seat = computed(() => chosen.value ?? next.value[0] ?? 1)
+  watch(
+    () => tape()?.state.played,
+    () => (chosen.value = null),
+  )
 
   const judged = computed<Judged | null>(() => {
     const now = tape()
@@ -26,19 +66,20 @@ export function useDesk(tape: () => Tape | null, commit: (offer: Offer) => void)
   const says = computed(() => {
     const now = tape()
     if (!now || !judged.value) return null
-    const say = speaking(now.table.players)
+    const say = speaking(now.table, now.state.rules)
     const { verdict } = judged.value
     if (verdict.reason) return sayReason(now.table.game, verdict.reason, say)
     return verdict.notes.map((note) => sayNote(now.table.game, note, say)).join(' ')
   })
 
-  const overrulable = computed(() => isOverrulable(judged.value?.verdict.reason ?? null))
+  const overrulable = computed(() => judged.value?.verdict.reason?.belief === true)
 
   /** Hands over what is entered as it is, standing or not. */
   function record(overrule?: string) {
     const play = draft.value
     if (!play) return
     draft.value = null
+    settle()
     commit(overrule === undefined ? { play } : { play, overrule })
   }
 
@@ -47,15 +88,101 @@ export function useDesk(tape: () => Tape | null, commit: (offer: Offer) => void)
     draft.value = play
   }
 
-  /** Hands over a play that stands; one that doesn't stays before the referee with its verdict. */
-  function offer(play: BasePlay) {
+  /** Hands over a play that stands; one that doesn't stays before the referee with its verdict. Says which. */
+  function offer(play: BasePlay): boolean {
     const now = tape()
-    if (!now) return
+    if (!now) return false
     draft.value = play
-    if (judgePlay(now.table, now.state, play).verdict.stands) record()
+    const { stands } = judgePlay(now.table, now.state, play).verdict
+    if (stands) record()
+    return stands
   }
 
-  return { draft, judged, says, overrulable, enter, record, offer }
+  /** What doesn't stand is put aside; the pad keeps what really lies there. */
+  const cleared = ref(0)
+  function clear() {
+    draft.value = null
+    cleared.value++
+  }
+
+  /** Touching a player's name enters for that player; once more, for the one on turn again. */
+  function choose(touchedSeat: number) {
+    chosen.value = chosen.value === touchedSeat ? null : touchedSeat
+    draft.value = null
+  }
+
+  const dealer = makeDealer(tape, (play) => void offer(play))
+  return {
+    tape: computed(tape),
+    seats: computed(seats),
+    still: computed(still),
+    entry,
+    touched,
+    padKeys,
+    draft,
+    judged,
+    says,
+    overrulable,
+    turns,
+    next,
+    seat,
+    chosen,
+    settling,
+    settle,
+    cleared,
+    enter,
+    record,
+    offer,
+    clear,
+    choose,
+    dealer,
+  }
 }
 
-export type Desk = ReturnType<typeof useDesk>
+/** The simulated dealer at the desk: what it brings is shown unhurriedly, then handed over. */
+function makeDealer(tape: () => Tape | null, offer: (play: BasePlay) => void) {
+  /** What is being shown before it is handed over. */
+  const showing = shallowRef<{ readonly play: BasePlay; readonly dealt: Dealt; readonly reveal: Reveal } | null>(null)
+  const dealt = computed(() => tape()?.table.source === 'dealt')
+  let then: (play: BasePlay, dealt: Dealt) => void = offer
+
+  /**
+   * Fulfils a wish; nothing happens while the last one is still being shown. What came is handed to `use`: recorded,
+   * unless the player has still to decide something on it.
+   */
+  function deal(wish: Wish, use: (play: BasePlay, dealt: Dealt) => void = offer) {
+    const now = tape()
+    if (!now || showing.value) return
+    const brought = dealFor(now.table, now.state, wish)
+    if (!brought) return
+    const play = { ...wish, ...brought.brings } as BasePlay
+    if (!brought.shown) return use(play, brought)
+    then = use
+    showing.value = { play, dealt: brought, reveal: brought.shown }
+  }
+
+  /** The showing is over, or was skipped. */
+  function done() {
+    const shown = showing.value
+    showing.value = null
+    if (shown) then(shown.play, shown.dealt)
+  }
+
+  return { dealt, showing, deal, done }
+}
+
+export type Desk = ReturnType<typeof makeDesk>
+
+const DESK: InjectionKey<Desk> = Symbol('desk')
+
+/** Makes the desk of a match, for its table, pad and everything around. */
+export function provideDesk(parts: DeskParts): Desk {
+  const desk = makeDesk(parts)
+  provide(DESK, desk)
+  return desk
+}
+
+/** The desk that this component belongs to. */
+export function useDesk(): Desk {
+  return inject(DESK)!
+}

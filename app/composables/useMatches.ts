@@ -1,59 +1,79 @@
+import type { ListedMatch, Summary, ToldClock } from '#shared/api'
 import { callApi } from '~/utils/api'
-import type { ListedMatch, Summary, ToldClock } from '~/utils/matches'
 
-/** All matches of this machine, kept up to date while the page is open. */
-export function useMatches() {
+interface Page {
+  readonly matches: ListedMatch[]
+  readonly next: string | null
+}
+
+/**
+ * The matches of this machine, newest first, kept up to date while the page is open. `which` asks for those that are
+ * still played, or for all; older ones come page by page with `more`.
+ */
+export function useMatches(which: 'live' | 'all' = 'all', limit = 60) {
   const matches = shallowRef<readonly ListedMatch[]>([])
   const state = ref<'loading' | 'ready' | 'failed'>('loading')
-  let source: EventSource | null = null
+  const next = ref<string | null>(null)
+  /** The stream was away for a while: what happened meanwhile is not in it. */
+  let missed = false
+  const hears = {
+    here: () => {
+      if (missed || state.value === 'failed') void load()
+      missed = false
+    },
+    recorded: take,
+    clock: takeClock,
+    made: put,
+    renamed: put,
+    removed: ({ match }: { match: string }) => (matches.value = matches.value.filter(({ id }) => id !== match)),
+    many: () => void load(),
+  }
+  const live = useLive(
+    () => '/api/live',
+    hears,
+    () => (missed = true),
+  )
 
   async function load() {
     try {
-      const listed = (await callApi<{ matches: ListedMatch[] }>('/api/matches?which=all&limit=60')).matches
-      matches.value = listed.map((match) => ({ ...match, clock: { ...match.clock, behind: match.clock.now - Date.now() } }))
+      const page = await callApi<Page>(`/api/matches?which=${which}&limit=${limit}`)
+      matches.value = page.matches.map(withDelay)
+      next.value = page.next
       state.value = 'ready'
     } catch {
       state.value = 'failed'
     }
   }
 
-  function take(event: Event) {
-    const { match, last, summary } = JSON.parse((event as MessageEvent<string>).data) as { match: string; last: number; summary: Summary }
-    if (!matches.value.some(({ id }) => id === match)) return void load()
-    matches.value = matches.value.map((listed) =>
-      listed.id === match ? { ...listed, last, summary, over: summary.result !== null } : listed,
-    )
+  /** The page that comes next. */
+  async function more() {
+    if (!next.value) return
+    const page = await callApi<Page>(`/api/matches?which=${which}&limit=${limit}&before=${encodeURIComponent(next.value)}`)
+    const known = new Set(matches.value.map(({ id }) => id))
+    matches.value = [...matches.value, ...page.matches.filter(({ id }) => !known.has(id)).map(withDelay)]
+    next.value = page.next
   }
 
-  function takeClock(event: Event) {
-    const { match, clock } = JSON.parse((event as MessageEvent<string>).data) as { match: string; clock: ToldClock }
-    const behind = clock.now - Date.now()
-    matches.value = matches.value.map((listed) => (listed.id === match ? { ...listed, clock: { ...clock, behind } } : listed))
+  function put(listed: ListedMatch) {
+    const known = matches.value.some(({ id }) => id === listed.id)
+    const now = withDelay(listed)
+    matches.value = known ? matches.value.map((match) => (match.id === listed.id ? now : match)) : [now, ...matches.value]
   }
 
-  // A browser keeps only a few connections to one server: tabs that nobody sees give theirs back.
-  const visibility = useDocumentVisibility()
-  watch(visibility, (now) => (now === 'visible' ? join() : leave()))
-
-  function leave() {
-    source?.close()
-    source = null
+  function take({ match, last, summary, at }: { match: string; last: number; summary: Summary; at: string }) {
+    matches.value = matches.value.map((listed) => (listed.id === match ? { ...listed, last, summary, over: summary.result !== null, updatedAt: at } : listed))
   }
 
-  function join() {
-    leave()
+  function takeClock({ match, clock }: { match: string; clock: ToldClock }) {
+    matches.value = matches.value.map((listed) => (listed.id === match ? { ...listed, clock: { ...clock, behind: clock.now - Date.now() } } : listed))
+  }
+
+  onMounted(() => {
     void load()
-    source = new EventSource('/api/live')
-    // Back after the server was gone: what happened meanwhile is not in the stream.
-    source.addEventListener('open', () => state.value === 'failed' && void load())
-    source.addEventListener('recorded', take)
-    source.addEventListener('clock', takeClock)
-    source.addEventListener('made', () => void load())
-    source.addEventListener('removed', () => void load())
-  }
+    live.again()
+  })
 
-  onMounted(join)
-  onBeforeUnmount(leave)
-
-  return { matches, state, load }
+  return { matches, state, next, load, more }
 }
+
+const withDelay = (match: ListedMatch): ListedMatch => ({ ...match, clock: { ...match.clock, behind: match.clock.now - Date.now() } })

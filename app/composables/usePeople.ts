@@ -1,5 +1,5 @@
 import { callApi } from '~/utils/api'
-import type { Person } from '~/utils/matches'
+import type { Person } from '#shared/api'
 
 /** The people known on this machine. */
 export function usePeople() {

@@ -57,7 +57,7 @@ export function useReview(store: MatchStore) {
   }
 
   /** Tries a correction; a later one of the same entry takes the place of the earlier. */
-  function attempt(correction: { amend: number } | { strike: number }) {
+  function attempt(correction: { amend: number } | { strike: number } | { amend: 0; opening: unknown }) {
     const target = targetOf(correction)
     amending.value = null
     pending.value = [...pending.value.filter((other) => targetOf(other) !== target), correction]
@@ -77,8 +77,10 @@ export function useReview(store: MatchStore) {
   return { at, amending, pending, half, shown, looking, line, changed, scores, look, leave, amend, stopAmending, attempt, drop, confirm }
 }
 
+/** The entry that a correction is about; 0 for the opening. */
 function targetOf(correction: object): number | null {
   const entry = readEntry(correction)
+  if (entry.kind === 'reopen') return 0
   return entry.kind === 'amend' || entry.kind === 'strike' ? entry.target : null
 }
 

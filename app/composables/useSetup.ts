@@ -1,7 +1,8 @@
 import { nanoid } from 'nanoid'
 import { ABOUTS } from '#core/games/abouts'
 import type { Game } from '#core/game'
-import { readHouseRules, type CommonRules } from '#core/houseRules'
+import { isEqual } from 'ohash'
+import { defaultRules, readHouseRules } from '#core/houseRules'
 import { openMatch } from '#core/match'
 import { seatPeople } from '#core/pennants'
 import { ruleFields } from '#core/ruleFields'
@@ -10,7 +11,7 @@ import { sayProblem } from '#core/wording/index'
 import { loadView } from '~/games'
 import type { GameView } from '~/games/view'
 import { callApi } from '~/utils/api'
-import type { Person, StoredMatch } from '~/utils/matches'
+import type { Person, StoredMatch } from '#shared/api'
 
 export interface SetupSeat {
   /** Only for keeping rows apart on the page. */
@@ -45,7 +46,10 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   const seats = ref<SetupSeat[]>(remembered.value.names.map(seatOf))
   const first = ref(1)
   const source = ref<'table' | 'dealt'>('table')
-  const rules = ref<Record<string, unknown>>({ ...defaultsOf(game.value), ...remembered.value.rules })
+  const name = ref('')
+  /** The match whose board this one takes over. */
+  const boardOf = ref<string | null>(null)
+  const rules = ref<Record<string, unknown>>({ ...defaultRules(game.value, remembered.value.names.length), ...remembered.value.rules })
   /** What is laid out before play, where the game records it and real cards lie; null where it doesn't. */
   const opening = shallowRef<unknown>(null)
   const tried = ref(false)
@@ -53,7 +57,7 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   const failed = ref<string | null>(null)
 
   const fields = computed(() => ruleFields(game.value))
-  const read = computed(() => readHouseRules<CommonRules>(game.value, rules.value, seats.value.length))
+  const read = computed(() => readHouseRules(game.value, rules.value, seats.value.length))
   const problems = computed<readonly Problem[]>(() => (read.value.ok ? [] : read.value.problems))
 
   /** What is wrong with a house rule, in words; undefined when nothing is. */
@@ -65,7 +69,7 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   /** What is wrong with the opening, in words; the dealer lays out its own. */
   const openingProblems = computed<readonly Problem[]>(() => {
     if (source.value === 'dealt' || problems.value.length || game.value.opening.safeParse(null).success) return []
-    const players = seats.value.map(({ name }, i) => name.trim() || `Seat ${i + 1}`)
+    const players = seats.value.map(({ name }, i) => name.trim() || `Player ${i + 1}`)
     const opened = openMatch(game.value, { houseRules: named.value, players, first: first.value, source: 'table', seed: null, opening: opening.value })
     return opened.ok ? [] : opened.problems.filter(({ path }) => path.startsWith('opening'))
   })
@@ -75,17 +79,17 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
     const names = seats.value.map(({ name }) => name.trim().toLowerCase())
     if (names.length < low) return `${low} players are needed at least.`
     if (names.length > high) return `${high} players at most can play ${game.value.about.title}.`
-    if (names.some((name) => !name)) return 'Every seat needs a name: type one, or touch a person below.'
+    if (names.some((name) => !name)) return 'Every player needs a name: type one, or touch a person below.'
     const twice = names.find((name, i) => names.indexOf(name) !== i)
-    return twice ? `Two seats are called ${seats.value.find(({ name }) => name.trim().toLowerCase() === twice)!.name}; add a letter to tell them apart.` : null
+    return twice
+      ? `Two players are called ${seats.value.find(({ name }) => name.trim().toLowerCase() === twice)!.name}; add a letter to tell them apart.`
+      : null
   })
 
   /** Only what differs from the defaults: that is what the match file names. */
   const named = computed(() => {
-    const defaults = defaultsOf(game.value)
-    return Object.fromEntries(
-      Object.entries(rules.value).filter(([rule, value]) => JSON.stringify(value) !== JSON.stringify(defaults[rule])),
-    )
+    const defaults = defaultRules(game.value, seats.value.length, rules.value)
+    return Object.fromEntries(Object.entries(rules.value).filter(([rule, value]) => !isEqual(value, defaults[rule])))
   })
 
   let wanted = ''
@@ -95,12 +99,12 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
     const chosen = await loadView(id)
     if (!chosen || wanted !== id || chosen === view.value) return
     view.value = chosen
-    rules.value = defaultsOf(chosen.game)
+    rules.value = defaultRules(chosen.game, seats.value.length)
     opening.value = null
   }
 
   function usePreset(preset: Record<string, unknown>) {
-    rules.value = { ...defaultsOf(game.value), ...preset }
+    rules.value = { ...defaultRules(game.value, seats.value.length, preset), ...preset }
   }
 
   function addSeat(name = '') {
@@ -138,7 +142,10 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
       if (!found) return
       view.value = found
       seats.value = match.seats.map(({ name }) => seatOf(name))
-      rules.value = { ...defaultsOf(found.game), ...match.houseRules }
+      rules.value = { ...defaultRules(found.game, match.seats.length, match.houseRules), ...match.houseRules }
+      name.value = match.name
+      // The projector goes on with the next match of the same table.
+      boardOf.value = match.id
       first.value = (match.first % match.seats.length) + 1
       source.value = match.source
     } catch (error) {
@@ -156,6 +163,8 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
       const known = remembered.value.rememberNames ? await rememberPeople(names) : people.value
       const made = await callApi<{ id: string }>('/api/matches', 'POST', {
         game: game.value.id,
+        name: name.value.trim(),
+        boardOf: boardOf.value,
         houseRules: named.value,
         seats: seatPeople(names, known),
         first: first.value,
@@ -173,16 +182,36 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   }
 
   return {
-    view, game, seats, first, source, opening, openingProblems, rules, fields, read, problems, problemOf, seatProblem, tried, busy, failed, remembered,
-    choose, usePreset, addSeat, removeSeat, rename, move, like, start,
+    view,
+    game,
+    name,
+    seats,
+    first,
+    source,
+    opening,
+    openingProblems,
+    rules,
+    fields,
+    read,
+    problems,
+    problemOf,
+    seatProblem,
+    tried,
+    busy,
+    failed,
+    remembered,
+    choose,
+    usePreset,
+    addSeat,
+    removeSeat,
+    rename,
+    move,
+    like,
+    start,
   }
 }
 
 export type Setup = ReturnType<typeof useSetup>
-
-function defaultsOf(game: Game): Record<string, unknown> {
-  return Object.fromEntries(ruleFields(game).map((field) => [field.name, field.default]))
-}
 
 async function rememberPeople(names: readonly string[]): Promise<readonly Person[]> {
   const { people } = await callApi<{ people: Person[] }>('/api/people')

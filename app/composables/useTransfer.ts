@@ -42,4 +42,3 @@ export function useTransfer() {
 
   return { busy, done, problems, imported, importMatch, restore }
 }
-

@@ -6,6 +6,7 @@ const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'roof-tiles': () => import('~/games/roof-tiles'),
   'perch-and-push': () => import('~/games/perch-and-push'),
   'hundred-stops': () => import('~/games/hundred-stops'),
+  'top-total': () => import('~/games/top-total'),
   brim: () => import('~/games/brim'),
   'column-keeper': () => import('~/games/column-keeper'),
 }

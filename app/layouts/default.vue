@@ -5,20 +5,7 @@ const links = [
   { to: '/rulebook', label: 'Rulebook', short: 'Rules', icon: 'i-lucide-book-open' },
   { to: '/keep', label: 'Keep', short: 'Keep', icon: 'i-lucide-archive' },
 ]
-const finding = ref(false)
-/** The palette is large and rarely needed: it is loaded when it is first asked for. */
-const LazyFind = defineAsyncComponent(() => import('~/components/app/FindAnything.vue'))
-const wanted = ref(false)
-
-function find() {
-  wanted.value = true
-  finding.value = true
-}
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return
-  event.preventDefault()
-  find()
-})
+const host = useTemplateRef('host')
 </script>
 
 <template>
@@ -43,7 +30,12 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             <span class="sm:hidden">{{ link.short }}</span><span class="hidden sm:inline">{{ link.label }}</span>
           </NuxtLink>
         </nav>
-        <button class="size-11 grid place-items-center rounded-lg cursor-pointer hover:bg-(--sunken)" aria-label="Find anything" title="Find anything (Ctrl + K)" @click="find">
+        <button
+          class="size-11 grid place-items-center rounded-lg cursor-pointer hover:bg-(--sunken)"
+          aria-label="Find anything"
+          title="Find anything (Ctrl + K)"
+          @click="host?.open()"
+        >
           <UIcon name="i-lucide-search" class="size-5" />
         </button>
         <ColorModeKey />
@@ -52,6 +44,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <main id="main" class="flex-1 w-full max-w-[92rem] mx-auto px-3 sm:px-5 py-4">
       <slot />
     </main>
-    <LazyFind v-if="wanted" v-model:open="finding" />
+    <FindHost ref="host" />
   </div>
 </template>

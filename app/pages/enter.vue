@@ -31,7 +31,14 @@ useHead({ title: 'Passcode · Nimble Tally' })
     <img src="/mark.svg" alt="" class="size-14" />
     <h1 class="text-3xl font-bold">Nimble Tally</h1>
     <label class="block font-semibold" for="passcode">The passcode of this table</label>
-    <input id="passcode" v-model="passcode" class="figures w-full h-14 px-4 text-2xl rounded-md border-2 border-(--ui-border-accented) bg-(--sheet)" type="password" autocomplete="current-password" autofocus />
+    <input
+      id="passcode"
+      v-model="passcode"
+      class="figures w-full h-14 px-4 text-2xl rounded-md border-2 border-(--ui-border-accented) bg-(--sheet)"
+      type="password"
+      autocomplete="current-password"
+      autofocus
+    />
     <p class="min-h-6 text-(--refused) font-semibold" role="alert">{{ failed }}</p>
     <button class="key key-main w-full" type="submit" :disabled="busy">Come in</button>
     <p class="text-sm text-(--ink-soft)">It was shown where Nimble Tally was started. To look at a board you need only its link.</p>

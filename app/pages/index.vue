@@ -1,5 +1,5 @@
 <script setup lang="ts">
-const { matches, state, load } = useMatches()
+const { matches, state, next, load, more } = useMatches()
 const live = computed(() => matches.value.filter((match) => !match.over))
 const over = computed(() => matches.value.filter((match) => match.over))
 
@@ -12,9 +12,7 @@ useHead({ title: 'Matches · Nimble Tally' })
       <h1 class="text-3xl font-bold">Tables in the room</h1>
       <NuxtLink to="/new" class="key key-main"><UIcon name="i-lucide-plus" class="size-5" /> New match</NuxtLink>
     </div>
-    <p v-if="state === 'failed'" role="alert" class="sheet p-4">
-      The server can’t be reached. <button class="key ml-2" @click="load">Try again</button>
-    </p>
+    <p v-if="state === 'failed'" role="alert" class="sheet p-4">The server can’t be reached. <button class="key ml-2" @click="load">Try again</button></p>
     <p v-else-if="state === 'loading'" aria-busy="true">Looking round the room …</p>
     <div v-else-if="!matches.length" class="sheet p-10 text-center space-y-4">
       <h2 class="text-2xl font-bold">No table yet</h2>
@@ -32,6 +30,7 @@ useHead({ title: 'Matches · Nimble Tally' })
           <MatchCard v-for="match in over" :key="match.id" :match="match" @removed="load" />
         </ul>
       </section>
+      <Key v-if="next" class="mx-auto !flex" @click="more"><UIcon name="i-lucide-chevron-down" class="size-5" /> Older matches</Key>
     </template>
   </div>
 </template>

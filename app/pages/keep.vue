@@ -17,7 +17,8 @@ useHead({ title: 'Keep · Nimble Tally' })
     <section class="sheet p-5 space-y-3">
       <h2 class="text-xl font-bold">One match</h2>
       <p>A match file is judged as it comes in; each desk’s menu exports one, as CSV and as plain text too.</p>
-      <label class="key"><UIcon name="i-lucide-file-up" class="size-5" /> Bring in a match file
+      <label class="key"
+        ><UIcon name="i-lucide-file-up" class="size-5" /> Bring in a match file
         <input type="file" accept=".json,application/json" class="sr-only" :disabled="busy" aria-label="Match file" @change="pick($event, importMatch)" />
       </label>
     </section>
@@ -26,11 +27,14 @@ useHead({ title: 'Keep · Nimble Tally' })
       <p>All people and all matches with their tapes, in one file. What is here already stays as it is.</p>
       <div class="flex flex-wrap gap-2">
         <a class="key" href="/api/archive" download><UIcon name="i-lucide-archive" class="size-5" /> Take everything along</a>
-        <label class="key"><UIcon name="i-lucide-archive-restore" class="size-5" /> Bring an archive back
+        <label class="key"
+          ><UIcon name="i-lucide-archive-restore" class="size-5" /> Bring an archive back
           <input type="file" accept=".json,application/json" class="sr-only" :disabled="busy" aria-label="Archive" @change="pick($event, restore)" />
         </label>
       </div>
-      <p class="text-sm flex gap-2"><UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> The file holds children’s names: keep it where only you can read it.</p>
+      <p class="text-sm flex gap-2">
+        <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> The file holds children’s names: keep it where only you can read it.
+      </p>
     </section>
     <p v-if="busy" aria-busy="true">Judging …</p>
     <p v-if="done" role="status" class="sheet p-4 font-semibold">
@@ -39,7 +43,9 @@ useHead({ title: 'Keep · Nimble Tally' })
     <section v-if="problems.length" role="alert" class="sheet p-4 space-y-2 !border-(--refused)">
       <h2 class="font-bold text-lg">The file can’t be used; nothing was changed</h2>
       <ul class="list-disc pl-5">
-        <li v-for="(problem, i) in problems" :key="i"><b v-if="problem.path" class="figures">{{ problem.path }}: </b>{{ problem.says }}</li>
+        <li v-for="(problem, i) in problems" :key="i">
+          <b v-if="problem.path" class="figures">{{ problem.path }}: </b>{{ problem.says }}
+        </li>
       </ul>
     </section>
   </div>

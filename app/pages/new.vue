@@ -26,7 +26,7 @@ useHead({ title: 'New match · Nimble Tally' })
         v-if="view.Opening && source === 'table' && setup.read.value.ok"
         v-model="setup.opening.value"
         :rules="setup.read.value.rules"
-        :names="setup.seats.value.map(({ name }, i) => name.trim() || `Seat ${i + 1}`)"
+        :names="setup.seats.value.map(({ name }, i) => name.trim() || `Player ${i + 1}`)"
         :problems="tried ? openingProblems : []"
       />
     </div>
@@ -36,9 +36,33 @@ useHead({ title: 'New match · Nimble Tally' })
       <p v-else-if="tried && (seatProblem || problems.length || openingProblems.length)" role="alert" class="text-(--refused) font-semibold">
         {{ seatProblem ?? (problems.length ? 'A house rule does not fit; it is marked.' : 'What lies on the table is not complete yet; it is marked.') }}
       </p>
-      <button class="key key-main w-full text-xl !min-h-14" type="submit" :disabled="busy">
-        <UIcon name="i-lucide-play" class="size-6" /> Start the match
-      </button>
+      <Key main class="start" type="submit" :disabled="busy"><UIcon name="i-lucide-play" class="size-6" /> Start the match</Key>
     </aside>
   </form>
 </template>
+
+<style scoped>
+.start {
+  width: 100%;
+  min-height: 3.5rem;
+  font-size: 1.25rem;
+}
+/* On a phone it is at hand from the beginning. */
+@media (max-width: 63.99rem) {
+  .start {
+    position: sticky;
+    bottom: 0.5rem;
+    z-index: 10;
+  }
+}
+@media (max-width: 39.99rem) {
+  .start {
+    position: fixed;
+    inset: auto 0.5rem 0.5rem;
+    width: auto;
+  }
+  form {
+    padding-bottom: 4.5rem;
+  }
+}
+</style>

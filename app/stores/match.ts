@@ -1,21 +1,15 @@
 import { get, set } from 'idb-keyval'
 import { nanoid } from 'nanoid'
+import { StorageSerializers } from '@vueuse/core'
 import type { Game } from '#core/game'
 import { openMatch } from '#core/match'
 import { addEntry, foldTape, type Tape } from '#core/tape'
-import { StorageSerializers } from '@vueuse/core'
+import type { Appended, Recorded, Seat, StoredMatch, ToldClock } from '#shared/api'
 import { loadView } from '~/games'
+import { makeOutbox, type Fate } from '~/stores/outbox'
 import { ApiError, callApi, saysOf } from '~/utils/api'
 import { copyOf, dropCopy, dropOldCopies, keepCopy } from '~/utils/copies'
-import type { Recorded, StoredMatch, ToldClock } from '~/utils/matches'
-
-/** An entry that the server has not acknowledged yet. */
-export interface Waiting {
-  readonly id: string
-  /** The number of the newest entry when this one was made: it was meant for that state and no other. */
-  readonly after: number
-  readonly entry: unknown
-}
+import { followLive, type Live } from '~/utils/live'
 
 /** Somebody else recorded first: what came in between, and what waits for a decision. */
 export interface Conflict {
@@ -26,15 +20,14 @@ const RETRY_MS = [500, 1000, 2000, 4000]
 
 /**
  * One match on this device: what the server has acknowledged, what still waits to be sent, and the tape that both
- * fold into. Waiting entries are kept in the browser, so that a reload loses nothing.
+ * fold into. It is let go of once nobody looks at it any more.
  */
 export function useMatchStore(id: string) {
-  return defineStore(`match-${id}`, () => {
+  const useStore = defineStore(`match-${id}`, () => {
     const match = shallowRef<StoredMatch | null>(null)
     /** The rules, loaded once it is known which game it is. */
     let game: Game | undefined
     const recorded = shallowRef<readonly Recorded[]>([])
-    const waiting = shallowRef<readonly Waiting[]>([])
     const tape = shallowRef<Tape | null>(null)
     const conflict = shallowRef<Conflict | null>(null)
     const refusal = ref<string | null>(null)
@@ -52,9 +45,23 @@ export function useMatchStore(id: string) {
     })
 
     const shelf = `waiting-${id}`
-    let source: EventSource | null = null
+    const outbox = makeOutbox({
+      shelf: { read: () => get(shelf), write: (entries) => set(shelf, [...entries]) },
+      newId: () => nanoid(16),
+      post: async (waiting) => {
+        const { recorded: mine } = await callApi<Appended>(`/api/matches/${id}/entries`, 'POST', waiting)
+        online.value = true
+        retry = 0
+        return mine
+      },
+      fateOf,
+      acknowledged: hear,
+      failed: meetFate,
+    })
+    const { waiting } = outbox
+
+    let live: Live | null = null
     let followers = 0
-    let sending = false
     /** The server has answered since the match was joined; until then a copy kept here may be shown. */
     let heard = false
     let retry = 0
@@ -64,29 +71,35 @@ export function useMatchStore(id: string) {
     async function join() {
       followers++
       if (followers > 1) return
-      waiting.value = (await get<Waiting[]>(shelf)) ?? []
+      await outbox.load()
       void dropOldCopies()
       heard = false
       await load()
       if (followers === 0) return
-      document.addEventListener('visibilitychange', turn)
-      followLive()
-      void send()
+      live = followLive(
+        () => `/api/matches/${id}/live?after=${recorded.value.length}`,
+        {
+          recorded: hear,
+          clock: hearClock,
+          renamed: hearNames,
+          removed: () => gone('This match was deleted.'),
+          here: () => {
+            online.value = true
+            send()
+          },
+        },
+        () => (online.value = false),
+      )
+      send()
     }
 
-    /** A browser keeps only a few connections to one server: a tab that nobody sees gives its own back. */
-    function turn() {
-      if (document.visibilityState === 'visible') followLive()
-      else source?.close()
-    }
-
+    /** Nobody looks any more: the stream ends, and with the last one the store is let go of. */
     function leave() {
       followers--
       if (followers > 0) return
       clearTimeout(timer)
-      document.removeEventListener('visibilitychange', turn)
-      source?.close()
-      source = null
+      live?.close()
+      live = null
     }
 
     async function load() {
@@ -96,11 +109,10 @@ export function useMatchStore(id: string) {
         match.value = stored
         hearClock(stored.clock)
         recorded.value = stored.entries
-        const known = new Set(stored.entries.map((entry) => entry.id))
-        keepWaiting(waiting.value.filter((entry) => !known.has(entry.id)))
+        outbox.settle(new Set(stored.entries.map((entry) => entry.id)))
         heard = online.value = true
         missing.value = null
-        void keepCopy({ ...stored, clock: clock.value }, stored.entries)
+        keep()
         fold()
       } catch (error) {
         if (error instanceof ApiError && !error.unreachable) gone(error.says)
@@ -123,6 +135,11 @@ export function useMatchStore(id: string) {
       fold()
     }
 
+    /** Keeps a copy on this device for a reload without the server; many entries in one go make one copy. */
+    const keep = useDebounceFn(() => {
+      if (match.value) void keepCopy({ ...match.value, clock: clock.value }, recorded.value)
+    }, 150)
+
     function gone(says: string) {
       missing.value = says
       void dropCopy(id)
@@ -137,34 +154,26 @@ export function useMatchStore(id: string) {
       tape.value = foldTape(opened.table, opened.state, raws)
     }
 
-    function followLive() {
-      source?.close()
-      source = new EventSource(`/api/matches/${id}/live?after=${recorded.value.length}`)
-      source.addEventListener('recorded', (event) => hear(JSON.parse((event as MessageEvent<string>).data) as Recorded))
-      source.addEventListener('clock', (event) => hearClock(JSON.parse((event as MessageEvent<string>).data) as ToldClock))
-      source.addEventListener('removed', () => gone('This match was deleted.'))
-      source.addEventListener('here', () => {
-        online.value = true
-        void send()
-      })
-      source.onerror = () => {
-        online.value = false
-      }
-    }
-
     /** Takes an acknowledged entry in, from an answer or from the live stream, whichever comes first. */
     function hear(entry: Recorded) {
       if (entry.number !== recorded.value.length + 1) return
       recorded.value = [...recorded.value, entry]
-      if (match.value) void keepCopy({ ...match.value, clock: clock.value }, recorded.value)
+      void keep()
       // The tape holds an entry of our own already; one of somebody else's goes before what still waits.
-      if (waiting.value[0]?.id === entry.id) keepWaiting(waiting.value.slice(1))
+      if (waiting.value[0]?.id === entry.id) outbox.settle(new Set([entry.id]))
       else if (tape.value && !waiting.value.length) tape.value = addEntry(tape.value, entry.entry)
       else fold()
     }
 
     function hearClock(told: ToldClock) {
       clock.value = { ...told, behind: told.now - Date.now() }
+    }
+
+    function hearNames({ name, seats }: { name: string; seats: readonly Seat[] }) {
+      if (!match.value) return
+      match.value = { ...match.value, name, seats }
+      void keep()
+      fold()
     }
 
     /** Starts, pauses or resets the clock; says why not where that fails. */
@@ -176,64 +185,33 @@ export function useMatchStore(id: string) {
       }
     }
 
-    function keepWaiting(entries: readonly Waiting[]) {
-      waiting.value = entries
-      void set(shelf, [...entries])
-    }
-
     /** Records an entry: it is on the tape at once and goes to the server as soon as that can be reached. */
     function record(entry: unknown) {
       if (!tape.value) return
       refusal.value = null
       const plain = JSON.parse(JSON.stringify(entry)) as unknown
-      keepWaiting([...waiting.value, { id: nanoid(16), after: tape.value.lines.length, entry: plain }])
+      outbox.add(tape.value.lines.length, plain)
       tape.value = addEntry(tape.value, plain)
-      void send()
+      send()
     }
 
-    async function send() {
-      if (sending || conflict.value || !match.value) return
-      sending = true
-      try {
-        for (let next = waiting.value[0]; next; next = waiting.value[0]) {
-          const answer = await callApi<{ recorded: Recorded }>(`/api/matches/${id}/entries`, 'POST', {
-            id: next.id,
-            after: next.after,
-            entry: next.entry,
-          })
-          online.value = true
-          retry = 0
-          hear(answer.recorded)
-          if (waiting.value[0]?.id === next.id) {
-            // Acknowledged before, and loaded with the match since.
-            keepWaiting(waiting.value.slice(1))
-            fold()
-          }
-        }
-      } catch (error) {
-        giveBack(error)
-      } finally {
-        sending = false
-      }
+    function send() {
+      if (!conflict.value && match.value) void outbox.send()
     }
 
-    function giveBack(error: unknown) {
-      const known = error instanceof ApiError ? error : null
-      if (known?.code === 'stale') {
-        const between = known.body.between as Recorded[]
-        for (const entry of between) hear(entry)
-        if (waiting.value.length) conflict.value = { between }
-      } else if (known?.status === 401) {
-        // What waits is sent once the passcode has been given.
-        refusal.value = known.says
-      } else if (known && !known.unreachable) {
-        // The server refuses the entry itself: what follows it was meant for another state.
-        refusal.value = known.says
-        keepWaiting([])
-        fold()
-      } else {
+    function meetFate(fate: Fate) {
+      if (fate.kind === 'lost') {
         online.value = false
         later()
+      } else if (fate.kind === 'stale') {
+        for (const entry of fate.between) hear(entry)
+        if (waiting.value.length) conflict.value = { between: fate.between }
+      } else {
+        refusal.value = fate.says
+        if (fate.kind === 'locked') return
+        // The server refuses the entry itself: what follows it was meant for another state.
+        outbox.clear()
+        fold()
       }
     }
 
@@ -244,20 +222,41 @@ export function useMatchStore(id: string) {
 
     async function again() {
       if (!heard) await load()
-      if (online.value) await send()
+      if (online.value) send()
     }
 
     /** Settles a conflict: sends what waited after all, or drops it. */
     function settle(how: 'send' | 'drop') {
       conflict.value = null
-      const known = recorded.value.length
-      keepWaiting(how === 'drop' ? [] : waiting.value.map((entry, i) => ({ ...entry, after: known + i })))
+      if (how === 'drop') outbox.clear()
+      else outbox.move(recorded.value.length)
       fold()
-      void send()
+      send()
     }
 
-    return { match, recorded, waiting, tape, conflict, refusal, missing, online, clock, half, join, leave, record, settle, setClock }
-  })()
+    const followed = () => followers > 0
+    return { match, recorded, waiting, tape, conflict, refusal, missing, online, clock, half, join, leave, followed, record, settle, setClock }
+  })
+  return useStore()
 }
 
 export type MatchStore = ReturnType<typeof useMatchStore>
+
+/** Leaves a match; its store is let go of when nobody else looks at it. What waits to be sent stays on the device. */
+export function leaveMatch(store: MatchStore): void {
+  store.leave()
+  if (store.followed() || store.waiting.length) return
+  const pinia = useNuxtApp().$pinia as { state: { value: Record<string, unknown> } }
+  store.$dispose()
+  // eslint-disable-next-line @typescript-eslint/no-dynamic-delete -- pinia keeps the state under the store's name
+  delete pinia.state.value[store.$id]
+}
+
+function fateOf(error: unknown): Fate {
+  const known = error instanceof ApiError ? error : null
+  if (known?.code === 'stale') return { kind: 'stale', between: known.body.between as Recorded[] }
+  if (known?.status === 401) return { kind: 'locked', says: known.says }
+  // A full disk is over once there is room again; what waits here is not lost by it.
+  if (known?.status === 507) return { kind: 'locked', says: known.says }
+  return known && !known.unreachable ? { kind: 'refused', says: known.says } : { kind: 'lost' }
+}

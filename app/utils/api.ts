@@ -15,34 +15,35 @@ export class ApiError extends Error {
   }
 }
 
+type Method = 'GET' | 'POST' | 'PATCH' | 'DELETE'
+
+/** Tries again are the outbox's business, not a single request's. */
+const api = $fetch.create({ retry: 0, responseType: 'json' }) as (path: string, options: object) => Promise<unknown>
+
 /** Calls the server's API. Throws `ApiError` and nothing else. */
-export function callApi<T>(path: string, method: 'GET' | 'POST' | 'PATCH' | 'DELETE' = 'GET', body?: unknown): Promise<T> {
-  return send(path, method, body === undefined ? undefined : JSON.stringify(body))
+export function callApi<T>(path: string, method: Method = 'GET', body?: object): Promise<T> {
+  return send(path, { method, body })
 }
 
 /** Posts a file's text as it is; the server reads it. Throws `ApiError` and nothing else. */
 export function postText<T>(path: string, text: string): Promise<T> {
-  return send(path, 'POST', text)
+  return send(path, { method: 'POST', body: text, headers: { 'content-type': 'application/json' } })
 }
 
-async function send<T>(path: string, method: string, body: string | undefined): Promise<T> {
-  const unreachable = () => new ApiError(0, 'unreachable', 'The server can’t be reached.')
-  let response: Response
+async function send<T>(path: string, options: { method: Method; body?: object | string; headers?: Record<string, string> }): Promise<T> {
   try {
-    response = await fetch(path, {
-      method,
-      headers: body === undefined ? {} : { 'content-type': 'application/json' },
-      body,
-    })
-  } catch {
-    throw unreachable()
+    return (await api(path, options)) as T
+  } catch (error) {
+    throw errorOf(error)
   }
-  const json = (await response.json().catch(() => null)) as Record<string, unknown> | null
-  if (response.ok && json) return json as T
-  if (!json || response.status === 502 || response.status === 503) throw unreachable()
+}
+
+function errorOf(error: unknown): ApiError {
+  const { status = 0, data } = error as { status?: number; data?: Record<string, unknown> | null }
+  if (!data || typeof data !== 'object' || status === 502 || status === 503) return new ApiError(0, 'unreachable', 'The server can’t be reached.')
   // Only where the server asks for the passcode at all; the page asked for is come back to.
-  if (response.status === 401 && location.pathname !== '/enter') void navigateTo(`/enter?to=${encodeURIComponent(location.pathname)}`)
-  throw new ApiError(response.status, String(json.code ?? 'broken'), String(json.says ?? 'Something broke.'), json)
+  if (status === 401 && location.pathname !== '/enter') void navigateTo(`/enter?to=${encodeURIComponent(location.pathname)}`)
+  return new ApiError(status, String(data.code ?? 'broken'), String(data.says ?? 'Something broke.'), data)
 }
 
 /** The sentence of any error, for a person. */

@@ -1,5 +1,5 @@
 import { createStore, del, entries, get, set } from 'idb-keyval'
-import type { Recorded, StoredMatch } from '~/utils/matches'
+import type { Recorded, StoredMatch } from '#shared/api'
 
 /** A match as this device last had it from the server: what the desk goes on with when a reload can't reach it. */
 export interface Copy {

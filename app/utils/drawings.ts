@@ -5,12 +5,17 @@ export const DRAWINGS = ['frames', 'hops', 'blocks', 'array', 'bars', 'columns']
 export type Drawing = (typeof DRAWINGS)[number]
 
 export const DRAWING_NAMES: Readonly<Record<Drawing, string>> = {
-  frames: 'Ten-frames', hops: 'Number line', blocks: 'Tens and ones', array: 'Rows', bars: 'Side by side', columns: 'Step by step',
+  frames: 'Ten-frames',
+  hops: 'Number line',
+  blocks: 'Tens and ones',
+  array: 'Rows',
+  bars: 'Side by side',
+  columns: 'Step by step',
 }
 
 /** The drawings that fit a working, the most telling first; none where it is too large to be counted. */
 export function drawingsFor(working: Working): Drawing[] {
-  if (working.kind === 'comparison') return working.left >= 0 && working.right >= 0 ? ['bars'] : []
+  if (working.kind === 'comparison') return working.values.every((value) => value >= 0) ? ['bars'] : []
   if (working.kind === 'columns') return ['columns']
   const { terms, equals } = working
   if (terms.some(({ value }) => !Number.isInteger(value))) return []

@@ -6,7 +6,11 @@ const reach = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host
 const address = `http://${reach.includes(':') ? `[${reach}]` : reach}:${port}`
 
 /** This machine's own addresses in its networks. */
-const reachable = () => Object.values(networkInterfaces()).flat().filter((each) => each.family === 'IPv4' && !each.internal).map((each) => each.address)
+const reachable = () =>
+  Object.values(networkInterfaces())
+    .flat()
+    .filter((each) => each.family === 'IPv4' && !each.internal)
+    .map((each) => each.address)
 
 const alive = () => {
   try {

@@ -1,6 +1,7 @@
 import type { Awaits } from '#core/game'
 import type { ReadMatch } from '#core/format/matchFile'
-import { awaits, standing, type Result } from '#core/match'
+import { awaits, standing } from '#core/match'
+import type { Result } from '#core/table'
 import type { Line, Tape } from '#core/tape'
 import type { Facts, Note } from '#core/verdict'
 import { sayProblem, sayVerdict } from '#core/wording/index'
@@ -15,7 +16,7 @@ export interface AnswerVerdict {
   readonly amended?: number
   readonly reason: string | null
   readonly facts: Facts
-  readonly notes?: readonly Note[]
+  readonly notes?: readonly Pick<Note, 'code' | 'facts'>[]
   readonly says: string
   readonly working: string
 }
@@ -65,7 +66,7 @@ function answerLine(tape: Tape, line: Line): AnswerVerdict {
     ...(line.amendedBy === null ? {} : { amended: line.amendedBy }),
     reason: verdict.reason?.code ?? null,
     facts: verdict.reason?.facts ?? {},
-    ...(verdict.notes.length ? { notes: verdict.notes } : {}),
+    ...(verdict.notes.length ? { notes: verdict.notes.map(({ code, facts }) => ({ code, facts })) } : {}),
     says: sayVerdict(tape.table, line),
     working: verdict.working.map(writeWorking).join('; '),
   }

@@ -45,8 +45,7 @@ export interface ArchivedMatch {
 }
 
 export type ReadArchive =
-  | { readonly ok: true; readonly archive: Archive; readonly matches: readonly ArchivedMatch[] }
-  | { readonly ok: false; readonly problems: readonly Problem[] }
+  { readonly ok: true; readonly archive: Archive; readonly matches: readonly ArchivedMatch[] } | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** Reads an archive from its text and judges every match in it; or everything that is wrong, each with its path. */
 export function readArchiveText(text: string): ReadArchive {

@@ -19,6 +19,7 @@ export function writeCsv(tape: Tape, times: Times = []): string {
     what: sayEntry(table, line),
     stands: line.struck ? 'struck' : line.verdict.stands ? 'yes' : 'no',
     reason: line.verdict.reason?.code ?? '',
+    overruled: line.entry.kind === 'play' && line.entry.overrule ? 'yes' : '',
     said: line.play?.said ?? '',
     how: line.play?.how ?? '',
     working: line.verdict.working.map(writeWorking).join('; '),
@@ -31,5 +32,5 @@ export function writeCsv(tape: Tape, times: Times = []): string {
 
 /** The play in force at a line in its game's notation; empty for other entries. */
 export function notationOf({ table }: Pick<Tape, 'table'>, line: Line): string {
-  return line.play ? table.game.writePlay(line.play as never) : ''
+  return line.play ? table.game.writePlay(line.play) : ''
 }

@@ -32,9 +32,7 @@ export type MatchFile = z.infer<typeof shape>
 /** The schema with its public entries, for the JSON Schema. */
 export const publicShape = shape.extend({ entries: z.array(entrySchema).max(MOST_ENTRIES).default([]) })
 
-export type ReadMatch =
-  | { readonly ok: true; readonly file: MatchFile; readonly tape: Tape }
-  | { readonly ok: false; readonly problems: readonly Problem[] }
+export type ReadMatch = { readonly ok: true; readonly file: MatchFile; readonly tape: Tape } | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** Reads a match file from its text and judges it. `not-json` says where the text breaks. */
 export function readMatchText(text: string): ReadMatch {
@@ -73,8 +71,7 @@ const EXPECTED: Readonly<Record<string, string>> = {
 }
 
 function fromIssue(issue: z.core.$ZodIssue, json: unknown): Problem[] {
-  if (issue.code === 'unrecognized_keys')
-    return issue.keys.map((key) => problem(key, 'unknown-field', { field: key }))
+  if (issue.code === 'unrecognized_keys') return issue.keys.map((key) => problem(key, 'unknown-field', { field: key }))
   const field = String(issue.path[0] ?? '')
   const path = issue.path.join('.')
   if (field === '' || field === 'format') return [problem(path, 'bad-format')]

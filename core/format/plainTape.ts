@@ -16,7 +16,9 @@ export function writePlainTape(tape: Tape): string {
     const beside = besideOf(tape, line)
     return `${String(line.number).padStart(4)} ${markOf(line)} ${beside ? `${what.padEnd(32)}  ${beside}` : what}`
   })
-  const scores = standing(table, state).map((score, i) => `${table.players[i]} ${score}`).join(', ')
+  const scores = standing(table, state)
+    .map((score, i) => `${table.players[i]} ${score}`)
+    .join(', ')
   const end = state.result ? [sayResult(table, state.result)] : []
   return [`${table.game.about.title}: ${seats}; ${table.players[table.first - 1]} begins`, ...lines, `Standing: ${scores}`, ...end, ''].join('\n')
 }
@@ -25,7 +27,8 @@ function markOf(line: Line): string {
   return line.struck ? '~' : !line.verdict.stands ? 'x' : line.amendedBy !== null ? '*' : ' '
 }
 
-function besideOf({ table }: Tape, { verdict }: Line): string {
-  if (verdict.reason) return sayReason(table.game, verdict.reason, speaking(table.players))
-  return verdict.working.map(writeWorking).join('; ')
+function besideOf({ table }: Tape, { verdict, before, entry, play }: Line): string {
+  if (verdict.reason) return sayReason(table.game, verdict.reason, speaking(table, before.rules))
+  const overruled = play && entry.kind === 'play' && entry.overrule ? ['let stand by the referee'] : []
+  return [...verdict.working.map(writeWorking), ...overruled].join('; ')
 }

@@ -24,7 +24,16 @@ describe('CSV', () => {
   test('a row an entry, with what stands there after all corrections', () => {
     const found = rows({ entries: ENTRIES })
     expect(found).toHaveLength(6)
-    expect(found[0]).toMatchObject({ entry: '1', at: '2026-11-21T10:00:00Z', kind: 'play', player: 'Ines', notation: '1: roll 6 5 4 3 1', stands: 'yes', working: '6 + 5 + 4 + 3 + 1 = 19', 'score 1 Ines': '0' })
+    expect(found[0]).toMatchObject({
+      entry: '1',
+      at: '2026-11-21T10:00:00Z',
+      kind: 'play',
+      player: 'Ines',
+      notation: '1: roll 6 5 4 3 1',
+      stands: 'yes',
+      working: '6 + 5 + 4 + 3 + 1 = 19',
+      'score 1 Ines': '0',
+    })
     expect(found[1]).toMatchObject({ stands: 'no', reason: 'not-their-turn' })
     expect(found[2]).toMatchObject({ said: '19', how: '', 'score 1 Ines': '19' })
     expect(found[4]).toMatchObject({ kind: 'call', stands: 'struck', what: 'Note: a gull, "loud"' })
@@ -40,7 +49,7 @@ test('the plain tape marks what doesn’t stand, what is struck, what is amended
     '   1   1: roll 6 5 4 3 1                 6 + 5 + 4 + 3 + 1 = 19',
     '   2 x 2: stop                           It is not Tomasz’s turn. Ines is next: roll or stop.',
     '   3 * 1: stop 19                        6 + 5 + 4 + 3 + 1 = 19',
-    '   4   Entry 3 amended',
+    '   4   Entry 3 was put right',
     '   5 ~ Note: a gull, "loud"',
     '   6   Entry 5 taken back',
     'Standing: Ines 19, Tomasz 0',
@@ -52,13 +61,20 @@ test('the plain tape marks what doesn’t stand, what is struck, what is amended
 describe('an archive', () => {
   const at = '2026-11-21T10:00:00.000Z'
   const match = (changes: object = {}) => ({
-    id: 'one', createdAt: at, updatedAt: at, used: 0,
-    seats: [{ pennant: 1, personId: 'p1' }, { pennant: 2, personId: null }],
+    id: 'one',
+    createdAt: at,
+    updatedAt: at,
+    used: 0,
+    seats: [
+      { pennant: 1, personId: 'p1' },
+      { pennant: 2, personId: null },
+    ],
     recorded: ENTRIES.map((_, i) => ({ id: `e${i}`, at })),
     match: fileOf({ entries: ENTRIES }),
     ...changes,
   })
-  const archive = (changes: object = {}) => JSON.stringify({ format: 'nimble-tally/archive', version: 1, madeAt: at, people: [{ id: 'p1', name: 'Ines', pennant: 1 }], matches: [match()], ...changes })
+  const archive = (changes: object = {}) =>
+    JSON.stringify({ format: 'nimble-tally/archive', version: 1, madeAt: at, people: [{ id: 'p1', name: 'Ines', pennant: 1 }], matches: [match()], ...changes })
 
   test('is read with every match judged', () => {
     const read = readArchiveText(archive())
@@ -71,7 +87,16 @@ describe('an archive', () => {
     [archive({ format: 'other' }), 'format', 'bad-archive'],
     [archive({ madeAt: 'yesterday' }), 'madeAt', 'bad-archive'],
     [archive({ people: [{ id: 'p1', name: '', pennant: 1 }] }), 'people.0.name', 'bad-archive'],
-    [archive({ people: [{ id: 'p1', name: 'A', pennant: 1 }, { id: 'p1', name: 'B', pennant: 2 }] }), 'people', 'bad-archive'],
+    [
+      archive({
+        people: [
+          { id: 'p1', name: 'A', pennant: 1 },
+          { id: 'p1', name: 'B', pennant: 2 },
+        ],
+      }),
+      'people',
+      'bad-archive',
+    ],
     [archive({ matches: [match({ seats: [] })] }), 'matches.0', 'bad-archive'],
     [archive({ matches: [match({ recorded: [] })] }), 'matches.0', 'bad-archive'],
     [archive({ matches: [match({ match: fileOf({ game: 'nope' }) })] }), 'matches.0.match.game', 'unknown-game'],

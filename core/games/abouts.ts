@@ -5,6 +5,7 @@ import { about as columnKeeper } from '#core/games/column-keeper/about'
 import { about as hundredStops } from '#core/games/hundred-stops/about'
 import { about as perchAndPush } from '#core/games/perch-and-push/about'
 import { about as roofTiles } from '#core/games/roof-tiles/about'
+import { about as topTotal } from '#core/games/top-total/about'
 
 /** What a person reads of every game before choosing, in the rulebook's order: a line a game, without its rules. */
 export const ABOUTS: readonly { readonly id: string; readonly about: About }[] = [
@@ -12,6 +13,7 @@ export const ABOUTS: readonly { readonly id: string; readonly about: About }[] =
   { id: 'roof-tiles', about: roofTiles },
   { id: 'perch-and-push', about: perchAndPush },
   { id: 'hundred-stops', about: hundredStops },
+  { id: 'top-total', about: topTotal },
   { id: 'brim', about: brim },
   { id: 'column-keeper', about: columnKeeper },
 ]

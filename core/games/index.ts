@@ -5,10 +5,10 @@ import { columnKeeper } from '#core/games/column-keeper/index'
 import { hundredStops } from '#core/games/hundred-stops/index'
 import { perchAndPush } from '#core/games/perch-and-push/index'
 import { roofTiles } from '#core/games/roof-tiles/index'
+import { topTotal } from '#core/games/top-total/index'
 
 /** Every game there is, in the rulebook's order: one line a game. */
-const IN_ORDER = [askForRest, roofTiles, perchAndPush, hundredStops, brim, columnKeeper]
-export const GAMES = IN_ORDER as unknown as readonly Game[]
+export const GAMES: readonly Game[] = [askForRest, roofTiles, perchAndPush, hundredStops, topTotal, brim, columnKeeper]
 
 const BY_ID = new Map(GAMES.map((game) => [game.id, game]))
 

@@ -1,10 +1,10 @@
-import type { Game } from '#core/game'
-import type { CommonRules } from '#core/houseRules'
+import type { CommonRules } from '#core/commonRules'
+import type { AnswerName, Game } from '#core/game'
 
 /** The common house rules read back as plain sentences; only those that say something. */
 export function sayCommonRules(game: Game, rules: CommonRules): string[] {
   const sentences: string[] = []
-  if (game.answers) sentences.push(ANSWERS[rules.answers])
+  if (game.answerCalled) sentences.push(sayAnswers(rules.answers, game.answerCalled(rules)))
   if (rules.explain !== 'invited') sentences.push(EXPLAIN[rules.explain])
   sentences.push(rules.tie === 'share' ? 'Level at the end: all who are level win.' : 'Level at the end: another round for everyone, until it breaks.')
   if (rules.minutes !== null)
@@ -12,10 +12,10 @@ export function sayCommonRules(game: Game, rules: CommonRules): string[] {
   return sentences
 }
 
-const ANSWERS = {
-  off: 'Sums are not asked for.',
-  noted: 'A wrong sum is noted and put right; the play stands.',
-  'must-be-right': 'The sum must be said, and be right, before a play counts.',
+function sayAnswers(answers: CommonRules['answers'], called: AnswerName): string {
+  if (answers === 'off') return `The ${called} is not asked for.`
+  if (answers === 'noted') return `A wrong ${called} is noted and put right; the play stands.`
+  return `The ${called} must be said, and be right, before a play counts.`
 }
 
 const EXPLAIN = {

@@ -1,17 +1,20 @@
+import type { CommonRules } from '#core/commonRules'
 import type { Entry } from '#core/entries'
 import type { Game, Speaking } from '#core/game'
-import type { Result, Table } from '#core/match'
 import type { Problem } from '#core/problem'
 import { ruleFields, sayRuleValue } from '#core/ruleFields'
+import type { Result, Table } from '#core/table'
 import type { Line } from '#core/tape'
 import type { Note, Reason } from '#core/verdict'
 import { PROBLEMS, REASONS } from '#core/wording/reasons'
 import { capital, list } from '#core/wording/words'
 
-/** Names for the seats of a table. */
-export function speaking(players: readonly string[]): Speaking {
-  return { name: (seat) => players[seat - 1] ?? `seat ${seat}` }
+/** How one speaks at a table: names for its seats, and what a spoken answer is called under the rules in force. */
+export function speaking({ game, players }: Pick<Table, 'game' | 'players'>, rules?: CommonRules): Speaking {
+  return { name: (seat) => players[seat - 1] ?? `player ${seat}`, answer: (rules && game.answerCalled?.(rules)) ?? 'answer' }
 }
+
+const NOBODY: Speaking = { name: (seat) => `player ${seat}`, answer: 'answer' }
 
 /** The sentence for a reason, of the game itself or shared; a code without one is told as such. */
 export function sayReason(game: Game | undefined, reason: Reason, say: Speaking): string {
@@ -27,49 +30,61 @@ export function sayNote(game: Game, note: Note, say: Speaking): string {
 
 /** The sentence for a problem with a file or a setup. */
 export function sayProblem(problem: Problem, game?: Game): string {
-  return sayReason(game, problem, speaking([]))
+  return sayReason(game, problem, NOBODY)
 }
 
-/** What was recorded, without the verdict: `Ines rolls 6 5 4 3 1`. */
-export function sayEntry(table: Table, line: Pick<Line, 'entry' | 'play' | 'raw'>): string {
-  const say = speaking(table.players)
-  const { entry, play } = line
-  if (play) return table.game.wording.play(play, say)
+/** What was recorded, without the verdict: `Ines rolls 6 5 4 3 1`. `before` is the match before it. */
+export function sayEntry(table: Table, line: Pick<Line, 'entry' | 'play' | 'raw' | 'before'>): string {
+  const { entry, play, before } = line
+  const say = speaking(table, before.rules)
+  if (play) return `${table.game.wording.play(play, say, before.rules, before.game)}${overruledIn(line.raw)}`
   return sayOther(table.game, entry, say, remarkOf(line.raw))
 }
 
 function sayOther(game: Game, entry: Entry, say: Speaking, why: string): string {
-  const because = why ? `: ${why}` : ''
+  const because = why ? ` (${why})` : ''
   switch (entry.kind) {
     case 'amend':
-      return `Entry ${entry.target} amended${because}`
+      return `Entry ${entry.target} was put right${because}`
+    case 'reopen':
+      return `What was laid out before play was put right${because}`
     case 'strike':
       return `Entry ${entry.target} taken back${because}`
-    case 'rules': {
-      const fields = ruleFields(game)
-      const changes = Object.entries(entry.houseRules).map(([rule, value]) => {
-        const field = fields.find(({ name }) => name === rule)
-        return field ? `“${field.label}” is now: ${sayRuleValue(field, value)}` : rule
-      })
-      return `Ruling, ${list(changes) || 'nothing changed'}${because}`
-    }
+    case 'rules':
+      return `${sayChanges(game, entry.houseRules)}${because}`
     case 'award': {
       const points = Math.abs(entry.points)
       const verb = entry.points > 0 ? 'gets' : 'loses'
-      return `Ruling, ${say.name(entry.by)} ${verb} ${points} ${points === 1 ? 'point' : 'points'}${because}`
+      return `${say.name(entry.by)} ${verb} ${points} ${points === 1 ? 'point' : 'points'} by ruling${because}`
     }
     case 'call':
-      return `${CALLED[entry.call]}${because}`
+      return entry.call === 'note' && why ? `Note: ${why}` : `${CALLED[entry.call]}${because}`
     default:
       return 'An entry that can’t be read'
   }
+}
+
+/** House rules as they were changed: `Rounds: now 2`. */
+export function sayChanges(game: Game, changes: Readonly<Record<string, unknown>>): string {
+  const fields = ruleFields(game)
+  const said = Object.entries(changes).map(([rule, value]) => {
+    const field = fields.find(({ name }) => name === rule)
+    return field ? `${field.label}: now ${sayRuleValue(field, value)}` : rule
+  })
+  return list(said) || 'No rule changed'
+}
+
+/** Why the referee let a play stand, for the tape; empty where nobody overruled. */
+function overruledIn(raw: unknown): string {
+  const why = (raw as { overrule?: unknown } | null)?.overrule
+  return typeof why === 'string' ? `; let stand by the referee${why ? ` (${why})` : ''}` : ''
 }
 
 const CALLED = {
   finish: 'The referee ends the match',
   time: 'Time is up: this round is finished',
   chart: 'The chart was opened',
-  note: 'Note',
+  note: 'A note',
 }
 
 function remarkOf(raw: unknown): string {
@@ -79,9 +94,9 @@ function remarkOf(raw: unknown): string {
 
 /** The whole verdict on a line in a sentence or two. */
 export function sayVerdict(table: Table, line: Line): string {
-  const say = speaking(table.players)
-  if (line.struck) return `Struck: ${sayEntry(table, line)}.`
-  const { verdict } = line
+  if (line.struck) return `Taken back: ${sayEntry(table, line)}.`
+  const { verdict, before } = line
+  const say = speaking(table, before.rules)
   if (verdict.reason) return `Doesn’t stand: ${sayReason(table.game, verdict.reason, say)}`
   if (!verdict.notes.length) return `${sayEntry(table, line)}.`
   return verdict.notes.map((note) => sayNote(table.game, note, say)).join(' ')
@@ -98,7 +113,7 @@ export function sayWhy({ game }: Pick<Table, 'game'>, { why }: Pick<Result, 'why
 
 /** The result in a sentence or two: who won, by what, and how the end came. */
 export function sayResult(table: Table, result: Result): string {
-  const say = speaking(table.players)
+  const say = speaking(table)
   const who = list(result.winners.map((seat) => say.name(seat)))
   const what = result.shared ? `${who} share the win` : `${who} wins`
   const early = result.ended ? ` ${ENDED[result.ended]}.` : ''

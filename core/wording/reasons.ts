@@ -1,5 +1,6 @@
-import type { Facts, Speaking } from '#core/game'
-import { count, list } from '#core/wording/words'
+import type { Speaking } from '#core/game'
+import type { Facts } from '#core/verdict'
+import { count, isAre, list, numberWord } from '#core/wording/words'
 
 type Sentence = (facts: Facts, say: Speaking) => string
 
@@ -8,7 +9,7 @@ const seat = (facts: Facts, { name }: Speaking) => name(Number(facts.by))
 /** Sentences for the reasons that games share. */
 export const REASONS: Readonly<Record<string, Sentence>> = {
   malformed(facts) {
-    if (facts.what === 'entry') return 'This is no entry of a tape: a play, amend, strike, ruling or call is needed.'
+    if (facts.what === 'entry') return 'This is nothing that the tape can hold: a play, a correction, a ruling or a call is needed.'
     const keys = facts.keys as readonly string[] | undefined
     if (keys?.length) return `A play of this kind has no field ${list(keys.map((key) => `“${key}”`))}.`
     if (facts.field === 'do') return 'This game has no such kind of play.'
@@ -16,31 +17,31 @@ export const REASONS: Readonly<Record<string, Sentence>> = {
     return 'This is no play of this game.'
   },
   'match-over': () => 'The match is over. To go on, take back its last entry.',
-  'no-such-player': (facts) =>
-    `There is no player in seat ${String(facts.by)}; the seats are 1 to ${String(facts.seats)}.`,
+  'no-such-player': (facts) => `There is no player ${String(facts.by)}; the players are 1 to ${String(facts.seats)}.`,
   'not-now': (facts, say) => `That has no place at this moment. ${waitingFor(facts, say)}`,
   'not-their-turn': (facts, say) => `It is not ${seat(facts, say)}’s turn. ${waitingFor(facts, say)}`,
   'stock-empty': () => 'Nothing is left to draw.',
   'no-such-card': (facts) => `The pack holds no ${String(facts.card)}.`,
   'no-such-face': (facts) =>
-    facts.sides === undefined
-      ? `There is no ${String(facts.face)} on it.`
-      : `There is no ${String(facts.face)} on a die with ${String(facts.sides)} sides.`,
+    facts.sides === undefined ? `There is no ${String(facts.face)} on it.` : `There is no ${String(facts.face)} on a die with ${String(facts.sides)} sides.`,
   'too-many-copies': (facts) =>
-    `All ${String(facts.copies)} of the ${String(facts.card)} have been seen: one was mistyped or mis-sorted.`,
+    Number(facts.copies) === 1
+      ? `The one ${String(facts.card)} of the pack is out already: it was mistyped or mis-sorted.`
+      : `All ${numberWord(facts.copies)} ${String(facts.card)}s are out: one was mistyped or mis-sorted.`,
   'not-in-hand': (facts, say) => `${seat(facts, say)} can’t hold ${list((facts.cards as unknown[]) ?? [])}.`,
   'wrong-total': (facts) => `That makes ${String(facts.sum)}, and ${String(facts.target)} is needed.`,
-  'answer-missing': (facts, say) => `${seat(facts, say)} has not said the sum yet.`,
+  'answer-missing': (facts, say) => `${seat(facts, say)} has not said the ${say.answer} yet.`,
+  'wrong-dice-count': ({ count: given, expected }) => `${count(expected, 'die is', 'dice are')} rolled; ${String(given)} ${isAre(given)} given.`,
+  'wrong-card-count': ({ count: given, expected }) => `${count(expected, 'card is', 'cards are')} needed; ${String(given)} ${isAre(given)} given.`,
   'wrong-answer': (facts, say) => `${seat(facts, say)} said ${String(facts.said)}; it is ${String(facts.right)}.`,
   unexplained: (facts, say) => `${seat(facts, say)} has not told how yet (or passed on telling).`,
   'not-as-dealt': () => 'The dealer’s seed brought something else here; the referee entered this.',
   'not-changeable': (facts) => `“${String(facts.rule)}” can’t change in the middle of a match.`,
-  'already-past': (facts) =>
-    `${count(facts.begun, 'has', 'have')} begun already: “${String(facts.rule)}” can’t be ${String(facts.value)}.`,
+  'already-past': (facts) => `${count(facts.begun, 'has', 'have')} begun already, so it can’t be ${String(facts.value)}.`,
   'no-points-here': () => 'This game has no points to give or take.',
   'no-such-entry': (facts) => `There is no earlier entry ${String(facts.entry)}.`,
-  'already-struck': (facts) => `Entry ${String(facts.entry)} is struck already.`,
-  'not-a-play': (facts) => `Entry ${String(facts.entry)} is no play; strike it instead.`,
+  'already-struck': (facts) => `Entry ${String(facts.entry)} was taken back already.`,
+  'not-a-play': (facts) => `Entry ${String(facts.entry)} is no play; take it back instead.`,
 }
 
 function waitingFor(facts: Facts, { name }: Speaking): string {
@@ -52,7 +53,7 @@ function waitingFor(facts: Facts, { name }: Speaking): string {
 
 /** Sentences for what is wrong with a file or a setup. */
 export const PROBLEMS: Readonly<Record<string, (facts: Facts) => string>> = {
-  'not-json': (facts) => `This is no JSON: ${String(facts.detail)}`,
+  'not-json': (facts) => `This file can’t be read: ${String(facts.detail)}`,
   'bad-format': () => 'This is no match file: “format” must be "nimble-tally/match".',
   'bad-version': (facts) => `This match file has version ${String(facts.version)}; version 1 can be read.`,
   'bad-field': (facts) => `“${String(facts.field)}” is missing or of the wrong type; ${String(facts.expected)} is needed.`,
@@ -65,8 +66,13 @@ export const PROBLEMS: Readonly<Record<string, (facts: Facts) => string>> = {
   'bad-house-rule': (facts) => `“${String(facts.rule)}” can’t be ${shown(facts.value)}${bounds(facts)}.`,
   'answers-not-offered': () => 'Spoken answers have no effect in this game, so “answers” can’t be named.',
   'tie-not-offered': () => 'This game has no extra round; a level finish is shared.',
-  'bad-first': (facts) => `“first” must be a seat from 1 to ${String(facts.seats)}.`,
-  'bad-opening': () => 'The opening is not what this game lays out before play.',
+  'bad-first': (facts) => `“first” must be a player from 1 to ${String(facts.seats)}.`,
+  'bad-opening': (facts) =>
+    facts.card === undefined
+      ? 'This is not what the game lays out before play.'
+      : facts.copies === undefined
+        ? `The pack holds no ${String(facts.card)}.`
+        : `There are more ${String(facts.card)}s than the pack holds (${String(facts.copies)}).`,
   'pack-too-small': () => 'The pack has too few cards to deal.',
   'target-out-of-reach': () => 'No play can make this target.',
   'too-few-players': (facts) => `${count(facts.least, 'player is', 'players are')} needed at least.`,

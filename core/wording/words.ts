@@ -9,10 +9,19 @@ export function isAre(n: unknown): string {
   return Number(n) === 1 ? 'is' : 'are'
 }
 
+// British English: no comma before the last “and”.
+const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' })
+
 /** `6`, `6 and 4`, `6, 4 and 1`. */
 export function list(parts: readonly unknown[]): string {
-  if (parts.length < 2) return parts.join('')
-  return `${parts.slice(0, -1).join(', ')} and ${parts[parts.length - 1]}`
+  return LIST.format(parts.map(String))
+}
+
+const SMALL = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
+
+/** Small numbers as words: `four`; larger ones in figures. */
+export function numberWord(n: unknown): string {
+  return SMALL[Number(n)] ?? String(n)
 }
 
 /** `a 7`, `an 8`, `an 11`: a number card with its article. */

@@ -10,9 +10,17 @@ import { solve } from '#core/games/roof-tiles/solve'
 import { judgePlay } from '#core/match'
 import { cardsOf } from '#core/pack'
 import { randomFor } from '#core/random'
-import { foldTape } from '#core/tape'
+import { foldTape, type Tape } from '#core/tape'
 import { readMatchText } from '#core/format/matchFile'
-import { botTape, longTape } from './tapes'
+import { botTape } from './tapes'
+
+/** A tape of exactly `entries` entries: a long match, filled up with notes where the game ends sooner. */
+function longTape(game: (typeof GAMES)[number], entries: number): Tape {
+  const tape = botTape(game, Math.min(3, game.about.seats.high), 5, {}, entries)
+  const raws = tape.lines.map((line) => line.raw)
+  while (raws.length < entries) raws.push({ call: 'note', why: 'bench' })
+  return foldTape(tape.table, tape.start, raws)
+}
 
 /** Budgets of DESIGN.md beside what is measured here. Times are medians. */
 const rows: { what: string; median: string; budget: string }[] = []
@@ -63,7 +71,11 @@ const searched = Array.from({ length: DEALS }, (_, i) => {
 }).sort((a, b) => a.time - b.time)
 const finished = searched.filter((solved) => solved.finished).length
 const clearable = searched.filter(({ left }) => left === 0).length
-rows.push({ what: `roof-tiles: best score found within 2 s, ${DEALS} deals`, median: `${finished} of ${DEALS}, ${ms(searched[DEALS / 2]!.time)}`, budget: `${clearable} can be cleared` })
+rows.push({
+  what: `roof-tiles: best score found within 2 s, ${DEALS} deals`,
+  median: `${finished} of ${DEALS}, ${ms(searched[DEALS / 2]!.time)}`,
+  budget: `${clearable} can be cleared`,
+})
 
 const file = JSON.stringify({
   format: 'nimble-tally/match',
@@ -71,7 +83,10 @@ const file = JSON.stringify({
   game: 'brim',
   houseRules: { rounds: 50 },
   players: ['A', 'B', 'C'],
-  entries: longTape(GAMES.find(({ id }) => id === 'brim')!, 60).lines.map((line) => line.raw),
+  entries: longTape(
+    GAMES.find(({ id }) => id === 'brim')!,
+    60,
+  ).lines.map((line) => line.raw),
 })
 rows.push({ what: 'read and judge a 60-entry file', median: us(await median('file', () => void readMatchText(file))), budget: '1,000 µs' })
 const path = join(mkdtempSync(join(tmpdir(), 'nimble-bench-')), 'matches.jsonl')

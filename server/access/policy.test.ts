@@ -2,19 +2,40 @@ import { hashPasscode, makePasscode, verifyPasscode } from './hash'
 import { hostName, isLoopback, isOpen } from './policy'
 
 test.each([
-  ['127.0.0.1', true], ['127.8.9.1', true], ['localhost', true], ['::1', true], ['[::1]', true], ['::ffff:127.0.0.1', true],
-  ['0.0.0.0', false], ['192.168.0.4', false], ['127.0.0.1.example', false], ['localhost.example', false], ['', false],
+  ['127.0.0.1', true],
+  ['127.8.9.1', true],
+  ['localhost', true],
+  ['::1', true],
+  ['[::1]', true],
+  ['::ffff:127.0.0.1', true],
+  ['0.0.0.0', false],
+  ['192.168.0.4', false],
+  ['127.0.0.1.example', false],
+  ['localhost.example', false],
+  ['', false],
 ])('%s is this machine: %s', (host, local) => expect(isLoopback(host)).toBe(local))
 
 test.each([
-  ['127.0.0.1:3000', '127.0.0.1'], ['http://gull.example:80', 'gull.example'], ['[::1]:3000', '[::1]'], ['null', 'null'], ['http://', ''],
+  ['127.0.0.1:3000', '127.0.0.1'],
+  ['http://gull.example:80', 'gull.example'],
+  ['[::1]:3000', '[::1]'],
+  ['null', 'null'],
+  ['http://', ''],
 ])('the host of %s', (value, host) => expect(hostName(value)).toBe(host))
 
 test.each([
-  ['GET', '/api/boards/abc123', true], ['GET', '/api/boards/abc123/live', true], ['GET', '/api/health', true],
-  ['POST', '/api/session', true], ['GET', '/api/session', true],
-  ['POST', '/api/boards/abc123', false], ['GET', '/api/boards', false], ['GET', '/api/boards/abc/../../matches', false],
-  ['GET', '/api/matches', false], ['POST', '/api/matches/x/entries', false], ['GET', '/api/archive', false], ['DELETE', '/api/people/x', false],
+  ['GET', '/api/boards/abc123', true],
+  ['GET', '/api/boards/abc123/live', true],
+  ['GET', '/api/health', true],
+  ['POST', '/api/session', true],
+  ['GET', '/api/session', true],
+  ['POST', '/api/boards/abc123', false],
+  ['GET', '/api/boards', false],
+  ['GET', '/api/boards/abc/../../matches', false],
+  ['GET', '/api/matches', false],
+  ['POST', '/api/matches/x/entries', false],
+  ['GET', '/api/archive', false],
+  ['DELETE', '/api/people/x', false],
 ])('%s %s without the passcode: %s', (method, path, open) => expect(isOpen(method, path)).toBe(open))
 
 test('a passcode is kept as a salted hash and told apart from others', async () => {

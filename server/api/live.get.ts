@@ -1,19 +1,17 @@
 import { follow } from '../matches/live'
 import { defineRoute } from '../utils/refusal'
+import { openStream } from '../utils/streams'
 
-/** Follows all matches: which one changed, and its new summary. */
-export default defineRoute((event) => {
-  const stream = createEventStream(event)
-  const stop = follow(null, (change) => {
-    const { kind, match } = change
-    if (kind === 'board') return
-    const data = kind === 'recorded' ? { match, last: change.recorded.number, summary: change.summary } : kind === 'clock' ? change : { match }
-    void stream.push({ event: kind, data: JSON.stringify(data) })
-  })
-  stream.onClosed(async () => {
-    stop()
-    await stream.close()
-  })
-  void stream.push({ event: 'here', data: '{}' })
-  return stream.send()
-})
+/** Follows all matches: which one changed, and what the list shows of it now. */
+export default defineRoute((event) =>
+  openStream(event, (stream) => {
+    stream.send('here', {})
+    return follow(null, (change) => {
+      const { kind, match } = change
+      if (kind === 'board') return
+      if (kind === 'recorded') stream.send(kind, { match, last: change.recorded.number, summary: change.summary, at: change.recorded.at })
+      else if (kind === 'made' || kind === 'renamed') stream.send(kind, change.listed)
+      else stream.send(kind, kind === 'clock' ? { match, clock: change.clock } : { match })
+    })
+  }),
+)

@@ -3,7 +3,7 @@ import { verifyPasscode } from '../access/hash'
 import { passcodeHash } from '../access/passcode'
 import { letIn } from '../access/session'
 import { bodyOf, defineRoute, Refusal } from '../utils/refusal'
-import { passcodeShape } from '../utils/shapes'
+import { passcodeShape } from '#shared/requests'
 
 /** Tries of one address, and of everybody together, so that many addresses are no way round. */
 const each = new RateLimiterMemory({ points: 5, duration: 60 })

@@ -28,9 +28,7 @@ function takeSocket(folder: string): Promise<() => Promise<void>> {
   const name = `\0nimble-tally-${createHash('sha256').update(folder).digest('hex')}`
   const server = createServer((socket) => socket.destroy())
   return new Promise((resolve, reject) => {
-    server.once('error', (error: NodeJS.ErrnoException) =>
-      reject(error.code === 'EADDRINUSE' ? new FolderTaken(folder) : error),
-    )
+    server.once('error', (error: NodeJS.ErrnoException) => reject(error.code === 'EADDRINUSE' ? new FolderTaken(folder) : error))
     server.listen(name, () => {
       server.unref()
       resolve(() => new Promise((done) => server.close(() => done())))

@@ -2,8 +2,7 @@ import { sql } from 'drizzle-orm'
 import { bigint, boolean, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core'
 import type { NumberFact } from '#core/game'
 import type { How } from '#core/plays'
-import type { ClockState } from '../matches/clock'
-import type { Summary } from '../matches/summary'
+import type { ClockState, Summary } from '#shared/api'
 
 const at = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' })
 
@@ -21,6 +20,8 @@ export const matches = pgTable(
   {
     id: text('id').primaryKey(),
     game: text('game').notNull(),
+    /** What the table is called in the room. */
+    name: text('name').notNull().default(''),
     /** As named when the match was set up; defaults are not repeated. */
     houseRules: jsonb('house_rules').$type<Record<string, unknown>>().notNull(),
     first: integer('first').notNull(),
@@ -34,11 +35,17 @@ export const matches = pgTable(
     summary: jsonb('summary').$type<Summary>().notNull(),
     clock: jsonb('clock').$type<ClockState>().notNull().default({ used: 0, since: null }),
     /** Whoever knows it may look at this match's board, and nothing else. */
-    boardToken: text('board_token').notNull().default(sql`replace(gen_random_uuid()::text, '-', '')`),
+    boardToken: text('board_token')
+      .notNull()
+      .default(sql`replace(gen_random_uuid()::text, '-', '')`),
     createdAt: at('created_at').notNull().defaultNow(),
     updatedAt: at('updated_at').notNull().defaultNow(),
   },
-  (table) => [index('matches_by_state').on(table.over, table.updatedAt), uniqueIndex('matches_by_board').on(table.boardToken)],
+  (table) => [
+    index('matches_by_state').on(table.over, table.updatedAt.desc().nullsFirst(), table.id.desc().nullsFirst()),
+    index('matches_by_time').on(table.updatedAt.desc().nullsFirst(), table.id.desc().nullsFirst()),
+    uniqueIndex('matches_by_board').on(table.boardToken),
+  ],
 )
 
 export const seats = pgTable(
@@ -67,10 +74,7 @@ export const entries = pgTable(
     entry: jsonb('entry').$type<unknown>().notNull(),
     at: at('at').notNull().defaultNow(),
   },
-  (table) => [
-    primaryKey({ columns: [table.matchId, table.number] }),
-    uniqueIndex('entries_by_client_id').on(table.matchId, table.clientId),
-  ],
+  (table) => [primaryKey({ columns: [table.matchId, table.number] }), uniqueIndex('entries_by_client_id').on(table.matchId, table.clientId)],
 )
 
 /** The number facts that each entry practised, for looking back; they follow every correction of the tape. */
@@ -94,10 +98,7 @@ export const facts = pgTable(
     how: text('how').$type<How>(),
     at: at('at').notNull().defaultNow(),
   },
-  (table) => [
-    primaryKey({ columns: [table.matchId, table.entry, table.ordinal] }),
-    index('facts_by_person').on(table.personId, table.at),
-  ],
+  (table) => [primaryKey({ columns: [table.matchId, table.entry, table.ordinal] }), index('facts_by_person').on(table.personId, table.at)],
 )
 
 /** Small facts about this installation: whether the demo was loaded, the passcode's hash, the cookie's key. */

@@ -4,6 +4,8 @@ export const PEOPLE: readonly string[] = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wr
 export interface DemoTable {
   readonly game: string
   readonly names: readonly string[]
+  /** What the table is called in the room. */
+  readonly table?: string
   readonly houseRules?: Record<string, unknown>
   readonly first?: number
   readonly source?: 'table' | 'dealt'
@@ -21,17 +23,26 @@ export const TABLES: readonly DemoTable[] = [
   { game: 'roof-tiles', names: ['Bao', 'Yusuf'], source: 'dealt', key: 'slate' },
   { game: 'perch-and-push', names: ['Ines', 'Odalys'], houseRules: { goal: 5 }, key: 'gull' },
   { game: 'hundred-stops', names: ['Tomasz', 'Wren', 'Bao'], houseRules: { end: 900 }, key: 'quay' },
+  { game: 'top-total', names: ['Bao', 'Ines'], houseRules: { combine: 'times', tiedRound: 'reroll', rounds: 6 }, key: 'barnacle' },
   { game: 'column-keeper', names: ['Linnea', 'Yusuf'], houseRules: { rounds: 2 }, key: 'ballast' },
   { game: 'brim', names: ['Odalys', 'Wren', 'Kofi'], first: 2, key: 'lantern' },
   { game: 'column-keeper', names: ['Odalys', 'Kofi', 'Ines'], key: 'tide', plays: 24 },
   { game: 'hundred-stops', names: ['Linnea', 'Tomasz'], key: 'pier', plays: 6 },
-  { game: 'perch-and-push', names: ['Wren', 'Yusuf', 'Bao'], houseRules: { combine: 'times', with: 6, pack: { low: 1, high: 10, copies: 4 } }, key: 'heron', plays: 16 },
+  { game: 'top-total', names: ['Linnea', 'Kofi', 'Wren'], table: 'Kittiwake', key: 'kelp', plays: 13 },
+  {
+    game: 'perch-and-push',
+    names: ['Wren', 'Yusuf', 'Bao'],
+    houseRules: { combine: 'times', with: 6, pack: { low: 1, high: 10, copies: 4 } },
+    key: 'heron',
+    plays: 16,
+  },
   { game: 'roof-tiles', names: ['Kofi', 'Ines'], key: 'shed', plays: 9 },
   { game: 'ask-for-rest', names: ['Bao', 'Odalys', 'Tomasz'], key: 'rope', plays: 14 },
   { game: 'brim', names: ['Bao', 'Linnea'], houseRules: { dice: 3, limit: 12, rolls: 3, rounds: 6, minutes: 15 }, source: 'dealt', key: 'oar', plays: 14 },
   {
     game: 'brim',
     names: ['Ines', 'Tomasz', 'Yusuf'],
+    table: 'Lantern',
     houseRules: { rounds: 5 },
     key: 'buoy',
     plays: 13,

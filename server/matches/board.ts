@@ -1,16 +1,15 @@
 import { eq } from 'drizzle-orm'
-import { drawBoard, type BoardPicture } from '#core/board'
+import { drawBoard } from '#core/board'
+import type { Board } from '#shared/api'
 import { matches } from '../database/schema'
 import { Refusal } from '../utils/refusal'
 import { theDatabase } from '../utils/database'
-import { clockOf, toldClock, type ToldClock } from './clock'
-import { tell } from './live'
-import { seatsOf, tapeFor } from './store'
-
-/** Everything that a board view gets. */
-export interface Board extends BoardPicture {
-  readonly clock: ToldClock
-}
+import { clockOf } from './clock'
+import { toldClock } from './clockTime'
+import { follow, tell } from './live'
+import { noSuchMatch, seatsOf } from './read'
+import { newToken } from './store'
+import { tapeFor } from './tapes'
 
 /** The match that a board's link leads to. */
 export async function matchOfBoard(token: string): Promise<string> {
@@ -22,10 +21,10 @@ export async function matchOfBoard(token: string): Promise<string> {
 
 /** Makes a new link; whoever follows by the old one is cut off. */
 export async function renewBoard(match: string): Promise<string> {
-  const board = crypto.randomUUID().replaceAll('-', '')
+  const board = newToken()
   const database = await theDatabase()
   const changed = await database.update(matches).set({ boardToken: board }).where(eq(matches.id, match)).returning({ id: matches.id })
-  if (!changed.length) throw new Refusal(404, 'no-such-match', 'There is no such match; it may have been deleted.', 'id')
+  if (!changed.length) throw noSuchMatch()
   tell({ kind: 'board', match })
   return board
 }
@@ -34,4 +33,74 @@ export async function renewBoard(match: string): Promise<string> {
 export async function boardOf(match: string): Promise<Board> {
   const [tape, seats, clock] = [await tapeFor(match), await seatsOf(match), await clockOf(match)]
   return { ...drawBoard(tape, seats), clock: toldClock(clock) }
+}
+
+/** Everybody who looks at one match's board: its picture is drawn once a change, and not once a viewer. */
+interface Showing {
+  readonly viewers: Map<object, { readonly token: string; readonly see: See }>
+  readonly stop: () => void
+  /** The picture as it was drawn last, as JSON; null before the first. */
+  picture: string | null
+  drawing: boolean
+  again: boolean
+}
+
+/** Gets the picture as JSON, or null when this link leads to it no longer. */
+type See = (picture: string | null) => void
+
+const showings = new Map<string, Showing>()
+
+/** Shows a match's board to one more viewer, at once and after every change; returns how to stop. */
+export function followBoard(match: string, token: string, see: See): () => void {
+  const showing = showings.get(match) ?? open(match)
+  const viewer = {}
+  showing.viewers.set(viewer, { token, see })
+  if (showing.picture !== null && !showing.drawing) see(showing.picture)
+  else void draw(match, showing)
+  return () => {
+    showing.viewers.delete(viewer)
+    if (showing.viewers.size) return
+    showing.stop()
+    if (showings.get(match) === showing) showings.delete(match)
+  }
+}
+
+function open(match: string): Showing {
+  const showing: Showing = {
+    viewers: new Map(),
+    stop: follow(match, (change) => {
+      if (change.kind === 'board' || change.kind === 'removed') void recheck(match, showing)
+      else void draw(match, showing)
+    }),
+    picture: null,
+    drawing: false,
+    again: false,
+  }
+  showings.set(match, showing)
+  return showing
+}
+
+/** Several changes while one picture is being drawn make one more. */
+async function draw(match: string, showing: Showing): Promise<void> {
+  showing.again = true
+  if (showing.drawing) return
+  showing.drawing = true
+  try {
+    while (showing.again) {
+      showing.again = false
+      showing.picture = JSON.stringify(await boardOf(match))
+      for (const { see } of [...showing.viewers.values()]) see(showing.picture)
+    }
+  } catch {
+    for (const { see } of [...showing.viewers.values()]) see(null)
+  } finally {
+    showing.drawing = false
+  }
+}
+
+/** The link changed hands: whoever came by the old one is sent away. */
+async function recheck(match: string, showing: Showing): Promise<void> {
+  const database = await theDatabase()
+  const [row] = await database.select({ token: matches.boardToken }).from(matches).where(eq(matches.id, match))
+  for (const { token, see } of [...showing.viewers.values()]) if (token !== row?.token) see(null)
 }

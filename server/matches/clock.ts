@@ -1,33 +1,17 @@
 import { and, eq, sql } from 'drizzle-orm'
+import type { ClockState, ToldClock } from '#shared/api'
 import { matches } from '../database/schema'
 import { Refusal } from '../utils/refusal'
 import { theDatabase } from '../utils/database'
+import { toldClock, usedBy } from './clockTime'
 import { follow, tell } from './live'
-import { appendEntry, tapeFor } from './store'
-
-/** A match's clock: milliseconds used up to the last pause, and when it was started since (epoch, this server's time). */
-export interface ClockState {
-  readonly used: number
-  readonly since: number | null
-}
-
-/** A clock as pages get it: with the server's time, so that devices whose own clocks differ agree. */
-export interface ToldClock extends ClockState {
-  readonly now: number
-}
+import { appendEntry } from './append'
+import { noSuchMatch } from './read'
+import { tapeFor } from './tapes'
 
 export type ClockAct = 'start' | 'pause' | 'reset'
 
 const timers = new Map<string, NodeJS.Timeout>()
-
-export function toldClock(clock: ClockState): ToldClock {
-  return { ...clock, now: Date.now() }
-}
-
-/** Milliseconds used by now. */
-export function usedBy({ used, since }: ClockState, now: number): number {
-  return since === null ? used : used + Math.max(0, now - since)
-}
 
 /** Starts, pauses or resets a match's clock; everybody who follows the match is told. */
 export async function setClock(match: string, act: ClockAct): Promise<ToldClock> {
@@ -51,7 +35,7 @@ export async function setClock(match: string, act: ClockAct): Promise<ToldClock>
 export async function clockOf(match: string): Promise<ClockState> {
   const database = await theDatabase()
   const [row] = await database.select({ clock: matches.clock }).from(matches).where(eq(matches.id, match))
-  if (!row) throw new Refusal(404, 'no-such-match', 'There is no such match; it may have been deleted.', 'id')
+  if (!row) throw noSuchMatch()
   return row.clock
 }
 
@@ -106,7 +90,9 @@ export async function resumeClocks(): Promise<void> {
   follow(null, (change) => {
     if (change.kind === 'removed') clearTimeout(timers.get(change.match))
     if (change.kind === 'recorded' && timers.has(change.match) && bearsOnTime(change.recorded.entry, change.summary.result !== null))
-      void clockOf(change.match).then((clock) => arm(change.match, clock)).catch(console.error)
+      void clockOf(change.match)
+        .then((clock) => arm(change.match, clock))
+        .catch(console.error)
   })
 }
 

@@ -28,7 +28,11 @@ export async function insertFacts(match: string, tape: Tape, lines: Tape['lines'
   const times = lines.length > 1 ? await timesOf(match, within) : null
   const person = new Map(seated.map(({ seat, personId }) => [seat, personId]))
   const rows = found.map(({ fact: { by, ...fact }, ordinal }) => ({
-    matchId: match, ordinal, seat: by, personId: person.get(by) ?? null, ...fact,
+    matchId: match,
+    ordinal,
+    seat: by,
+    personId: person.get(by) ?? null,
+    ...fact,
     ...(times ? { at: times.get(fact.entry) } : {}),
   }))
   for (let i = 0; i < rows.length; i += BATCH) await within.insert(facts).values(rows.slice(i, i + BATCH))
@@ -39,8 +43,16 @@ export async function factsOf(person: string, limit: number) {
   const database = await theDatabase()
   return database
     .select({
-      match: facts.matchId, game: matches.game, entry: facts.entry, operation: facts.operation, terms: facts.terms,
-      answer: facts.answer, said: facts.said, right: facts.right, how: facts.how, at: facts.at,
+      match: facts.matchId,
+      game: matches.game,
+      entry: facts.entry,
+      operation: facts.operation,
+      terms: facts.terms,
+      answer: facts.answer,
+      said: facts.said,
+      right: facts.right,
+      how: facts.how,
+      at: facts.at,
     })
     .from(facts)
     .innerJoin(matches, eq(matches.id, facts.matchId))

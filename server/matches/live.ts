@@ -1,19 +1,13 @@
 import { EventEmitter } from 'node:events'
-import type { ToldClock } from './clock'
-import type { Summary } from './summary'
-
-/** One recorded entry as it goes to every page that follows its match. */
-export interface Recorded {
-  readonly number: number
-  readonly id: string
-  readonly entry: unknown
-  readonly at: string
-}
+import type { ListedMatch, Recorded, Summary, ToldClock } from '#shared/api'
 
 export type Change =
   | { readonly kind: 'recorded'; readonly match: string; readonly recorded: Recorded; readonly summary: Summary }
   | { readonly kind: 'clock'; readonly match: string; readonly clock: ToldClock }
-  | { readonly kind: 'made' | 'removed' | 'board'; readonly match: string }
+  | { readonly kind: 'made' | 'renamed'; readonly match: string; readonly listed: ListedMatch }
+  /** Several at once: whoever shows a list asks for it anew. */
+  | { readonly kind: 'many'; readonly match: string }
+  | { readonly kind: 'removed' | 'board'; readonly match: string }
 
 const emitter = new EventEmitter()
 // A class may follow with every device in the room; the default warning at 11 is not meant for that.

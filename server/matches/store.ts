@@ -1,264 +1,166 @@
-import { and, asc, desc, eq, gt, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, sql, type SQL } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { gameById } from '#core/games/index'
 import { readHouseRules } from '#core/houseRules'
-import { openMatch } from '#core/match'
 import { randomFor } from '#core/random'
-import { addEntry, foldTape, type Tape } from '#core/tape'
-import { sayProblem, sayReason, speaking } from '#core/wording/index'
-import { entries, matches, seats } from '../database/schema'
-import { Refusal } from '../utils/refusal'
+import type { ListedMatch, SetUp } from '#shared/api'
+import { facts, matches, people, seats } from '../database/schema'
 import { theDatabase, type Within } from '../utils/database'
-import { toldClock, type ToldClock } from './clock'
-import { keepFacts } from './facts'
-import { tell, type Recorded } from './live'
+import { Refusal } from '../utils/refusal'
+import { toldClock } from './clockTime'
+import { tell } from './live'
+import { noSuchMatch, seatsOf } from './read'
 import { summaryOf } from './summary'
-
-export interface NewSeat {
-  readonly name: string
-  readonly pennant: number
-  readonly personId: string | null
-}
-
-export interface NewMatch {
-  readonly game: string
-  readonly houseRules: Record<string, unknown>
-  readonly seats: readonly NewSeat[]
-  readonly first: number
-  readonly source: 'table' | 'dealt'
-  readonly seed: string | number | null
-  readonly opening: unknown
-}
-
-/** A match as a page needs it: how it was set up and everything recorded. */
-export interface StoredMatch extends NewMatch {
-  readonly id: string
-  readonly createdAt: string
-  readonly last: number
-  readonly clock: ToldClock
-  /** Who knows it may see this match's board. */
-  readonly board: string
-  readonly entries: readonly Recorded[]
-}
+import { forgetTape, openTape, rememberTape, tapeFor } from './tapes'
 
 /** Opens a match and stores it; refused with all problems of its setup. */
-export async function makeMatch(given: NewMatch): Promise<string> {
+export async function makeMatch({ boardOf = null, ...given }: SetUp & { readonly boardOf?: string | null }): Promise<string> {
   // A dealer without a seed of its own gets one, so that what it dealt can be checked.
   const seeded = given.source === 'dealt' && given.seed === null ? { ...given, seed: nanoid(10) } : given
   const setup = seeded.source === 'dealt' && seeded.opening === null ? { ...seeded, opening: dealtOpening(seeded) } : seeded
   const tape = openTape(setup)
   const database = await theDatabase()
   const id = nanoid(12)
-  const { game, houseRules, first, source, seed, opening } = setup
+  const { game, name, houseRules, first, source, seed, opening } = setup
   await database.transaction(async (tx) => {
+    const boardToken = boardOf === null ? undefined : await takeBoard(tx, boardOf)
     await tx.insert(matches).values({
-      id, game, houseRules, first, source, seed, opening, summary: summaryOf(tape), over: tape.state.result !== null,
+      id,
+      game,
+      name,
+      boardToken,
+      houseRules,
+      first,
+      source,
+      seed,
+      opening,
+      summary: summaryOf(tape),
+      over: tape.state.result !== null,
     })
     await tx.insert(seats).values(setup.seats.map((seat, i) => ({ matchId: id, seat: i + 1, ...seat })))
   })
-  remember(id, tape)
-  tell({ kind: 'made', match: id })
+  rememberTape(id, tape)
+  if (boardOf !== null) tell({ kind: 'board', match: boardOf })
+  await tellMade(id)
   return id
 }
 
+/** The link of a match's board, which leads to another match from now on; undefined where there is no such match. */
+async function takeBoard(tx: Within, match: string): Promise<string | undefined> {
+  const [row] = await tx.select({ board: matches.boardToken }).from(matches).where(eq(matches.id, match)).for('update')
+  if (row) await tx.update(matches).set({ boardToken: newToken() }).where(eq(matches.id, match))
+  return row?.board
+}
+
+export const newToken = () => crypto.randomUUID().replaceAll('-', '')
+
+/** Everybody who follows the room gets the new match with the news, so that nobody has to ask for the list again. */
+export async function tellMade(id: string): Promise<void> {
+  const [listed] = await listedMatches(eq(matches.id, id), 1)
+  if (listed) tell({ kind: 'made', match: id, listed })
+}
+
 /** The dealer's own layout, where the game records one; null leaves what is wrong with the setup to opening it. */
-function dealtOpening({ game: id, houseRules, seats: seated, seed }: NewMatch): unknown {
+function dealtOpening({ game: id, houseRules, seats: seated, seed }: SetUp): unknown {
   const game = gameById(id)
   const read = game && readHouseRules(game, houseRules, seated.length)
-  return game && read?.ok ? game.dealOpening(read.rules, seated.length, randomFor(String(seed), 'opening')) : null
+  return game && read?.ok ? (game.dealOpening?.(read.rules, seated.length, randomFor(String(seed), 'opening')) ?? null) : null
 }
 
-function openTape(setup: NewMatch): Tape {
-  const game = gameById(setup.game)
-  if (!game) throw new Refusal(422, 'unknown-game', `There is no game “${setup.game}”.`, 'game')
-  const opened = openMatch(game, { ...setup, players: setup.seats.map((seat) => seat.name) })
-  if (!opened.ok) {
-    const problems = opened.problems.map(({ path, code, facts }) => ({ path, code, says: sayProblem({ path, code, facts }, game) }))
-    const first = problems[0]!
-    throw new Refusal(422, first.code, first.says, first.path, { problems })
-  }
-  return foldTape(opened.table, opened.state, [])
+/** Matches for the list, newest first; live or over, or both; those that come after `before` in that order. */
+export async function listMatches(
+  which: 'live' | 'over' | 'all',
+  limit: number,
+  before: Place | null = null,
+): Promise<{ matches: ListedMatch[]; next: string | null }> {
+  const state = which === 'all' ? undefined : eq(matches.over, which === 'over')
+  const place = before && sql`(${matches.updatedAt}, ${matches.id}) < (${before.at}::timestamptz, ${before.id})`
+  const listed = await listedMatches(and(state, place ?? undefined), limit + 1)
+  const page = listed.slice(0, limit)
+  const last = page.at(-1)
+  return { matches: page, next: listed.length > limit && last ? `${last.updatedAt}~${last.id}` : null }
 }
 
-/** A stored match with its entries; refused when there is none. */
-export async function loadMatch(id: string, within?: Within): Promise<StoredMatch> {
-  const database = within ?? (await theDatabase())
-  const [row] = await database.select().from(matches).where(eq(matches.id, id))
-  if (!row) throw new Refusal(404, 'no-such-match', 'There is no such match; it may have been deleted.', 'id')
-  const [seated, recorded] = await Promise.all([
-    seatsOf(id, within),
-    entriesAfter(id, 0, within),
-  ])
-  const { game, houseRules, first, source, seed, opening, createdAt, last, clock, boardToken } = row
-  return {
-    id, game, houseRules, first, source, seed: seed ?? null, opening: opening ?? null, createdAt, last,
-    clock: toldClock(clock), board: boardToken,
-    seats: seated,
-    entries: recorded,
-  }
-}
-
-/** Who sits at a match, by seat. */
-export async function seatsOf(id: string, within?: Within): Promise<NewSeat[]> {
-  const database = within ?? (await theDatabase())
-  return database
-    .select({ name: seats.name, pennant: seats.pennant, personId: seats.personId })
-    .from(seats)
-    .where(eq(seats.matchId, id))
-    .orderBy(asc(seats.seat))
-}
-
-/** What was recorded in a match after entry `after`. */
-export async function entriesAfter(match: string, after: number, within?: Within): Promise<Recorded[]> {
-  const database = within ?? (await theDatabase())
-  return database
-    .select({ number: entries.number, id: entries.clientId, entry: entries.entry, at: entries.at })
-    .from(entries)
-    .where(and(eq(entries.matchId, match), gt(entries.number, after)))
-    .orderBy(asc(entries.number))
-}
-
-export interface Append {
-  /** Made by the client; the same id again changes nothing and gives the same answer. */
+/** A place in the list: what comes next is older. */
+export interface Place {
+  readonly at: string
   readonly id: string
-  /** The number of the newest entry that the client knows. */
-  readonly after: number
-  readonly entry: unknown
 }
 
-export interface Appended {
-  readonly number: number
-  readonly stands: boolean
-  readonly reason: string | null
-  readonly recorded: Recorded
-}
-
-const queues = new Map<string, Promise<unknown>>()
-
-/**
- * Judges an entry and appends it, in one transaction. Entries of one match go one after another. Refused: a stale
- * `after` (`stale`, with what came in between), entries that are none, corrections, rulings and calls that don't
- * stand. A play that doesn't stand is kept: it is a slip.
- */
-export function appendEntry(match: string, append: Append): Promise<Appended> {
-  const before = queues.get(match) ?? Promise.resolve()
-  const mine = before.catch(() => {}).then(() => appendNow(match, append))
-  queues.set(match, mine)
-  const leave = () => {
-    if (queues.get(match) === mine) queues.delete(match)
-  }
-  mine.then(leave, leave)
-  return mine
-}
-
-async function appendNow(match: string, { id, after, entry }: Append): Promise<Appended> {
+async function listedMatches(where: SQL | undefined, limit: number): Promise<ListedMatch[]> {
   const database = await theDatabase()
-  const outcome = await database.transaction(async (tx) => {
-    const [row] = await tx.select({ last: matches.last }).from(matches).where(eq(matches.id, match)).for('update')
-    if (!row) throw new Refusal(404, 'no-such-match', 'There is no such match; it may have been deleted.', 'id')
-    const tape = await tapeOf(match, row.last, tx)
-    const known = and(eq(entries.matchId, match), eq(entries.clientId, id))
-    const [same] = await tx.select().from(entries).where(known)
-    if (same) return { tape, recorded: { number: same.number, id, entry: same.entry, at: same.at }, fresh: null }
-    if (after !== row.last) throw await stale(match, row.last, after, tx)
-    const next = addEntry(tape, entry)
-    const line = next.lines.at(-1)!
-    refuseUnlessKept(next)
-    const [stored] = await tx
-      .insert(entries)
-      .values({ matchId: match, number: line.number, clientId: id, entry })
-      .returning({ at: entries.at })
-    const summary = summaryOf(next)
-    await tx
-      .update(matches)
-      .set({ last: line.number, over: summary.result !== null, summary, updatedAt: sql`now()` })
-      .where(eq(matches.id, match))
-    await keepFacts(match, next, tx)
-    return { tape: next, recorded: { number: line.number, id, entry, at: stored!.at }, fresh: summary }
-  })
-  // The new summary, where the entry was not recorded before.
-  const { tape, recorded, fresh } = outcome
-  if (fresh) {
-    remember(match, tape)
-    tell({ kind: 'recorded', match, recorded, summary: fresh })
-  }
-  // What was said of the entry when it was made: corrections that came later don't change the answer.
-  const { verdict } = fresh ? tape.lines.at(-1)! : lineWhenMade(tape, recorded.number)
-  return { number: recorded.number, stands: verdict.stands, reason: verdict.reason?.code ?? null, recorded }
-}
-
-function lineWhenMade(tape: Tape, number: number) {
-  const raws = tape.lines.slice(0, number).map((line) => line.raw)
-  return foldTape(tape.table, tape.start, raws).lines.at(-1)!
-}
-
-async function stale(match: string, last: number, after: number, within: Within): Promise<Refusal> {
-  const says = 'Somebody else recorded in the meantime. Look at what came in between, then send again or drop it.'
-  return new Refusal(409, 'stale', says, 'after', { last, between: await entriesAfter(match, after, within) })
-}
-
-function refuseUnlessKept(tape: Tape): void {
-  const { verdict, entry } = tape.lines.at(-1)!
-  const { reason } = verdict
-  if (!reason || (entry.kind === 'play' && reason.code !== 'malformed')) return
-  throw new Refusal(422, reason.code, sayReason(tape.table.game, reason, speaking(tape.table.players)), 'entry', { facts: reason.facts })
-}
-
-/** Tapes in memory, so that an append judges one entry and not the whole match; the oldest are let go. */
-const tapes = new Map<string, Tape>()
-const MOST_TAPES = 200
-
-function remember(match: string, tape: Tape): void {
-  tapes.delete(match)
-  tapes.set(match, tape)
-  if (tapes.size > MOST_TAPES) tapes.delete(tapes.keys().next().value!)
-}
-
-/** The tape of a match that has `last` entries; read again when another server has recorded since. */
-async function tapeOf(match: string, last: number, within?: Within): Promise<Tape> {
-  const known = tapes.get(match)
-  if (known?.lines.length === last) return known
-  const stored = await loadMatch(match, within)
-  const start = openTape(stored)
-  const tape = foldTape(start.table, start.state, stored.entries.map((recorded) => recorded.entry))
-  remember(match, tape)
-  return tape
-}
-
-/** The tape of a match as it stands now. */
-export async function tapeFor(match: string): Promise<Tape> {
-  const database = await theDatabase()
-  const [row] = await database.select({ last: matches.last }).from(matches).where(eq(matches.id, match))
-  if (!row) throw new Refusal(404, 'no-such-match', 'There is no such match; it may have been deleted.', 'id')
-  return tapeOf(match, row.last)
-}
-
-/** Matches for the list, newest first; live or over, or both. */
-export async function listMatches(which: 'live' | 'over' | 'all', limit: number) {
-  const database = await theDatabase()
-  const rows = await database
-    .select()
-    .from(matches)
-    .where(which === 'all' ? undefined : eq(matches.over, which === 'over'))
-    .orderBy(desc(matches.updatedAt), desc(matches.id))
-    .limit(limit)
+  const rows = await database.select().from(matches).where(where).orderBy(desc(matches.updatedAt), desc(matches.id)).limit(limit)
   if (!rows.length) return []
   const seated = await database
     .select()
     .from(seats)
-    .where(sql`${seats.matchId} in ${rows.map((row) => row.id)}`)
+    .where(
+      inArray(
+        seats.matchId,
+        rows.map((row) => row.id),
+      ),
+    )
     .orderBy(asc(seats.seat))
-  return rows.map(({ id, game, houseRules, last, over, summary, clock, createdAt, updatedAt }) => ({
-    id, game, houseRules, last, over, summary, clock: toldClock(clock), createdAt, updatedAt,
-    seats: seated.filter((seat) => seat.matchId === id).map(({ name, pennant, personId }) => ({ name, pennant, personId })),
+  const byMatch = new Map<string, typeof seated>(rows.map(({ id }) => [id, []]))
+  for (const seat of seated) byMatch.get(seat.matchId)!.push(seat)
+  return rows.map(({ id, game, name, houseRules, last, over, summary, clock, createdAt, updatedAt }) => ({
+    id,
+    game,
+    name,
+    houseRules,
+    last,
+    over,
+    summary,
+    clock: toldClock(clock),
+    createdAt,
+    updatedAt,
+    seats: (byMatch.get(id) ?? []).map((seat) => ({ name: seat.name, pennant: seat.pennant, personId: seat.personId })),
   }))
+}
+
+/** Puts names right: of the table, of players by seat. Everybody who follows is told. */
+export async function renameMatch(
+  id: string,
+  { name, seats: named = [] }: { name?: string; seats?: readonly { seat: number; name: string }[] },
+): Promise<void> {
+  const database = await theDatabase()
+  await database.transaction(async (tx) => {
+    const [row] = await tx.select({ id: matches.id }).from(matches).where(eq(matches.id, id)).for('update')
+    if (!row) throw noSuchMatch()
+    const seated = await seatsOf(id, tx)
+    const after = seated.map((seat, i) => named.find((each) => each.seat === i + 1)?.name ?? seat.name)
+    const twice = after.find((each, i) => after.findIndex((other) => other.toLowerCase() === each.toLowerCase()) !== i)
+    if (twice) throw new Refusal(422, 'name-taken', `Two players can’t both be called ${twice}; add a letter to tell them apart.`, 'seats')
+    if (named.some(({ seat }) => seat > seated.length)) throw new Refusal(422, 'no-such-player', `There are ${seated.length} players.`, 'seats')
+    if (name !== undefined) await tx.update(matches).set({ name }).where(eq(matches.id, id))
+    for (const { seat, name: given } of named) {
+      // Somebody else's name is somebody else: what was played so far stays with the person who was meant.
+      const [person] = await tx
+        .select({ id: people.id })
+        .from(people)
+        .where(sql`lower(${people.name}) = ${given.toLowerCase()}`)
+      await tx
+        .update(seats)
+        .set({ name: given, personId: person?.id ?? null })
+        .where(and(eq(seats.matchId, id), eq(seats.seat, seat)))
+      await tx
+        .update(facts)
+        .set({ personId: person?.id ?? null })
+        .where(and(eq(facts.matchId, id), eq(facts.seat, seat)))
+    }
+  })
+  forgetTape(id)
+  const summary = summaryOf(await tapeFor(id))
+  await database.update(matches).set({ summary }).where(eq(matches.id, id))
+  const [listed] = await listedMatches(eq(matches.id, id), 1)
+  if (listed) tell({ kind: 'renamed', match: id, listed })
 }
 
 /** Deletes a match with its tape for good. */
 export async function removeMatch(id: string): Promise<void> {
   const database = await theDatabase()
   const gone = await database.delete(matches).where(eq(matches.id, id)).returning({ id: matches.id })
-  if (!gone.length) throw new Refusal(404, 'no-such-match', 'There is no such match; it may have been deleted.', 'id')
-  tapes.delete(id)
+  if (!gone.length) throw noSuchMatch()
+  forgetTape(id)
   tell({ kind: 'removed', match: id })
 }

@@ -9,13 +9,16 @@ import { seatPeople } from '#core/pennants'
 import type { Problem } from '#core/problem'
 import type { Tape } from '#core/tape'
 import { sayProblem } from '#core/wording/index'
+import type { StoredMatch } from '#shared/api'
 import { entries, matches, people, seats } from '../database/schema'
 import { Refusal, refuseUnstorable } from '../utils/refusal'
 import { theDatabase, type Within } from '../utils/database'
-import { usedBy } from './clock'
+import { usedBy } from './clockTime'
 import { insertFacts } from './facts'
 import { listPeople } from './people'
-import { loadMatch, tapeFor, type StoredMatch } from './store'
+import { loadMatch } from './read'
+import { tellMade } from './store'
+import { tapeFor } from './tapes'
 import { summaryOf } from './summary'
 import { tell } from './live'
 
@@ -25,7 +28,15 @@ export type Kind = 'json' | 'csv' | 'txt'
 export async function exportMatch(id: string, kind: Kind): Promise<{ text: string; type: string; name: string }> {
   const [stored, tape] = [await loadMatch(id), await tapeFor(id)]
   const name = `${stored.game}-${stored.createdAt.slice(0, 10)}-${id}.${kind}`
-  if (kind === 'csv') return { text: writeCsv(tape, stored.entries.map(({ at }) => at)), type: 'text/csv; charset=utf-8', name }
+  if (kind === 'csv')
+    return {
+      text: writeCsv(
+        tape,
+        stored.entries.map(({ at }) => at),
+      ),
+      type: 'text/csv; charset=utf-8',
+      name,
+    }
   if (kind === 'txt') return { text: writePlainTape(tape), type: 'text/plain; charset=utf-8', name }
   return { text: `${JSON.stringify(fileOf(stored, tape), null, 2)}\n`, type: 'application/json', name }
 }
@@ -45,7 +56,7 @@ export async function importMatch(text: string): Promise<{ id: string; entries: 
   await database.transaction((tx) =>
     storeMatch(tx, { id, file, tape, seated, recorded: file.entries.map(() => ({ id: nanoid(16), at: now })), createdAt: now, updatedAt: now, used: 0 }),
   )
-  tell({ kind: 'made', match: id })
+  await tellMade(id)
   const refused = tape.lines.filter(({ verdict, struck }) => !struck && !verdict.stands)
   return { id, entries: tape.lines.length, slips: refused.length, malformed: refused.filter(({ verdict }) => verdict.reason?.code === 'malformed').length }
 }
@@ -53,6 +64,8 @@ export async function importMatch(text: string): Promise<{ id: string; entries: 
 /** A match with its tape on its way into the database. */
 export interface Incoming {
   readonly id: string
+  /** What the table is called in the room. */
+  readonly name?: string
   readonly file: MatchFile
   readonly tape: Tape
   readonly seated: readonly { readonly name: string; readonly pennant: number; readonly personId: string | null }[]
@@ -68,12 +81,25 @@ const BATCH = 500
 const jsonOf = (raw: unknown) => (raw === null ? sql`'null'::jsonb` : raw)
 
 /** Stores a whole match: its setup, seats, tape and the facts that were practised. */
-export async function storeMatch(tx: Within, { id, file, tape, seated, recorded, createdAt, updatedAt, used }: Incoming): Promise<void> {
+export async function storeMatch(tx: Within, { id, name = '', file, tape, seated, recorded, createdAt, updatedAt, used }: Incoming): Promise<void> {
   const { game, houseRules, first, source, seed, opening } = file
   const last = tape.lines.length
   const clock = { used, since: null }
   await tx.insert(matches).values({
-    id, game, houseRules, first, source, seed, opening, last, clock, createdAt, updatedAt, over: tape.state.result !== null, summary: summaryOf(tape),
+    id,
+    game,
+    name,
+    houseRules,
+    first,
+    source,
+    seed,
+    opening,
+    last,
+    clock,
+    createdAt,
+    updatedAt,
+    over: tape.state.result !== null,
+    summary: summaryOf(tape),
   })
   await tx.insert(seats).values(seated.map((seat, i) => ({ matchId: id, seat: i + 1, ...seat })))
   const rows = tape.lines.map((line, i) => ({ matchId: id, number: line.number, clientId: recorded[i]!.id, entry: jsonOf(line.raw), at: recorded[i]!.at }))
@@ -139,14 +165,18 @@ export async function restoreArchive(text: string): Promise<{ people: number; ma
     for (const { kept, file, tape } of read.matches) {
       if (already.has(kept.id)) continue
       already.add(kept.id)
-      const seated = kept.seats.map(({ pennant, personId }, i) => ({ name: file.players[i]!, pennant, personId: personId ? (known.get(personId) ?? null) : null }))
+      const seated = kept.seats.map(({ pennant, personId }, i) => ({
+        name: file.players[i]!,
+        pennant,
+        personId: personId ? (known.get(personId) ?? null) : null,
+      }))
       const { id, recorded, createdAt, updatedAt, used } = kept
       await storeMatch(tx, { id, file, tape, seated, recorded, createdAt, updatedAt, used })
       stored++
     }
     return { people: fresh, matches: stored, already: read.matches.length - stored }
   })
-  tell({ kind: 'made', match: '' })
+  tell({ kind: 'many', match: '' })
   return done
 }
 

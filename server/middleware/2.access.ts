@@ -9,8 +9,7 @@ import { refuseWith } from '../utils/refusal'
 export default defineEventHandler(async (event) => {
   const path = event.path.split('?')[0]!
   const host = getRequestHeader(event, 'host') ?? ''
-  if (isLocalOnly() && !isLoopback(hostName(host)))
-    return refuseWith(event, 403, 'not-here', 'This Nimble Tally serves this machine alone.')
+  if (isLocalOnly() && !isLoopback(hostName(host))) return refuseWith(event, 403, 'not-here', 'This Nimble Tally serves this machine alone.')
   if (!path.startsWith('/api/')) return
   const origin = getRequestHeader(event, 'origin')
   if (event.method !== 'GET' && event.method !== 'HEAD' && origin && hostOf(`http://${host}`) !== hostOf(origin))

@@ -10,7 +10,8 @@ export default defineNitroPlugin((nitro) => {
   void openOnce()
     .then(async () => {
       if (!isLocalOnly()) await tellPasscode()
-      await loadDemoOnce()
+      // An example is no reason not to start.
+      await loadDemoOnce().catch((error: unknown) => console.warn('The demo could not be loaded; everything else works.', error))
       await resumeClocks()
     })
     .catch((error: unknown) => {

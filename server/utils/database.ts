@@ -24,8 +24,7 @@ export async function closeDatabase(): Promise<void> {
 
 async function open(): Promise<OpenDatabase> {
   const { NIMBLE_DATA, NIMBLE_PREPARED, DATABASE_URL } = process.env
-  if (!NIMBLE_DATA && !DATABASE_URL)
-    throw new Error('NIMBLE_DATA must name the data folder as an absolute path; bin/start sets it.')
+  if (!NIMBLE_DATA && !DATABASE_URL) throw new Error('NIMBLE_DATA must name the data folder as an absolute path; bin/start sets it.')
   const database = await openDatabase({ url: DATABASE_URL, folder: NIMBLE_DATA ?? '', prepared: NIMBLE_PREPARED })
   await migrate(database.database, await bundledMigrations())
   return database

@@ -8,13 +8,24 @@ async function almostOver(request: APIRequestContext, entries: object[] = []): P
   const id = `clock-${Date.now()}-${Math.floor(Math.random() * 1e6)}`
   const at = new Date().toISOString()
   const archive = {
-    format: 'nimble-tally/archive', version: 1, madeAt: at, people: [],
-    matches: [{
-      id, createdAt: at, updatedAt: at, used: 59_000,
-      seats: [{ pennant: 1, personId: null }, { pennant: 2, personId: null }],
-      recorded: entries.map((_, i) => ({ id: `e${i}`, at })),
-      match: { format: 'nimble-tally/match', version: 1, game: 'brim', houseRules: { minutes: 1 }, players: ['Ines', 'Tomasz'], entries },
-    }],
+    format: 'nimble-tally/archive',
+    version: 1,
+    madeAt: at,
+    people: [],
+    matches: [
+      {
+        id,
+        createdAt: at,
+        updatedAt: at,
+        used: 59_000,
+        seats: [
+          { pennant: 1, personId: null },
+          { pennant: 2, personId: null },
+        ],
+        recorded: entries.map((_, i) => ({ id: `e${i}`, at })),
+        match: { format: 'nimble-tally/match', version: 1, game: 'brim', houseRules: { minutes: 1 }, players: ['Ines', 'Tomasz'], entries },
+      },
+    ],
   }
   expect((await request.post('/api/archive', { data: archive })).ok()).toBe(true)
   return id

@@ -8,13 +8,13 @@ test('taking back and bringing back, one key each; struck entries can be shown',
   const match = await makeMatch(request, { entries: [roll(1, [6, 5, 4, 3, 1]), stop(1, 19)] })
   await openDesk(page, match)
   await expect(score(page, 1)).toContainText('19')
-  await page.getByRole('button', { name: 'Take back' }).click()
+  await page.getByRole('button', { name: 'Take back', exact: true }).click()
   await expect(score(page, 1)).toContainText('0')
   await expect(page.locator('li[aria-current]')).toContainText('Ines')
   await expect(tape(page)).not.toContainText('Ines stops')
-  await page.getByRole('button', { name: 'Show struck' }).click()
+  await page.getByRole('button', { name: 'Show what was taken back' }).click()
   await expect(tape(page)).toContainText('Ines stops and says 19')
-  await page.getByRole('button', { name: 'Bring back' }).click()
+  await page.getByRole('button', { name: 'Bring it back' }).click()
   await expect(score(page, 1)).toContainText('19')
   await expect.poll(() => entriesOf(request, match)).toHaveLength(4)
 })
@@ -23,7 +23,9 @@ test('an older entry is opened and taken back', async ({ page, request }) => {
   const match = await makeMatch(request, { entries: [roll(1, [6, 5, 4, 3, 1]), roll(1, [1, 1], [6, 5, 4]), stop(1)] })
   await openDesk(page, match)
   await expect(score(page, 1)).toContainText('17')
-  await tape(page).getByRole('button', { name: /freezes 6, 5 and 4/ }).click()
+  await tape(page)
+    .getByRole('button', { name: /freezes 6, 5 and 4/ })
+    .click()
   await page.getByRole('button', { name: 'Take back entry 2' }).click()
   await expect(score(page, 1)).toContainText('19')
 })
@@ -57,9 +59,9 @@ test('a play that doesn’t stand says why, and is kept as a slip only when wish
 test('a wrong sum is noted with what is right', async ({ page, request }) => {
   const match = await makeMatch(request, { entries: [roll(1, [6, 5, 4, 3, 1])] })
   await openDesk(page, match)
-  await page.getByRole('button', { name: 'Said another sum' }).click()
-  await page.getByLabel('What was said').fill('18')
-  await page.getByRole('button', { name: 'Said it' }).click()
+  for (const figure of [1, 8]) await page.getByRole('button', { name: `Figure ${figure}` }).click()
+  await expect(verdict(page)).toContainText('Noted')
+  await page.getByRole('button', { name: /said 18/ }).click()
   await expect(score(page, 1)).toContainText('19')
   await expect(verdict(page)).toContainText('Ines said 18; it is 19.')
 })
@@ -69,18 +71,21 @@ test('where the sum must be right the verdict waits for it, and for the explanat
   const match = await makeMatch(request, { houseRules, entries: [roll(1, [6, 5, 4, 3, 1])] })
   await openDesk(page, match)
   await expect(page.getByRole('button', { name: 'Said nothing' })).toBeHidden()
-  await page.getByRole('button', { name: 'Said another sum' }).click()
-  await page.getByLabel('What was said').fill('18')
+  await page.keyboard.type('=18')
   await page.keyboard.press('Enter')
   await expect(verdict(page)).toContainText('Ines said 18; it is 19.')
+  await page.keyboard.type('=')
+  for (const key of ['Backspace', 'Backspace', 'Escape']) await page.keyboard.press(key)
   await page.getByRole('button', { name: /said 19/ }).click()
   await expect(verdict(page)).toContainText('has not told how yet')
+  // Choosing how after Stop counts.
   await page.getByRole('button', { name: 'made ten' }).click()
-  await page.getByRole('button', { name: /said 19/ }).click()
   await expect(score(page, 1)).toContainText('19')
-  await expect.poll(async () => (await entriesOf(request, match)).at(-1)).toEqual({
-    play: { do: 'stop', by: 1, said: 19, explained: true, how: 'made-ten' },
-  })
+  await expect
+    .poll(async () => (await entriesOf(request, match)).at(-1))
+    .toEqual({
+      play: { do: 'stop', by: 1, said: 19, explained: true, how: 'made-ten' },
+    })
 })
 
 test('the odds now and the odds you took', async ({ page, request }) => {
@@ -113,10 +118,14 @@ test('two referees at once: the second is shown what came in between', async ({ 
   const match = await makeMatch(request, { entries: [roll(1, [6, 5, 4, 3, 1])] })
   await openDesk(page, match)
   // The other referee's entry is on the server, but hasn't come to this page yet.
-  await page.route('**/entries', async (route) => {
-    await append(request, match, 1, stop(1, 19))
-    await route.continue()
-  }, { times: 1 })
+  await page.route(
+    '**/entries',
+    async (route) => {
+      await append(request, match, 1, stop(1, 19))
+      await route.continue()
+    },
+    { times: 1 },
+  )
   await page.keyboard.press('Shift+Digit1')
   await page.keyboard.type('1111')
   await page.keyboard.press('Enter')

@@ -5,7 +5,12 @@ test('verdicts are spoken and chimed when that is switched on, and remembered', 
   await page.addInitScript(() => {
     const heard: string[] = []
     Object.assign(window, { heard })
-    Object.assign(window, { SpeechSynthesisUtterance: class { lang = ''; constructor(readonly text: string) {} } })
+    Object.assign(window, {
+      SpeechSynthesisUtterance: class {
+        lang = ''
+        constructor(readonly text: string) {}
+      },
+    })
     Object.defineProperty(window, 'speechSynthesis', { value: { cancel() {}, speak: ({ text }: { text: string }) => heard.push(text) } })
     const start = OscillatorNode.prototype.start
     OscillatorNode.prototype.start = function (...args) {
@@ -30,18 +35,32 @@ test('verdicts are spoken and chimed when that is switched on, and remembered', 
 })
 
 test('one line finds matches, people, rules and actions', async ({ page, request }) => {
-  const match = await makeMatch(request, { names: ['Lantern', 'Oar'] })
+  const match = await makeMatch(request, { players: ['Lantern', 'Oar'] })
   await page.goto('/')
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   await page.keyboard.press('Control+k')
-  const palette = page.getByRole('dialog', { name: 'Find anything' })
-  await palette.getByPlaceholder('Matches, people').fill('Lantern')
-  await palette.getByRole('option', { name: /Brim: Lantern, Oar/ }).click()
+  const drawer = page.getByRole('dialog', { name: 'Find anything' })
+  const line = drawer.getByRole('combobox', { name: 'Find' })
+  await line.fill('lantern oar')
+  await drawer.getByRole('option', { name: /Brim.*Lantern, Oar/ }).click()
   await expect(page).toHaveURL(`/match/${match}`)
-  await expect(palette).toHaveCount(0)
+  await expect(drawer).toHaveCount(0)
   await expect(page.getByRole('heading', { level: 1, name: 'Brim' })).toBeVisible()
   await page.keyboard.press('Control+k')
-  await palette.getByPlaceholder('Matches, people').fill('Freeze at least')
+  await line.fill('freeze at least')
+  await expect(drawer.getByRole('option')).toHaveCount(1)
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/rulebook\/brim#mustFreeze/)
+  await page.keyboard.press('Control+k')
+  await line.fill('xyzzy')
+  await expect(drawer.getByRole('status')).toContainText('Nothing of that name')
+  // The arrow keys go through what is found, Tab from shelf to shelf.
+  await line.fill('')
+  const marked = drawer.locator('[aria-selected="true"]')
+  await page.keyboard.press('Shift+Tab')
+  await expect(marked).toContainText('New match')
+  await page.keyboard.press('ArrowDown')
+  await expect(marked).toContainText('All matches')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL('/')
 })

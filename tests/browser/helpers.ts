@@ -1,21 +1,34 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test'
+import type { Step } from '../games/fixture'
 
 export interface MatchParts {
-  names?: string[]
+  players?: string[]
   game?: string
   houseRules?: Record<string, unknown>
   first?: number
   source?: 'table' | 'dealt'
   seed?: string
   opening?: unknown
+  /** What the table is called. */
+  name?: string
   entries?: unknown[]
 }
 
 /** A match made through the API, with `entries` recorded in it; returns its id. */
 export async function makeMatch(request: APIRequestContext, parts: MatchParts = {}): Promise<string> {
-  const { names = ['Ines', 'Tomasz'], game = 'brim', houseRules = {}, first = 1, source = 'table', seed = null, opening = null, entries = [] } = parts
-  const seats = names.map((name, i) => ({ name, pennant: i + 1 }))
-  const made = await request.post('/api/matches', { data: { game, houseRules, seats, first, source, seed, opening } })
+  const {
+    players = ['Ines', 'Tomasz'],
+    game = 'brim',
+    houseRules = {},
+    first = 1,
+    source = 'table',
+    seed = null,
+    opening = null,
+    entries = [],
+    name = '',
+  } = parts
+  const seats = players.map((name, i) => ({ name, pennant: i + 1 }))
+  const made = await request.post('/api/matches', { data: { game, name, houseRules, seats, first, source, seed, opening } })
   expect(made.status()).toBe(201)
   const { id } = (await made.json()) as { id: string }
   for (const [i, entry] of entries.entries()) {
@@ -38,7 +51,11 @@ export async function openDesk(page: Page, match: string) {
 export const play = (fields: object) => ({ play: fields })
 
 /** Touches the first button of this name. */
-export const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: typeof name === 'string' }).first().tap()
+export const tap = (page: Page, name: string | RegExp) =>
+  page
+    .getByRole('button', { name, exact: typeof name === 'string' })
+    .first()
+    .tap()
 
 /** The score shown for a seat on the desk. */
 export function score(page: Page, seat: number) {
@@ -47,6 +64,33 @@ export function score(page: Page, seat: number) {
 
 export const verdict = (page: Page) => page.getByTestId('verdict')
 export const tape = (page: Page) => page.getByRole('region', { name: 'Tape' })
+export const pad = (page: Page) => page.getByRole('region', { name: 'Pad' })
+
+/** Whose turn it is, on desk and board. */
+export const onTurn = (page: Page) => page.locator('li[aria-current]')
+
+/** The headline of the announcement. */
+export const winner = (page: Page) => page.getByRole('region', { name: 'Announcement' }).getByRole('heading', { level: 2 })
+
+/** Where the board of a match is. */
+export async function boardOf(request: APIRequestContext, match: string): Promise<string> {
+  const { board } = (await (await request.get(`/api/matches/${match}`)).json()) as { board: string }
+  return `/board/${board}`
+}
+
+/** Does one step of a fixture after the other; what is said to be seen must be seen. */
+export async function follow(page: Page, steps: readonly Step[]) {
+  for (const step of steps) {
+    if ('tap' in step) await tap(page, step.tap)
+    else if ('keys' in step) await page.keyboard.type(step.keys)
+    else if ('press' in step) await page.keyboard.press(step.press)
+    else if ('verdict' in step) await expect(verdict(page)).toContainText(step.verdict)
+    else if ('tape' in step) await expect(tape(page)).toContainText(step.tape)
+    else if ('turn' in step) await expect(onTurn(page)).toContainText(step.turn)
+    else if ('score' in step) await expect(score(page, step.score[0])).toContainText(step.score[1])
+    else await expect(winner(page)).toHaveText(step.wins)
+  }
+}
 
 /** What the server has of a match. */
 export async function entriesOf(request: APIRequestContext, match: string): Promise<unknown[]> {

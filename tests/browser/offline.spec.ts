@@ -51,11 +51,13 @@ test('the desk is reloaded while the server is gone, goes on, and sends everythi
   await page.keyboard.press('Escape')
 
   await server.start()
-  await expect.poll(() => recorded(id), { timeout: 30_000 }).toEqual([
-    { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } },
-    { play: { do: 'stop', by: 1, said: 19 } },
-    { play: { do: 'roll', by: 2, dice: [1, 1, 1, 1, 1] } },
-  ])
+  await expect
+    .poll(() => recorded(id), { timeout: 30_000 })
+    .toEqual([
+      { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } },
+      { play: { do: 'stop', by: 1, said: 19 } },
+      { play: { do: 'roll', by: 2, dice: [1, 1, 1, 1, 1] } },
+    ])
   await expect(tape(page).getByText('waiting to be sent')).toHaveCount(0)
   await context.close()
 })

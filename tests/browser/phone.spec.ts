@@ -5,15 +5,18 @@ test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 }
 
 test('on a phone: set up, play, rule, look back, end early, all by touch', async ({ page, request }) => {
   await page.goto('/new?game=perch-and-push')
-  await page.getByLabel('Name in seat 1').fill('Wren')
-  await page.getByLabel('Name in seat 2').fill('Kofi')
+  await page.getByLabel('Name of player 1').fill('Wren')
+  await page.getByLabel('Name of player 2').fill('Kofi')
   await page.getByRole('button', { name: 'Times six' }).tap()
   await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('Take the card times 6')
   await page.getByRole('checkbox').first().check()
   await page.getByRole('button', { name: 'Start the match' }).tap()
   await expect(page).toHaveURL(/\/match\//)
   const match = page.url().split('/').pop()!
-  for (const [cards, on] of [[[7, 2], 42], [[7, 3], 42]] as const) {
+  for (const [cards, on] of [
+    [[7, 2], 42],
+    [[7, 3], 42],
+  ] as const) {
     for (const card of cards) await page.getByRole('button', { name: `Drew a ${card}`, exact: true }).tap()
     await page.getByRole('button', { name: new RegExp(`^Perch on ${on}`) }).tap()
   }
@@ -51,10 +54,14 @@ test('on a phone: a refused play is kept as a slip, and the same player tries ag
   await page.getByLabel('Quick line').fill('7a')
   await expect(page.getByTestId('verdict')).toContainText('Nothing may be thrown away')
   await page.getByRole('button', { name: 'Keep as a slip' }).tap()
+  await page.getByRole('button', { name: /^Tape/ }).tap()
   await expect(tape(page).getByText('Doesn’t stand')).toBeAttached()
+  await page.getByRole('button', { name: 'Table', exact: true }).tap()
   await expect(page.locator('li[aria-current]')).toContainText('Ines')
   await page.getByLabel('Quick line').fill('7t')
   await page.getByLabel('Quick line').press('Enter')
   await expect(page.locator('li[aria-current]')).toContainText('Tomasz')
-  await expect.poll(() => entriesOf(request, match)).toEqual([{ play: { do: 'put', by: 1, card: 7, in: 'aside' } }, { play: { do: 'put', by: 1, card: 7, in: 'tens' } }])
+  await expect
+    .poll(() => entriesOf(request, match))
+    .toEqual([{ play: { do: 'put', by: 1, card: 7, in: 'aside' } }, { play: { do: 'put', by: 1, card: 7, in: 'tens' } }])
 })

@@ -26,9 +26,11 @@ test('the match is scrubbed step by step, also by the arrow keys', async ({ page
 test('an older entry is amended in the pad that entered it; what changes is named before it is recorded', async ({ page, request }) => {
   const match = await makeMatch(request, { houseRules: HOUSE, entries: MATCH })
   await openDesk(page, match)
-  await tape(page).getByRole('button', { name: /Ines rolls 6 5 4 3 1/ }).click()
-  await tape(page).getByRole('button', { name: 'Amend entry 1' }).click()
-  await expect(page.getByText('Amending entry 1')).toBeVisible()
+  await tape(page)
+    .getByRole('button', { name: /Ines rolls 6 5 4 3 1/ })
+    .click()
+  await tape(page).getByRole('button', { name: 'Put entry 1 right' }).click()
+  await expect(page.getByText('Entry 1: the table is as it was then')).toBeVisible()
   // The pad holds the play as it was entered.
   await expect(verdict(page)).toContainText('19 of 20')
   await page.getByRole('button', { name: 'Remove the last' }).click()
@@ -44,24 +46,28 @@ test('an older entry is amended in the pad that entered it; what changes is name
   expect(await entriesOf(request, match)).toHaveLength(4)
 
   // The entry that the amend upsets is settled in the same breath.
-  await panel.getByRole('button', { name: 'Amend 2' }).click()
+  await panel.getByRole('button', { name: 'Put 2 right' }).click()
   await page.getByRole('button', { name: /Stop and bank 20, said 20/ }).click()
   await expect(panel).toContainText('Entry 2 becomes: Ines stops and says 20')
   await expect(panel).toContainText(/Ines 19\s*→ 20/)
   await panel.getByLabel('Why').fill('the last die was a 2')
   await panel.getByRole('button', { name: 'Record it' }).click()
   await expect(score(page, 1)).toContainText('20')
-  await expect.poll(() => entriesOf(request, match)).toEqual([
-    ...MATCH,
-    { amend: 1, play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 2] }, why: 'the last die was a 2' },
-    { amend: 2, play: { do: 'stop', by: 1, said: 20 }, why: 'the last die was a 2' },
-  ])
+  await expect
+    .poll(() => entriesOf(request, match))
+    .toEqual([
+      ...MATCH,
+      { amend: 1, play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 2] }, why: 'the last die was a 2' },
+      { amend: 2, play: { do: 'stop', by: 1, said: 20 }, why: 'the last die was a 2' },
+    ])
 })
 
 test('taking back an older entry names what it brings with it, and can be let be', async ({ page, request }) => {
   const match = await makeMatch(request, { entries: MATCH })
   await openDesk(page, match)
-  await tape(page).getByRole('button', { name: /Ines stops and says 19/ }).click()
+  await tape(page)
+    .getByRole('button', { name: /Ines stops and says 19/ })
+    .click()
   await tape(page).getByRole('button', { name: 'Take back entry 2' }).click()
   const panel = page.getByRole('alertdialog', { name: 'What this changes' })
   await expect(panel.getByRole('list', { name: 'Entries whose verdict changes' })).toContainText('It is not Tomasz’s turn')
@@ -75,7 +81,7 @@ test('a ruling by vote changes a rule from here on; points are given; the result
   await openDesk(page, match)
   await page.keyboard.press('r')
   const sheet = page.getByRole('dialog', { name: 'Ruling' })
-  await sheet.getByRole('button', { name: 'Sums said aloud' }).click()
+  await sheet.getByRole('button', { name: 'Answers said aloud' }).click()
   await sheet.getByText('Must be right').click()
   await sheet.getByLabel('Votes against').fill('1')
   await sheet.getByRole('button', { name: 'Record the ruling' }).click()
@@ -127,10 +133,10 @@ test('the match is ended early on the standing, and the result says so', async (
 })
 
 test('switching tables loses nothing typed, and takes one key', async ({ page, request }) => {
-  const here = await makeMatch(request, { names: ['Ines', 'Bao'] })
+  const here = await makeMatch(request, { players: ['Ines', 'Bao'] })
   await openDesk(page, here)
   await page.keyboard.type('654')
-  const other = await makeMatch(request, { names: ['Wren', 'Kofi'] })
+  const other = await makeMatch(request, { players: ['Wren', 'Kofi'] })
   await page.getByRole('navigation', { name: 'Other tables' }).locator(`a[href="/match/${other}"]`).click()
   await expect(page).toHaveURL(new RegExp(other))
   await expect(page.getByRole('list', { name: 'Players' })).toContainText('Wren')

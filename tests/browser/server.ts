@@ -16,8 +16,13 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
   function spawned(): ChildProcess {
     process_ = spawn('node', ['.output/server/index.mjs'], {
       env: {
-        ...process.env, NITRO_HOST: host, NITRO_PORT: String(port), NODE_ENV: 'production', NIMBLE_DEMO: '0',
-        NIMBLE_DATA: folder, NIMBLE_PREPARED: join(process.cwd(), 'dist/empty-folder.tar.gz'),
+        ...process.env,
+        NITRO_HOST: host,
+        NITRO_PORT: String(port),
+        NODE_ENV: 'production',
+        NIMBLE_DEMO: '0',
+        NIMBLE_DATA: folder,
+        NIMBLE_PREPARED: join(process.cwd(), 'dist/empty-folder.tar.gz'),
       },
       stdio: 'pipe',
     })
@@ -28,7 +33,14 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
   async function start(): Promise<void> {
     spawned()
     await expect
-      .poll(() => fetch(`${address}/api/health`).then((answer) => answer.ok, () => false), { timeout: 30_000, intervals: [100] })
+      .poll(
+        () =>
+          fetch(`${address}/api/health`).then(
+            (answer) => answer.ok,
+            () => false,
+          ),
+        { timeout: 30_000, intervals: [100] },
+      )
       .toBe(true)
   }
 

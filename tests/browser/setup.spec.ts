@@ -3,13 +3,13 @@ import { makeMatch } from './helpers'
 
 test('what is missing is said, and nothing typed is lost', async ({ page }) => {
   await page.goto('/new')
-  await page.getByLabel('Name in seat 1').fill('Ines')
+  await page.getByLabel('Name of player 1').fill('Ines')
   await page.getByRole('button', { name: 'Start the match' }).click()
-  await expect(page.getByRole('alert')).toContainText('Every seat needs a name')
-  await page.getByLabel('Name in seat 2').fill('ines')
+  await expect(page.getByRole('alert')).toContainText('Every player needs a name')
+  await page.getByLabel('Name of player 2').fill('ines')
   await page.getByRole('button', { name: 'Start the match' }).click()
-  await expect(page.getByRole('alert')).toContainText('Two seats are called')
-  await expect(page.getByLabel('Name in seat 1')).toHaveValue('Ines')
+  await expect(page.getByRole('alert')).toContainText('Two players are called')
+  await expect(page.getByLabel('Name of player 1')).toHaveValue('Ines')
 })
 
 test('a house rule that does not fit is marked where it stands', async ({ page }) => {
@@ -26,29 +26,32 @@ test('a house rule that does not fit is marked where it stands', async ({ page }
 
 test('seats move, and who starts goes along', async ({ page }) => {
   await page.goto('/new')
-  await page.getByLabel('Name in seat 1').fill('Kofi')
-  await page.getByLabel('Name in seat 2').fill('Linnea')
+  await page.getByLabel('Name of player 1').fill('Kofi')
+  await page.getByLabel('Name of player 2').fill('Linnea')
   await page.getByRole('button', { name: 'starts' }).nth(1).click()
-  await page.getByRole('button', { name: 'Move seat 2 up' }).click()
-  await expect(page.getByLabel('Name in seat 1')).toHaveValue('Linnea')
+  await page.getByRole('button', { name: 'Move player 2 up' }).click()
+  await expect(page.getByLabel('Name of player 1')).toHaveValue('Linnea')
   await page.getByRole('button', { name: 'Start the match' }).click()
   await expect(page.locator('li[aria-current]')).toContainText('Linnea')
   await page.goto('/new')
-  await expect(page.getByLabel('Name in seat 2')).toHaveValue('Kofi')
+  await expect(page.getByLabel('Name of player 2')).toHaveValue('Kofi')
 })
 
 test('another like a match that was: two touches from the list', async ({ page, request }) => {
-  const id = await makeMatch(request, { names: ['Yusuf', 'Wren', 'Bao'], houseRules: { rounds: 3 } })
+  const id = await makeMatch(request, { players: ['Yusuf', 'Wren', 'Bao'], houseRules: { rounds: 3 } })
   await page.goto('/')
-  await page.locator('li', { has: page.locator(`a[href="/match/${id}"]`) }).getByRole('link', { name: 'Another like this' }).click()
-  await expect(page.getByLabel('Name in seat 3')).toHaveValue('Bao')
+  await page
+    .locator('li', { has: page.locator(`a[href="/match/${id}"]`) })
+    .getByRole('link', { name: 'Another like this' })
+    .click()
+  await expect(page.getByLabel('Name of player 3')).toHaveValue('Bao')
   await page.getByRole('button', { name: 'Start the match' }).click()
   await expect(page.getByText('Round 1 of 3')).toBeVisible()
   await expect(page.locator('li[aria-current]')).toContainText('Wren')
 })
 
 test('the list follows what happens at the tables, and a match can be deleted', async ({ page, request }) => {
-  const id = await makeMatch(request, { names: ['Gull', 'Oar'] })
+  const id = await makeMatch(request, { players: ['Gull', 'Oar'] })
   await page.goto('/')
   const card = page.locator('li', { has: page.locator(`a[href="/match/${id}"]`) })
   await expect(card).toContainText('Waiting for the first play')

@@ -17,7 +17,7 @@ test('a match for three is set up, refereed and announced by touch alone', async
   await page.goto('/')
   await page.getByRole('link', { name: 'New match' }).last().tap()
   await page.getByText('Roll the dice, freeze some').tap()
-  await page.getByRole('button', { name: 'Another seat' }).tap()
+  await page.getByRole('button', { name: 'Another player' }).tap()
   for (const name of ['Ines', 'Tomasz', 'Bao']) await page.getByRole('button', { name, exact: true }).tap()
   await page.getByRole('radiogroup', { name: 'Level at the end' }).getByText('Share the win').tap()
   const rounds = page.locator('[data-rule="rounds"]')
@@ -34,7 +34,11 @@ test('a match for three is set up, refereed and announced by touch alone', async
     await expect(verdict(page)).toContainText('Stands')
     await page.getByRole('button', { name: 'Record the roll' }).tap()
     if (turn.freeze) {
-      for (const face of turn.freeze) await page.getByRole('button', { name: `Freeze the ${face}`, exact: true }).first().tap()
+      for (const face of turn.freeze)
+        await page
+          .getByRole('button', { name: `Freeze the ${face}`, exact: true })
+          .first()
+          .tap()
       for (const face of turn.again!) await page.getByRole('button', { name: `Rolled a ${face}` }).tap()
       await page.getByRole('button', { name: 'Record the roll' }).tap()
     }

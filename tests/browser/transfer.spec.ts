@@ -9,7 +9,7 @@ const ENTRIES = [
 ]
 
 test('a match goes out as file, as CSV and as plain text', async ({ request }) => {
-  const match = await makeMatch(request, { names: ['=Ines', 'Tomasz'], entries: ENTRIES })
+  const match = await makeMatch(request, { players: ['=Ines', 'Tomasz'], entries: ENTRIES })
   const get = async (as: string) => {
     const answer = await request.get(`/api/matches/${match}/export?as=${as}`)
     expect(answer.headers()['content-disposition']).toContain(`.${as}`)
@@ -40,13 +40,23 @@ test('a match file is brought in by hand, judged, and can be played on', async (
 
 test('a broken file says where and why, and changes nothing', async ({ page, request }) => {
   await page.goto('/keep')
-  const give = (label: string, text: string) => page.getByLabel(label).setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  const give = (label: string, text: string) =>
+    page.getByLabel(label).setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(text) })
   await give('Match file', JSON.stringify({ format: 'nimble-tally/match', version: 1, game: 'brim', players: [], houseRules: { dice: 99 } }))
   await expect(page.getByRole('alert')).toContainText('houseRules.dice')
   await expect(page.getByRole('alert')).toContainText('players')
   await give('Match file', '{"format":')
-  await expect(page.getByRole('alert')).toContainText('This is no JSON')
-  await give('Archive', JSON.stringify({ format: 'nimble-tally/archive', version: 1, madeAt: new Date().toISOString(), people: [{ id: 'x', name: 'Gull', pennant: 99 }], matches: [] }))
+  await expect(page.getByRole('alert')).toContainText('This file can’t be read')
+  await give(
+    'Archive',
+    JSON.stringify({
+      format: 'nimble-tally/archive',
+      version: 1,
+      madeAt: new Date().toISOString(),
+      people: [{ id: 'x', name: 'Gull', pennant: 99 }],
+      matches: [],
+    }),
+  )
   await expect(page.getByRole('alert')).toContainText('people.0.pennant')
   const names = (await (await request.get('/api/people')).json()).people.map(({ name }: { name: string }) => name)
   expect(names).not.toContain('Gull')
@@ -69,7 +79,9 @@ test('everything goes into one archive and comes back from it', async ({ request
   expect(answer.status()).toBe(200)
   expect((await answer.json()).matches).toBeGreaterThanOrEqual(1)
   const after = await (await request.get(`/api/matches/${match}`)).json()
-  expect(after.entries.map((e: { id: string; entry: unknown }) => [e.id, e.entry])).toEqual(before.entries.map((e: { id: string; entry: unknown }) => [e.id, e.entry]))
+  expect(after.entries.map((e: { id: string; entry: unknown }) => [e.id, e.entry])).toEqual(
+    before.entries.map((e: { id: string; entry: unknown }) => [e.id, e.entry]),
+  )
   expect(await entriesOf(request, match)).toEqual(ENTRIES)
 })
 
@@ -80,7 +92,8 @@ test('number facts are kept by person and follow corrections', async ({ request 
   const post = (after: number, entry: object) => request.post(`/api/matches/${id}/entries`, { data: { id: `facts-${after}-${Date.now()}`, after, entry } })
   await post(0, ENTRIES[0]!)
   await post(1, { play: { do: 'stop', by: 1, said: 18, explained: true, how: 'counted-on' } })
-  const facts = async () => (await (await request.get(`/api/people/${person.id}/facts`)).json()).facts as { terms: number[]; said: number | null; right: boolean; how: string }[]
+  const facts = async () =>
+    (await (await request.get(`/api/people/${person.id}/facts`)).json()).facts as { terms: number[]; said: number | null; right: boolean; how: string }[]
   expect((await facts()).filter(({ said }) => said !== null)).toMatchObject([{ answer: 19, said: 18, right: false, how: 'counted-on', operation: 'add' }])
   await post(2, { amend: 2, play: { do: 'stop', by: 1, said: 19 } })
   expect((await facts()).filter(({ said }) => said !== null)).toMatchObject([{ said: 19, right: true, how: null }])

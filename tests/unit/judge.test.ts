@@ -75,7 +75,10 @@ describe('bin/judge', () => {
   test('--lines answers each line in order, broken ones too', () => {
     const lines = Array.from({ length: 700 }, (_, i) => (i === 300 ? '{' : JSON.stringify({ ...(file as object), players: [`P${i}`, 'B'] })))
     const { status, stdout } = judge(['--lines'], lines.join('\n'))
-    const answers = stdout.trim().split('\n').map((line) => JSON.parse(line))
+    const answers = stdout
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line))
     expect(status).toBe(0)
     expect(answers).toHaveLength(700)
     expect(answers[300]).toMatchObject({ accepted: false })

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { standing } from '#core/match'
-import { roundNow } from '#core/round'
+import { progressNow } from '#core/progress'
 import type { Tape } from '#core/tape'
 import { relation } from '#core/working'
 import { sayEntry, sayResult, sayWhy } from '#core/wording/index'
 import { list } from '#core/wording/words'
 import type { GameView } from '~/games/view'
 import type { MatchStore } from '~/stores/match'
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
 
 /** Who won, by what, and how the end came; and once more with the same people and rules. */
 const { store, tape, seats, view } = defineProps<{ store: MatchStore; tape: Tape; seats: readonly Seat[]; view: GameView }>()
@@ -29,15 +29,21 @@ const ranking = computed(() => {
 })
 const decided = computed(() => {
   if (result.value.ended) return sayResult(tape.table, result.value)
-  const round = roundNow(tape.table, tape.state)
-  if (round && round.extra > 0) return `Level after ${round.of} rounds; ${round.extra === 1 ? 'an extra round' : `${round.extra} extra rounds`} decided.`
+  const round = progressNow(tape.table, tape.state)
+  if (round && round.extra > 0)
+    return `Level after ${round.of} ${round.unit}s; ${round.extra === 1 ? `an extra ${round.unit}` : `${round.extra} extra ${round.unit}s`} decided.`
   if (result.value.shared) return 'Level at the end: by the house rule all who are level win.'
   return alone.value ? '' : `${sayWhy(tape.table, result.value)}, as agreed.`
 })
 /** What the referee ruled, and remarks: the result stands on them. */
 const rulings = computed(() =>
   tape.lines
-    .filter(({ struck, verdict, entry }) => !struck && verdict.stands && (entry.kind === 'rules' || entry.kind === 'award' || (entry.kind === 'call' && (entry.call === 'note' || entry.call === 'chart'))))
+    .filter(
+      ({ struck, verdict, entry }) =>
+        !struck &&
+        verdict.stands &&
+        (entry.kind === 'rules' || entry.kind === 'award' || (entry.kind === 'call' && (entry.call === 'note' || entry.call === 'chart'))),
+    )
     .map((line) => ({ number: line.number, says: sayEntry(tape.table, line) })),
 )
 </script>
@@ -64,10 +70,13 @@ const rulings = computed(() =>
     <component :is="view.Recap" :tape="tape" :seats="seats" />
     <section v-if="rulings.length" class="space-y-1">
       <h3 class="font-bold">Ruled on the way</h3>
-      <ul class="list-disc pl-5"><li v-for="ruling in rulings" :key="ruling.number">{{ ruling.says }}</li></ul>
+      <ul class="list-disc pl-5">
+        <li v-for="ruling in rulings" :key="ruling.number">{{ ruling.says }}</li>
+      </ul>
     </section>
     <p v-if="tape.table.source === 'dealt'" class="text-sm text-(--ink-soft)">
-      The app dealt from the seed <b class="figures text-(--ink)">{{ tape.table.seed }}</b>. Export the match file and run bin/judge on it: it notes every play that the seed did not bring.
+      The app dealt from the seed <b class="figures text-(--ink)">{{ tape.table.seed }}</b>. Whoever doubts it: the match file with this seed is judged again
+      anywhere, and every play that the seed did not bring is named.
     </p>
     <PlayAgain v-if="store.match" :match="store.match" />
   </section>

@@ -16,8 +16,8 @@ const over = computed(() => Boolean(state.value?.result))
   <div v-if="left !== null && !over" class="flex items-center gap-2" role="timer" aria-label="Clock">
     <span class="figures text-2xl font-bold" :class="{ 'text-(--call)': nearEnd }">{{ text }}</span>
     <span v-if="state?.timeCalled" class="font-semibold text-(--call)">time: finish the round</span>
-    <button v-else class="key" :aria-label="running ? 'Pause the clock' : 'Start the clock'" @click="store.setClock(running ? 'pause' : 'start')">
+    <Key v-else :aria-label="running ? 'Pause the clock' : 'Start the clock'" @click="store.setClock(running ? 'pause' : 'start')">
       <UIcon :name="running ? 'i-lucide-pause' : 'i-lucide-play'" class="size-5" />
-    </button>
+    </Key>
   </div>
 </template>

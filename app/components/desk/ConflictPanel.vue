@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { readEntry } from '#core/entries'
-import type { BasePlay } from '#core/plays'
 import { sayEntry } from '#core/wording/index'
 import type { MatchStore } from '~/stores/match'
 
@@ -11,14 +10,17 @@ function says(raw: unknown): string {
   const entry = readEntry(raw)
   const table = store.tape!.table
   const play = entry.kind === 'play' ? table.game.play.safeParse(entry.play) : null
-  return sayEntry(table, { entry, raw, play: play?.success ? (play.data as BasePlay) : null })
+  return sayEntry(table, { entry, raw, play: play?.success ? play.data : null, before: store.tape!.state })
 }
 const between = computed(() => store.conflict?.between ?? [])
 </script>
 
 <template>
   <section class="sheet border-2 !border-(--call) p-4 space-y-3" role="alertdialog" aria-label="Somebody else recorded first">
-    <div class="flex items-center gap-3"><Stamp kind="call" /><h2 class="font-bold text-lg">Somebody else recorded first</h2></div>
+    <div class="flex items-center gap-3">
+      <Stamp kind="call" />
+      <h2 class="font-bold text-lg">Somebody else recorded first</h2>
+    </div>
     <ul class="list-disc pl-6">
       <li v-for="entry in between" :key="entry.id">{{ entry.number }}: {{ says(entry.entry) }}</li>
     </ul>
@@ -27,8 +29,8 @@ const between = computed(() => store.conflict?.between ?? [])
       <li v-for="entry in store.waiting" :key="entry.id">{{ says(entry.entry) }}</li>
     </ul>
     <div class="flex gap-2 flex-wrap">
-      <button class="key key-main" @click="store.settle('send')">Send mine after it</button>
-      <button class="key" @click="store.settle('drop')">Drop mine</button>
+      <Key main @click="store.settle('send')">Send mine after it</Key>
+      <Key @click="store.settle('drop')">Drop mine</Key>
     </div>
   </section>
 </template>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { readEntry } from '#core/entries'
 import type { Line, Tape } from '#core/tape'
-import { sayVerdict } from '#core/wording/index'
+import { sayVerdict, speaking } from '#core/wording/index'
+import { stampOfLine } from '~/utils/stamps'
 import type { Review } from '~/composables/useReview'
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
 
 /** What the corrections being tried change, named before anything is recorded; each upset entry can be settled. */
 const { review, tape, seats } = defineProps<{ review: Review; tape: Tape; seats: readonly Seat[] }>()
@@ -11,10 +13,20 @@ const why = ref('')
 const { pending, changed, scores } = review
 
 function says(correction: object): string {
-  const { amend, strike, play } = correction as { amend?: number; strike?: number; play?: unknown }
-  if (amend === undefined) return `Entry ${strike} is taken back`
-  return `Entry ${amend} becomes: ${tape.table.game.wording.play(play as never, { name: (seat) => seats[seat - 1]?.name ?? `seat ${seat}` })}`
+  const entry = readEntry(correction)
+  if (entry.kind === 'reopen') return 'What was laid out before play becomes what was entered now'
+  if (entry.kind === 'strike') return `Entry ${entry.target} is taken back`
+  if (entry.kind !== 'amend') return ''
+  const { table, lines, state } = tape
+  const before = lines[entry.target - 1]?.before ?? state
+  const play = table.game.play.safeParse(entry.play)
+  return `Entry ${entry.target} becomes: ${play.success ? table.game.wording.play(play.data, speaking(table, before.rules), before.rules, before.game) : 'something else'}`
 }
+/** The first correction being tried: what the others follow from. */
+const cause = computed(() => {
+  const entry = readEntry(pending.value[0])
+  return entry.kind === 'amend' || entry.kind === 'strike' ? `entry ${entry.target}` : 'what was laid out before play'
+})
 const openable = ({ entry, struck }: Line) => entry.kind === 'play' && !struck
 </script>
 
@@ -28,35 +40,38 @@ const openable = ({ entry, struck }: Line) => entry.kind === 'play' && !struck
       </li>
     </ul>
     <p v-if="!changed.length">No other verdict changes.</p>
-    <ul v-else class="divide-y divide-(--rule)" aria-label="Entries whose verdict changes">
+    <p v-else>These follow from {{ cause }}:</p>
+    <ul v-if="changed.length" class="divide-y divide-(--rule)" aria-label="Entries whose verdict changes">
       <li v-for="{ number, before, after } in changed" :key="number" class="py-2 space-y-1">
         <p class="flex flex-wrap items-center gap-2">
           <b class="figures">{{ number }}</b>
-          <Stamp :kind="before.struck ? 'struck' : before.verdict.stands ? 'stands' : 'refused'" small />
+          <Stamp :kind="stampOfLine(before)" small />
           <span class="text-(--ink-soft) line-through">{{ sayVerdict(tape.table, before) }}</span>
         </p>
         <p class="flex flex-wrap items-center gap-2">
           <UIcon name="i-lucide-arrow-right" class="size-5" />
-          <Stamp :kind="after.struck ? 'struck' : after.verdict.stands ? 'stands' : 'refused'" small />
+          <Stamp :kind="stampOfLine(after)" small />
           <span>{{ sayVerdict(tape.table, after) }}</span>
         </p>
         <div v-if="openable(after)" class="flex flex-wrap gap-2">
-          <button class="key" @click="review.amend(number)">Amend {{ number }}</button>
-          <button class="key" @click="review.attempt({ strike: number })">Take back {{ number }}</button>
-          <span v-if="!after.verdict.stands" class="self-center text-sm text-(--ink-soft)">or leave it as a slip</span>
+          <Key @click="review.amend(number)">Put {{ number }} right</Key>
+          <Key @click="review.attempt({ strike: number })">Take back {{ number }}</Key>
+          <span v-if="!after.verdict.stands" class="self-center text-sm text-(--ink-soft)">or leave it as it is: it stays on the tape and changes nothing</span>
         </div>
       </li>
     </ul>
     <p class="flex flex-wrap gap-x-5 gap-y-1" aria-label="Standing before and after">
       <span v-for="{ seat, before, after } in scores" :key="seat">
         {{ seats[seat - 1]!.name }} <b class="figures">{{ before }}</b>
-        <template v-if="after !== before"> → <b class="figures text-(--accent)">{{ after }}</b></template>
+        <template v-if="after !== before">
+          → <b class="figures text-(--accent)">{{ after }}</b></template
+        >
       </span>
     </p>
     <form class="flex flex-wrap gap-2 items-center" @submit.prevent="review.confirm(why)">
-      <input v-model="why" maxlength="200" class="flex-1 min-w-48 h-12 px-3 rounded-md border border-(--ui-border-accented) bg-(--sheet)" placeholder="Why (if you like)" aria-label="Why" />
-      <button class="key key-main" type="submit"><UIcon name="i-lucide-check" class="size-5" /> Record it</button>
-      <button class="key" type="button" @click="review.leave()">Leave all as it was</button>
+      <UInput v-model="why" maxlength="200" size="xl" class="flex-1 min-w-48" placeholder="Why (if you like)" aria-label="Why" />
+      <Key main type="submit"><UIcon name="i-lucide-check" class="size-5" /> Record it</Key>
+      <Key @click="review.leave()">Leave all as it was</Key>
     </form>
   </section>
 </template>

@@ -1,61 +1,149 @@
 <script setup lang="ts">
-import type { Judged } from '#core/match'
-import { isReferees } from '#core/verdict'
-import { drawingsFor } from '~/utils/drawings'
+import type { Line, Tape } from '#core/tape'
+import { sayVerdict } from '#core/wording/index'
+import { stampOf, stampOfLine } from '~/utils/stamps'
 
-/** The verdict on what is being entered, before it is recorded. Keeps its height, so that nothing jumps. */
-const { judged, says, idle } = defineProps<{ judged: Judged | null; says: string | null; idle: string }>()
+/**
+ * The verdict on what is being entered, before it is recorded; else the last one, large, with its stamp, until the
+ * next entry begins. It keeps its height, and its keys their place, so that nothing moves under a finger.
+ */
+const { tape, last, amending } = defineProps<{
+  tape: Tape
+  /** The newest entry that counts; null before the first. */
+  last: Line | null
+  amending: boolean
+}>()
+const emit = defineEmits<{ amend: [line: Line]; strike: [line: Line]; leave: [line: Line]; draw: [] }>()
 
-/** What waits for the player rather than being wrong. */
-const OPEN = new Set(['answer-missing', 'unexplained'])
-const call = computed(() => {
-  const verdict = judged?.verdict
-  return Boolean(verdict && (isReferees(verdict) || OPEN.has(verdict.reason?.code ?? '')))
+const desk = useDesk()
+const judged = computed(() => desk.judged.value)
+/** Something is half entered and no verdict on it yet. */
+const begun = computed(() => !judged.value && desk.entry.value !== null)
+const shown = computed(() => {
+  if (judged.value) return { kind: stampOf(judged.value.verdict), says: desk.says.value ?? '', working: judged.value.verdict.working[0] ?? null }
+  if (begun.value || !last) return null
+  return { kind: stampOfLine(last), says: sayVerdict(tape.table, last), working: last.verdict.working.at(-1) ?? null }
 })
-const kind = computed(() => (!judged ? null : call.value ? 'call' : judged.verdict.stands ? 'stands' : 'refused'))
-const working = computed(() => judged?.verdict.working[0] ?? null)
-const drawn = useLocalStorage('draw-verdict', false)
-const drawable = computed(() => working.value && drawingsFor(working.value).length > 0)
+const refused = computed(() => judged.value !== null && !judged.value.verdict.stands)
+/** The last entry leaves something to decide. */
+const deciding = computed(() => (!judged.value && !begun.value && shown.value?.kind === 'call' ? last : null))
+const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
 </script>
 
 <template>
-  <div class="verdict" :class="kind ?? 'idle'" data-testid="verdict">
-    <template v-if="kind">
-      <Stamp :kind="kind" class="text-lg" />
-      <p class="flex-1 min-w-48 leading-snug font-semibold">{{ says }}</p>
-      <WorkingLine v-if="working" :working="working" tens class="text-lg" />
-      <button v-if="drawable" class="size-11 grid place-items-center cursor-pointer" :aria-pressed="drawn" aria-label="Draw the working" title="Draw the working" @click="drawn = !drawn">
-        <UIcon name="i-lucide-shapes" class="size-5" />
-      </button>
-      <WorkingDrawing v-if="drawn && working" :working="working" class="w-full" />
+  <div class="verdict" :class="shown?.kind ?? 'idle'" data-testid="verdict">
+    <template v-if="shown">
+      <Stamp :kind="shown.kind" class="mark" />
+      <div class="says" tabindex="0">
+        <p>{{ short(shown.says) }}</p>
+        <WorkingLine v-if="shown.working" :working="shown.working" tens class="sum" @click="emit('draw')" />
+      </div>
     </template>
-    <p v-else class="text-(--ink-soft)">{{ idle }}</p>
+    <p v-else class="says text-(--ink-soft)">
+      {{ begun ? 'Go on; the verdict comes as soon as it can.' : 'Enter what came up; the verdict appears here at once.' }}
+    </p>
+    <OverruleKeys
+      v-if="refused"
+      :overrulable="desk.overrulable.value"
+      :keep="amending ? 'Amend it so' : 'Keep as a slip'"
+      @slip="desk.record()"
+      @overrule="desk.record($event)"
+      @clear="desk.clear()"
+    />
+    <div v-else-if="deciding" class="keys">
+      <Key v-if="deciding.entry.kind === 'play'" @click="emit('amend', deciding)"><UIcon name="i-lucide-pencil" class="size-5" /> Put it right …</Key>
+      <Key @click="emit('strike', deciding)"><UIcon name="i-lucide-undo-2" class="size-5" /> Take it back</Key>
+      <Key @click="emit('leave', deciding)"><UIcon name="i-lucide-check" class="size-5" /> Leave it so</Key>
+    </div>
   </div>
 </template>
 
 <style scoped>
 .verdict {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
   align-items: center;
-  gap: 0.4rem 1rem;
-  min-height: 3.75rem;
-  padding: 0.5rem 0.9rem;
+  gap: 0.3rem 0.9rem;
+  height: 4.6rem;
+  padding: 0.3rem 0.8rem;
   border-radius: 0.6rem;
-  border: 1px solid var(--rule);
+  border: 2px solid var(--rule);
   background: var(--sheet);
+  overflow: hidden;
 }
-.stands {
+.mark {
+  font-size: 1.2rem;
+}
+.says {
+  max-height: 4rem;
+  overflow-y: auto;
+  font-weight: 600;
+  font-size: 1.1rem;
+  line-height: 1.25;
+}
+.sum {
+  font-size: 1.15rem;
+  cursor: pointer;
+}
+.keys {
+  display: flex;
+  gap: 0.35rem;
+}
+.stands,
+.overruled {
   border-color: var(--stands);
 }
 .refused {
   border-color: var(--refused);
 }
-.call {
+.call,
+.noted,
+.open {
   border-color: var(--call);
 }
 .idle {
   border-style: dashed;
   background: transparent;
+}
+.idle .says {
+  grid-column: 1 / -1;
+}
+/* Narrow: the keys have a line of their own, kept free for them. */
+@media (max-width: 47.99rem) {
+  .verdict {
+    grid-template-columns: auto minmax(0, 1fr);
+    grid-template-rows: minmax(0, 1fr) auto;
+    height: 6.6rem;
+    padding: 0.3rem 0.5rem;
+  }
+  .says {
+    font-size: 1rem;
+    max-height: 3.6rem;
+  }
+  .mark {
+    font-size: 1rem;
+  }
+  .verdict > :nth-child(3) {
+    grid-column: 1 / -1;
+  }
+}
+@media (max-height: 34rem) {
+  .verdict {
+    grid-template-columns: auto minmax(0, 1fr) auto;
+    grid-template-rows: minmax(0, 1fr);
+    height: 3.4rem;
+    padding: 0.15rem 0.5rem;
+  }
+  .says {
+    font-size: 0.95rem;
+    line-height: 1.15;
+    max-height: 3rem;
+  }
+  .mark {
+    font-size: 0.9rem;
+  }
+  .verdict > :nth-child(3) {
+    grid-column: auto;
+  }
 }
 </style>

@@ -8,16 +8,40 @@ const REASONS = ['I saw the card', 'A card was mis-sorted', 'Entered wrongly bef
 </script>
 
 <template>
-  <div class="flex flex-wrap gap-2">
+  <div class="keys" role="group" aria-label="It doesn’t stand">
     <template v-if="asking">
-      <span class="self-center font-semibold">Let it stand, because:</span>
-      <button v-for="reason in REASONS" :key="reason" class="key" @click="emit('overrule', reason)">{{ reason }}</button>
-      <button class="key" @click="asking = false">Never mind</button>
+      <Key v-for="reason in REASONS" :key="reason" @click="emit('overrule', reason)">{{ reason }}</Key>
+      <Key aria-label="Never mind" @click="asking = false"><UIcon name="i-lucide-x" class="size-5" /></Key>
     </template>
     <template v-else>
-      <button class="key" @click="emit('slip')"><UIcon name="i-lucide-bookmark" class="size-5" /> {{ keep }}</button>
-      <button v-if="overrulable" class="key" @click="asking = true"><UIcon name="i-lucide-hand" class="size-5" /> Let it stand …</button>
-      <button class="key" @click="emit('clear')">Clear it</button>
+      <Key :aria-label="keep" @click="emit('slip')"
+        ><UIcon name="i-lucide-bookmark" class="size-5" /> <span>{{ keep }}</span></Key
+      >
+      <Key v-if="overrulable" aria-label="Let it stand …" @click="asking = true"
+        ><UIcon name="i-lucide-gavel" class="size-5" /> <span>Let it stand …</span></Key
+      >
+      <Key aria-label="Clear it" @click="emit('clear')"><UIcon name="i-lucide-x" class="size-5" /> <span>Clear it</span></Key>
     </template>
   </div>
 </template>
+
+<style scoped>
+.keys {
+  display: flex;
+  gap: 0.3rem;
+  overflow-x: auto;
+}
+.keys :deep(.key) {
+  padding: 0 0.6rem;
+  font-size: 0.95rem;
+  white-space: nowrap;
+}
+@media (max-height: 34rem) {
+  .keys :deep(.key) {
+    min-height: 2.75rem;
+  }
+  .keys :deep(.key > span) {
+    font-size: 0.8rem;
+  }
+}
+</style>

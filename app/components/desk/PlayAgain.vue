@@ -2,11 +2,14 @@
 import { nanoid } from 'nanoid'
 import { seatAfter } from '#core/seats'
 import { callApi } from '~/utils/api'
-import type { StoredMatch } from '~/utils/matches'
+import type { StoredMatch } from '#shared/api'
+import { aboutOf } from '#core/games/abouts'
 
 /** Once more with the same people and rules: one touch opens, a second one starts. */
 const { match } = defineProps<{ match: StoredMatch }>()
 
+/** What lies on the table has to be entered first, in games where it is recorded. */
+const layOut = computed(() => match.source === 'table' && match.opening !== null)
 const asking = ref(false)
 const busy = ref(false)
 const failed = ref<string | null>(null)
@@ -16,8 +19,17 @@ const first = ref(seatAfter(match.first, match.seats.length))
 async function start() {
   busy.value = true
   try {
-    const { game, houseRules, seats, source } = match
-    const made = await callApi<{ id: string }>('/api/matches', 'POST', { game, houseRules, seats, first: first.value, source, seed: source === 'dealt' ? nanoid(10) : null })
+    const { id, game, name, houseRules, seats, source } = match
+    const made = await callApi<{ id: string }>('/api/matches', 'POST', {
+      game,
+      name,
+      houseRules,
+      seats,
+      first: first.value,
+      source,
+      boardOf: id,
+      seed: source === 'dealt' ? nanoid(10) : null,
+    })
     await navigateTo(`/match/${made.id}`)
   } catch (error) {
     failed.value = saysOf(error)
@@ -32,15 +44,18 @@ async function start() {
     <template v-if="asking">
       <fieldset v-if="match.seats.length > 1" class="flex flex-wrap gap-2 items-center">
         <legend class="contents"><span class="font-semibold">Who starts?</span></legend>
-        <button v-for="(seat, i) in match.seats" :key="i" class="key" :aria-pressed="first === i + 1" @click="first = i + 1">
+        <Key v-for="(seat, i) in match.seats" :key="i" :aria-pressed="first === i + 1" @click="first = i + 1">
           <Pennant :number="seat.pennant" size="1.2rem" /> {{ seat.name }}
-        </button>
+        </Key>
       </fieldset>
-      <button class="key key-main" :disabled="busy" @click="start"><UIcon name="i-lucide-play" class="size-5" /> Start</button>
+      <Key main :disabled="busy" @click="start"><UIcon name="i-lucide-play" class="size-5" /> Start</Key>
     </template>
     <template v-else>
-      <button class="key key-main" @click="asking = true"><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again</button>
-      <NuxtLink :to="`/new?like=${match.id}`" class="key">Change something first</NuxtLink>
+      <NuxtLink v-if="layOut" :to="`/new?like=${match.id}`" class="key key-main"
+        ><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again: lay out {{ aboutOf(match.game)?.title }}</NuxtLink
+      >
+      <Key v-else main @click="asking = true"><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again</Key>
+      <NuxtLink v-if="!layOut" :to="`/new?like=${match.id}`" class="key">Change something first</NuxtLink>
       <NuxtLink to="/" class="key">All matches</NuxtLink>
     </template>
     <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>

@@ -1,14 +1,18 @@
 <script setup lang="ts">
-import { awaits, standing } from '#core/match'
+import { standing } from '#core/match'
 import type { Tape } from '#core/tape'
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
 
-/** Everyone's pennant and score, what they still need where there is a goal, and whose turn it is, unmistakably. */
-const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
+/**
+ * Everyone's pennant and score, what they still need where there is a goal, and whose turn it is, unmistakably: all in
+ * sight, however many. Touching a name enters for that player.
+ */
+const { tape, seats, touchable = false } = defineProps<{ tape: Tape; seats: readonly Seat[]; touchable?: boolean }>()
 
+const desk = useDesk()
 const scores = computed(() => standing(tape.table, tape.state))
 /** Where everybody plays side by side it is nobody's turn. */
-const waits = computed(() => (tape.table.game.about.turns ? (awaits(tape.table, tape.state)?.seats ?? []) : []))
+const waits = computed(() => (desk.turns.value ? desk.next.value : []))
 const fewest = computed(() => tape.table.game.best === 'fewest')
 const best = computed(() => (fewest.value ? Math.min(...scores.value) : Math.max(...scores.value)))
 const goal = computed(() => tape.table.game.goal?.(tape.state.rules) ?? null)
@@ -21,70 +25,150 @@ const remark = (seat: number) => {
 </script>
 
 <template>
-  <ul class="flex gap-2 overflow-x-auto pt-3 pb-1 -mt-3" aria-label="Players">
+  <ul class="players" :class="{ many: seats.length > 4 }" :style="{ '--seats': seats.length }" aria-label="Players">
     <li
       v-for="(player, i) in seats"
       :key="i"
       class="player sheet"
-      :class="{ turn: waits.includes(i + 1) }"
+      :class="{ turn: waits.includes(i + 1), chosen: desk.chosen.value === i + 1 }"
       :aria-current="waits.includes(i + 1) || undefined"
     >
-      <span v-if="waits.includes(i + 1)" class="flag">turn</span>
-      <Pennant :number="player.pennant" size="1.9rem" class="pennant" />
-      <span class="who min-w-0 flex-1">
-        <span class="block truncate font-bold leading-tight">{{ player.name }}</span>
-        <TensAndOnes :value="scores[i]!" class="max-sm:!hidden" />
-      </span>
-      <span class="points figures text-3xl font-bold leading-none" :data-score="i + 1">
-        {{ scores[i] }}
-        <span class="block h-4 text-xs font-sans font-semibold text-(--ink-soft) text-right whitespace-nowrap">{{ remark(i + 1) }}</span>
-      </span>
+      <component
+        :is="touchable && seats.length > 1 ? 'button' : 'div'"
+        class="inside"
+        :aria-pressed="touchable && seats.length > 1 ? desk.chosen.value === i + 1 : undefined"
+        :title="touchable ? `Enter for ${player.name}` : undefined"
+        @mousedown.prevent
+        @click="touchable && seats.length > 1 && desk.choose(i + 1)"
+      >
+        <Pennant :number="player.pennant" size="1.7rem" class="pennant" />
+        <span class="who">
+          <span class="name">{{ player.name }}<span v-if="waits.includes(i + 1)" class="sr-only">, on turn</span></span>
+          <TensAndOnes :value="scores[i]!" class="rods" />
+        </span>
+        <span class="points figures" :data-score="i + 1">
+          {{ scores[i] }}
+          <span class="remark">{{ remark(i + 1) }}</span>
+        </span>
+      </component>
     </li>
   </ul>
 </template>
 
 <style scoped>
-.player {
-  position: relative;
+.players {
+  display: grid;
+  grid-template-columns: repeat(var(--seats), minmax(0, 1fr));
+  gap: 0.4rem;
+}
+.inside {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
-  flex: 1 1 0;
-  min-width: 10rem;
-  padding: 0.55rem 0.8rem;
+  gap: 0.5rem;
+  width: 100%;
+  min-height: 3.4rem;
+  padding: 0.3rem 0.6rem;
+  text-align: left;
+  border-radius: inherit;
 }
-/* On a phone the name has a line of its own, so that four players fit side by side. */
-@media (max-width: 39.99rem) {
-  .player {
-    min-width: 4.9rem;
-    flex-wrap: wrap;
-    gap: 0.1rem 0.3rem;
-    padding: 0.45rem 0.5rem 0.3rem;
-  }
-  .pennant {
-    order: 1;
-    width: 1.3rem !important;
-  }
-  .who {
-    flex: 1 0 100%;
-  }
-  .points {
-    order: 2;
-    margin-left: auto;
-  }
+button.inside {
+  cursor: pointer;
+  touch-action: manipulation;
+}
+.who {
+  flex: 1 1 0;
+  min-width: 0;
+}
+.name {
+  display: block;
+  font-weight: 700;
+  line-height: 1.15;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.points {
+  font-size: 1.8rem;
+  font-weight: 700;
+  line-height: 1;
+  text-align: right;
+}
+.remark {
+  display: block;
+  height: 1rem;
+  font: 600 0.75rem var(--font-sans);
+  color: var(--ink-soft);
+  white-space: nowrap;
 }
 .player.turn {
   border: 3px solid var(--accent);
   background: var(--accent-soft);
 }
-.flag {
+/* The turn by shape too: a tab hangs from the card. */
+.player.turn::before {
+  content: 'turn';
   position: absolute;
-  top: -0.7rem;
-  left: 0.8rem;
-  padding: 0 0.6rem;
+  top: -0.55rem;
+  left: 50%;
+  translate: -50% 0;
+  padding: 0 0.7rem;
   background: var(--accent);
   color: var(--on-accent);
-  font: 700 0.8rem/1.25rem var(--font-display);
-  border-radius: 0 0.6rem 0.6rem 0;
+  font: 700 0.72rem/1.05rem var(--font-display);
+  border-radius: 0.6rem;
+}
+.player {
+  position: relative;
+}
+.player.chosen {
+  outline: 4px dashed var(--call);
+  outline-offset: -3px;
+}
+.many .rods {
+  display: none;
+}
+.many .inside {
+  padding: 0.3rem 0.4rem;
+  gap: 0.3rem;
+}
+@media (max-width: 47.99rem) {
+  .players.many {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
+  .rods,
+  .pennant {
+    display: none;
+  }
+  .inside {
+    min-height: 2.9rem;
+    padding: 0.2rem 0.4rem;
+    gap: 0.25rem;
+  }
+  .points {
+    font-size: 1.35rem;
+  }
+  .name {
+    font-size: 0.95rem;
+  }
+}
+@media (max-height: 34rem) {
+  .players.many {
+    grid-template-columns: repeat(var(--seats), minmax(0, 1fr));
+  }
+  .rods,
+  .remark {
+    display: none;
+  }
+  .inside {
+    min-height: 2.4rem;
+    padding: 0.1rem 0.4rem;
+  }
+  .points {
+    font-size: 1.2rem;
+  }
+  .player.turn::before {
+    font-size: 0.6rem;
+    line-height: 0.7rem;
+  }
 }
 </style>

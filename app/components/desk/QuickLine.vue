@@ -1,60 +1,131 @@
 <script setup lang="ts">
-import type { BasePlay } from '#core/plays'
-import type { Tape } from '#core/tape'
 import { judgePlay } from '#core/match'
+import type { BasePlay } from '#core/plays'
 import { sayReason, speaking } from '#core/wording/index'
 
-/** Typed notation, for a fast hand: read and judged as it is typed, recorded with Enter. */
-const { tape, example } = defineProps<{ tape: Tape; example: string }>()
+/** Typed notation, for a fast hand: read and judged as it is typed, recorded with Enter; what can be typed stands in its help. */
+const { typed } = defineProps<{ typed: readonly (readonly [string, string])[] }>()
 const emit = defineEmits<{ record: [play: BasePlay]; draft: [play: BasePlay | null] }>()
 
+const desk = useDesk()
+const tape = computed(() => desk.tape.value!)
 const text = ref('')
 const input = useTemplateRef('input')
+const helping = ref(false)
 
+/** A name at the beginning or the end says for whom: `Ben 54`, `54 Ben`. */
+const named = computed(() => {
+  const words = text.value.trim().split(/\s+/)
+  const seatOf = (word: string | undefined) => desk.seats.value.findIndex(({ name }) => name.toLowerCase() === word?.toLowerCase().replace(/:$/, '')) + 1
+  if (words.length < 2) return text.value
+  const [first, last] = [seatOf(words[0]), seatOf(words.at(-1))]
+  if (first) return `${first}: ${words.slice(1).join(' ')}`
+  return last ? `${last}: ${words.slice(0, -1).join(' ')}` : text.value
+})
 const read = computed(() => {
   if (!text.value.trim()) return null
-  const { game } = tape.table
-  return game.readPlay(text.value, tape.state.rules as never, tape.state.game as never)
+  const { table, state } = tape.value
+  return table.game.readPlay(named.value, state.rules, state.game)
 })
-const judged = computed(() => (read.value?.ok ? judgePlay(tape.table, tape.state, read.value.play) : null))
+const judged = computed(() => (read.value?.ok ? judgePlay(tape.value.table, tape.value.state, read.value.play) : null))
 
 const says = computed(() => {
   if (!read.value) return ''
+  const { table, state } = tape.value
   if (read.value.ok) {
     const reason = judged.value?.verdict.reason
-    return reason ? sayReason(tape.table.game, reason, speaking(tape.table.players)) : tape.table.game.writePlay(read.value.play as never)
+    return reason ? sayReason(table.game, reason, speaking(table, state.rules)) : table.game.writePlay(read.value.play)
   }
-  if (read.value.why === 'not-understood') return `Not understood. Try ${example}.`
-  return `Could be ${read.value.could.map((play) => tape.table.game.writePlay(play as never)).join(', or ')}. Put spaces between the dice.`
+  if (read.value.why === 'not-understood') return `Not understood. Try ${typed[0]![0]}, or look under “What can be typed”.`
+  return `Could be ${read.value.could.map((play) => table.game.writePlay(play)).join(', or ')}. Put spaces between, or a name before it.`
 })
 const tone = computed(() => (!read.value ? '' : judged.value?.verdict.stands ? 'text-(--stands)' : 'text-(--refused)'))
 
-watch(judged, () => emit('draft', read.value?.ok ? (read.value.play as BasePlay) : null))
+watch(judged, () => emit('draft', read.value?.ok ? read.value.play : null))
 
 function submit() {
   if (!read.value?.ok || !judged.value?.verdict.stands) return
-  emit('record', read.value.play as BasePlay)
+  emit('record', read.value.play)
   text.value = ''
 }
 
-defineExpose({ focus: () => input.value?.focus() })
+function leave() {
+  text.value = ''
+  input.value?.inputRef?.blur()
+}
+
+defineExpose({ focus: () => input.value?.inputRef?.focus() })
 </script>
 
 <template>
-  <form class="flex flex-wrap items-center gap-x-3 gap-y-1" @submit.prevent="submit">
-    <label class="font-semibold text-sm shrink-0" for="quick">Quick line</label>
-    <input
+  <form class="quick" @submit.prevent="submit">
+    <label class="font-semibold text-sm shrink-0 max-sm:sr-only" for="quick">Quick line</label>
+    <UInput
       id="quick"
       ref="input"
       v-model="text"
-      class="figures flex-1 min-w-40 h-11 px-3 rounded-md border border-(--ui-border-accented) bg-(--sheet)"
+      class="w-full"
+      :ui="{ base: 'figures' }"
       autocomplete="off"
       autocapitalize="off"
       spellcheck="false"
-      :placeholder="example"
+      :placeholder="typed[0]![0]"
       aria-describedby="quick-says"
-      @keydown.esc="text = ''; ($event.target as HTMLElement).blur()"
+      @keydown.esc="leave"
     />
-    <p id="quick-says" class="w-full min-h-5 text-sm font-semibold" :class="tone">{{ says }}</p>
+    <button
+      type="button"
+      class="help"
+      :aria-expanded="helping"
+      aria-label="What can be typed"
+      title="What can be typed"
+      @mousedown.prevent
+      @click="helping = !helping"
+    >
+      <UIcon name="i-lucide-circle-help" class="size-5" />
+    </button>
+    <p id="quick-says" class="says" :class="tone" role="status">{{ says }}</p>
+    <dl v-if="helping" class="lines">
+      <template v-for="[line, what] in typed" :key="line"
+        ><dt>
+          <code class="figures">{{ line }}</code>
+        </dt>
+        <dd>{{ what }}</dd></template
+      >
+      <dt>
+        <code class="figures">{{ desk.seats.value[0]?.name }} {{ typed[0]![0] }}</code>
+      </dt>
+      <dd>for that player; without a name it is whoever is on turn</dd>
+      <dt><code class="figures">!made-ten</code></dt>
+      <dd>at the end: explained, and how</dd>
+    </dl>
   </form>
 </template>
+
+<style scoped>
+.quick {
+  display: grid;
+  grid-template-columns: auto minmax(5rem, 16rem) auto;
+  align-items: center;
+  gap: 0 0.6rem;
+}
+.help {
+  width: 2.75rem;
+  height: 2.75rem;
+  display: grid;
+  place-items: center;
+  cursor: pointer;
+}
+.says {
+  grid-column: 1 / -1;
+  font-size: 0.9rem;
+  font-weight: 600;
+}
+.lines {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 0.1rem 1rem;
+  font-size: 0.9rem;
+}
+</style>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { Tape } from '#core/tape'
+import { isEqual } from 'ohash'
 import { judgeEntry } from '#core/match'
 import { readEntry } from '#core/entries'
 import { ruleFields } from '#core/ruleFields'
-import { sayReason, speaking } from '#core/wording/index'
-import type { Seat } from '~/utils/matches'
+import { sayReason, sayResult, speaking } from '#core/wording/index'
+import type { Seat } from '#shared/api'
 
 /** A ruling: a house rule changed from here on, points given or taken, or the referee's word on what happened. */
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
@@ -29,17 +30,25 @@ const kinds = computed(() => [
   { id: 'word' as const, label: 'Settle what happened' },
 ])
 
-watch(open, (isOpen) => {
-  if (!isOpen) return
-  what.value = 'rule'
-  words.value = ''
-  votes.value = { for: seats.length, against: 0 }
-  choose(fields.value[0]?.name ?? '')
-}, { immediate: true })
+watch(
+  open,
+  (isOpen) => {
+    if (!isOpen) return
+    what.value = 'rule'
+    words.value = ''
+    votes.value = { for: seats.length, against: 0 }
+    choose(fields.value[0]?.name ?? '')
+  },
+  { immediate: true },
+)
+
+function ruleNow(name: string): unknown {
+  return (tape.state.rules as unknown as Record<string, unknown>)[name] ?? null
+}
 
 function choose(name: string) {
   rule.value = name
-  value.value = (tape.state.rules as unknown as Record<string, unknown>)[name] ?? null
+  value.value = ruleNow(name)
 }
 
 const why = computed(() => {
@@ -54,10 +63,18 @@ const entry = computed<object | null>(() => {
   if (what.value === 'points') return award.value.points ? { ruling: { award: { ...award.value } }, ...remark } : null
   return rule.value ? { ruling: { houseRules: { [rule.value]: value.value } }, ...remark } : null
 })
+const judged = computed(() => (entry.value ? judgeEntry(tape.table, tape.state, readEntry(entry.value)) : null))
+const unchanged = computed(() => what.value === 'rule' && isEqual(value.value, ruleNow(rule.value)))
+/** Why it is not recorded; null where it may be. */
 const refusal = computed(() => {
-  if (!entry.value) return null
-  const { verdict } = judgeEntry(tape.table, tape.state, readEntry(entry.value))
-  return verdict.reason ? sayReason(tape.table.game, verdict.reason, speaking(tape.table.players)) : null
+  if (unchanged.value) return 'That is the rule already: choose what it becomes.'
+  const reason = judged.value?.verdict.reason
+  return reason ? sayReason(tape.table.game, reason, speaking(tape.table, tape.state.rules)) : null
+})
+/** What it brings with it at once. */
+const ends = computed(() => {
+  const result = refusal.value ? null : judged.value?.state.result
+  return result ? `This ends the match: ${sayResult(tape.table, result)}` : null
 })
 
 function record() {
@@ -68,41 +85,48 @@ function record() {
 </script>
 
 <template>
-  <UModal v-model:open="open" title="Ruling" description="It counts from here on, and stands on the tape." :ui="{ content: 'max-w-2xl' }">
-    <template #body>
-      <form class="space-y-3" @submit.prevent="record">
-        <div class="flex flex-wrap gap-2">
-          <button v-for="kind in kinds" :key="kind.id" type="button" class="key" :aria-pressed="what === kind.id" @click="what = kind.id">{{ kind.label }}</button>
+  <DeskSheet v-model:open="open" title="Ruling" description="It counts from here on, and stands on the tape." wide>
+    <form class="space-y-3" @submit.prevent="record">
+      <div class="flex flex-wrap gap-2">
+        <Key v-for="kind in kinds" :key="kind.id" :aria-pressed="what === kind.id" @click="what = kind.id">{{ kind.label }}</Key>
+      </div>
+      <template v-if="what === 'rule'">
+        <div class="flex flex-wrap gap-1.5">
+          <Key v-for="each in fields" :key="each.name" class="!px-3" :aria-pressed="rule === each.name" @click="choose(each.name)">{{ each.label }}</Key>
         </div>
-        <template v-if="what === 'rule'">
-          <div class="flex flex-wrap gap-1.5">
-            <button v-for="each in fields" :key="each.name" type="button" class="key !px-3" :aria-pressed="rule === each.name" @click="choose(each.name)">{{ each.label }}</button>
-          </div>
-          <RuleControl v-if="field" :key="field.name" v-model="value" :field="field" />
-        </template>
-        <template v-else-if="what === 'points'">
-          <div class="flex flex-wrap gap-2">
-            <button v-for="(seat, i) in seats" :key="i" type="button" class="key" :aria-pressed="award.by === i + 1" @click="award.by = i + 1">
-              <Pennant :number="seat.pennant" size="1.2rem" /> {{ seat.name }}
-            </button>
-          </div>
-          <UInputNumber v-model="award.points" :min="-999" :max="999" size="xl" class="w-44" aria-label="Points given; a minus takes them" />
-        </template>
-        <fieldset v-if="what !== 'word'" class="flex flex-wrap gap-2 items-center">
-          <legend class="contents"><span class="font-bold">Why</span></legend>
-          <button type="button" class="key" :aria-pressed="reason === 'vote'" @click="reason = 'vote'">A vote</button>
-          <button type="button" class="key" :aria-pressed="reason === 'mistake'" @click="reason = 'mistake'">A mistake</button>
-          <button type="button" class="key" :aria-pressed="reason === 'other'" @click="reason = 'other'">Other</button>
-          <span v-if="reason === 'vote'" class="inline-flex items-center gap-2">
-            <UInputNumber v-model="votes.for" :min="0" :max="99" size="xl" class="w-32" aria-label="Votes for" />
-            <span>to</span>
-            <UInputNumber v-model="votes.against" :min="0" :max="99" size="xl" class="w-32" aria-label="Votes against" />
-          </span>
-        </fieldset>
-        <input v-model="words" maxlength="300" class="w-full h-12 px-3 rounded-md border border-(--ui-border-accented) bg-(--sheet)" :placeholder="what === 'word' ? 'The pointer lay between two fields: it counts as plus' : 'In your own words (if you like)'" aria-label="In your own words" />
-        <p class="min-h-6 font-semibold text-(--refused)" role="status">{{ refusal }}</p>
-        <button class="key key-main w-full" type="submit" :disabled="!entry || Boolean(refusal)"><UIcon name="i-lucide-gavel" class="size-5" /> Record the ruling</button>
-      </form>
-    </template>
-  </UModal>
+        <RuleControl v-if="field" :key="field.name" v-model="value" :field="field" />
+      </template>
+      <template v-else-if="what === 'points'">
+        <div class="flex flex-wrap gap-2">
+          <Key v-for="(seat, i) in seats" :key="i" :aria-pressed="award.by === i + 1" @click="award.by = i + 1">
+            <Pennant :number="seat.pennant" size="1.2rem" /> {{ seat.name }}
+          </Key>
+        </div>
+        <UInputNumber v-model="award.points" :min="-999" :max="999" size="xl" class="w-44" aria-label="Points given; a minus takes them" />
+      </template>
+      <fieldset v-if="what !== 'word'" class="flex flex-wrap gap-2 items-center">
+        <legend class="contents"><span class="font-bold">Why</span></legend>
+        <Key :aria-pressed="reason === 'vote'" @click="reason = 'vote'">A vote</Key>
+        <Key :aria-pressed="reason === 'mistake'" @click="reason = 'mistake'">A mistake</Key>
+        <Key :aria-pressed="reason === 'other'" @click="reason = 'other'">Other</Key>
+        <span v-if="reason === 'vote'" class="inline-flex items-center gap-2">
+          <UInputNumber v-model="votes.for" :min="0" :max="99" size="xl" class="w-32" aria-label="Votes for" />
+          <span>to</span>
+          <UInputNumber v-model="votes.against" :min="0" :max="99" size="xl" class="w-32" aria-label="Votes against" />
+        </span>
+      </fieldset>
+      <UInput
+        v-model="words"
+        maxlength="300"
+        size="xl"
+        class="w-full"
+        :placeholder="what === 'word' ? 'The pointer lay between two fields: it counts as plus' : 'In your own words (if you like)'"
+        aria-label="In your own words"
+      />
+      <p class="min-h-6 font-semibold" :class="refusal ? (unchanged ? 'text-(--ink-soft)' : 'text-(--refused)') : 'text-(--call)'" role="status">
+        {{ refusal ?? ends }}
+      </p>
+      <Key main class="w-full" type="submit" :disabled="!entry || Boolean(refusal)"><UIcon name="i-lucide-gavel" class="size-5" /> Record the ruling</Key>
+    </form>
+  </DeskSheet>
 </template>

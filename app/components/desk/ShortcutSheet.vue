@@ -9,6 +9,7 @@ const COMMON: readonly (readonly [string, string])[] = [
   ['Y', 'bring it back'],
   ['L', 'look back; then the arrow keys step, Esc leaves'],
   ['R', 'a ruling'],
+  ['V', 'what is agreed'],
   ['M', 'more: ending, exports, sound'],
   ['B', 'the board view’s link'],
   ['Alt + 1 … 9', 'another table'],
@@ -20,14 +21,14 @@ const rows = computed(() => [...shortcuts, ...COMMON])
 </script>
 
 <template>
-  <UModal v-model:open="open" title="Shortcuts" description="The desk by keyboard">
-    <template #body>
-      <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2 items-center">
-        <template v-for="[key, what] in rows" :key="key">
-          <dt><kbd class="kbd">{{ key }}</kbd></dt>
-          <dd>{{ what }}</dd>
-        </template>
-      </dl>
-    </template>
-  </UModal>
+  <DeskSheet v-model:open="open" title="Shortcuts" description="The desk by keyboard">
+    <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2 items-center">
+      <template v-for="[key, what] in rows" :key="key">
+        <dt>
+          <kbd class="kbd">{{ key }}</kbd>
+        </dt>
+        <dd>{{ what }}</dd>
+      </template>
+    </dl>
+  </DeskSheet>
 </template>

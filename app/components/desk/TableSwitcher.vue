@@ -1,16 +1,24 @@
 <script setup lang="ts">
 import { aboutOf } from '#core/games/abouts'
+import type { ListedMatch } from '#shared/api'
 
-/** The other tables in the room, one touch or Alt and a digit away; a hand where the referee is needed. */
+/**
+ * The other tables in the room (the nine played last), in the order in which they were set up; one touch or Alt and a
+ * digit away. A hand where the referee is needed.
+ */
 const { current } = defineProps<{ current: string }>()
 
-const { matches, state } = useMatches()
-const tables = computed(() => matches.value.filter((match) => !match.over && match.id !== current).slice(0, 9))
+const { matches, state } = useMatches('live', 40)
+const tables = computed(() =>
+  matches.value
+    .filter((match) => !match.over && match.id !== current)
+    .sort((a, b) => b.updatedAt.localeCompare(a.updatedAt))
+    .slice(0, 9)
+    .sort((a, b) => a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id)),
+)
+/** What a table is called: its name, else who sits there. */
+const called = (match: ListedMatch) => match.name || match.seats.map(({ name }) => name).join(', ')
 const title = (game: string) => aboutOf(game)?.title ?? game
-const nextName = (match: (typeof tables.value)[number]) => {
-  const seat = match.summary.awaits?.seats[0]
-  return seat ? match.seats[seat - 1]?.name : ''
-}
 
 useEventListener('keydown', (event: KeyboardEvent) => {
   const digit = /^Digit([1-9])$/.exec(event.code)?.[1]
@@ -31,27 +39,59 @@ async function switchTo(place: number) {
 </script>
 
 <template>
-  <nav v-if="tables.length" class="flex gap-2 overflow-x-auto pb-1" aria-label="Other tables">
-    <NuxtLink v-for="(table, i) in tables" :key="table.id" :to="`/match/${table.id}`" class="table" :title="`Alt + ${i + 1}`">
-      <UIcon v-if="table.summary.slip" name="i-lucide-hand" class="size-4 text-(--call)" aria-label="needs the referee" />
-      <b class="display">{{ title(table.game) }}</b>
-      <span class="text-(--ink-soft)">{{ nextName(table) }}</span>
+  <nav v-if="tables.length" class="switcher" aria-label="Other tables">
+    <NuxtLink
+      v-for="(table, i) in tables"
+      :key="table.id"
+      :to="`/match/${table.id}`"
+      class="table"
+      :class="{ needs: table.summary.slip }"
+      :title="`${title(table.game)}: ${table.seats.map(({ name }) => name).join(', ')} (Alt + ${i + 1})`"
+    >
+      <UIcon v-if="table.summary.slip" name="i-lucide-hand" class="size-4 shrink-0" aria-label="needs the referee" />
+      <span class="figures text-xs">{{ i + 1 }}</span>
+      <b class="display">{{ called(table) }}</b>
     </NuxtLink>
   </nav>
 </template>
 
 <style scoped>
+.switcher {
+  display: flex;
+  gap: 0.35rem;
+  overflow-x: auto;
+  scrollbar-width: thin;
+  min-width: 0;
+}
 .table {
   display: inline-flex;
   align-items: center;
-  gap: 0.5rem;
+  gap: 0.35rem;
   min-height: 2.75rem;
-  padding: 0 0.8rem;
+  max-width: 12rem;
+  flex-shrink: 0;
+  padding: 0 0.6rem;
   border: 1px solid var(--rule);
   border-radius: 0.5rem;
   white-space: nowrap;
+  font-size: 0.9rem;
+}
+.table b {
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .table:hover {
   background: var(--accent-soft);
+}
+.needs {
+  border: 2px solid var(--call);
+  color: var(--call);
+  background: var(--call-soft);
+}
+/* Where there is no room to spare the tables are on the page of all matches, and in More. */
+@media (max-width: 47.99rem) {
+  .switcher {
+    display: none;
+  }
 }
 </style>

@@ -3,7 +3,10 @@
 const { prompts } = defineProps<{ prompts: readonly string[] }>()
 const at = ref(0)
 const prompt = computed(() => prompts[at.value % Math.max(1, prompts.length)])
-watch(() => prompts.join(), () => (at.value = 0))
+watch(
+  () => prompts.join(),
+  () => (at.value = 0),
+)
 </script>
 
 <template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Table } from '#core/match'
+import type { Table } from '#core/table'
 import type { Line } from '#core/tape'
-import { isReferees } from '#core/verdict'
 import { sayEntry, sayVerdict } from '#core/wording/index'
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
+import { stampOfLine } from '~/utils/stamps'
 
 /** One entry of the tape; opened it tells the whole verdict and can be taken back. */
 const { line, table, seats, waiting, open, lookedAt } = defineProps<{
@@ -19,14 +19,13 @@ const emit = defineEmits<{ toggle: []; strike: []; amend: []; look: [] }>()
 const by = computed(() => line.play?.by ?? null)
 const seat = computed(() => (by.value ? seats[by.value - 1] : undefined))
 const text = computed(() => sayEntry(table, line))
-const call = computed(() => isReferees(line.verdict))
-const stamp = computed(() => (line.struck ? 'struck' : !line.verdict.stands ? 'refused' : call.value ? 'call' : 'stands'))
+const stamp = computed(() => stampOfLine(line))
 const isPlay = computed(() => line.entry.kind === 'play')
 </script>
 
 <template>
   <li :class="{ struck: line.struck, waiting, looked: lookedAt }">
-    <button class="entry" :aria-expanded="open" @click="emit('toggle')">
+    <button class="entry" :aria-expanded="open" @mousedown.prevent @click="emit('toggle')">
       <span class="figures text-xs text-(--ink-soft) w-7 pt-1 text-right shrink-0">{{ line.number }}</span>
       <Pennant v-if="seat" :number="seat.pennant" size="1.15rem" class="mt-0.5" />
       <UIcon v-else name="i-lucide-gavel" class="size-5 shrink-0 mt-0.5 text-(--ink-soft)" />
@@ -41,14 +40,14 @@ const isPlay = computed(() => line.entry.kind === 'play')
     </button>
     <div v-if="open" class="px-4 pb-3 pl-12 space-y-2">
       <p>{{ sayVerdict(table, line) }}</p>
-      <p v-if="line.amendedBy" class="text-sm text-(--ink-soft)">Amended by entry {{ line.amendedBy }}.</p>
+      <p v-if="line.amendedBy" class="text-sm text-(--ink-soft)">Put right by entry {{ line.amendedBy }}.</p>
       <WorkingDrawing v-for="(working, i) in line.verdict.working" :key="i" :working="working" />
       <div class="flex flex-wrap gap-2">
-        <button class="key" @click="emit('look')"><UIcon name="i-lucide-eye" /> The table then</button>
-        <button v-if="isPlay && !line.struck" class="key" @click="emit('amend')"><UIcon name="i-lucide-pencil" /> Amend entry {{ line.number }}</button>
-        <button v-if="!line.struck && line.entry.kind !== 'strike'" class="key" @click="emit('strike')">
+        <Key @click="emit('look')"><UIcon name="i-lucide-eye" /> The table then</Key>
+        <Key v-if="isPlay && !line.struck" @click="emit('amend')"><UIcon name="i-lucide-pencil" /> Put entry {{ line.number }} right</Key>
+        <Key v-if="!line.struck && line.entry.kind !== 'strike'" @click="emit('strike')">
           <UIcon name="i-lucide-strikethrough" /> Take back entry {{ line.number }}
-        </button>
+        </Key>
       </div>
     </div>
   </li>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { aboutOf } from '#core/games/abouts'
 import { callApi } from '~/utils/api'
-import type { ListedMatch } from '~/utils/matches'
+import type { ListedMatch } from '#shared/api'
 
 /** One table in the room: standing, turn, what happened last, and whether the referee is needed. */
 const { match } = defineProps<{ match: ListedMatch }>()
@@ -16,7 +16,9 @@ const { text: clock, running } = useClock(
 )
 const asking = ref(false)
 const failed = ref<string | null>(null)
-const when = computed(() => new Date(match.updatedAt).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }))
+const when = computed(() =>
+  new Date(match.updatedAt).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }),
+)
 
 async function remove() {
   try {
@@ -32,7 +34,9 @@ async function remove() {
   <li class="sheet flex flex-col">
     <NuxtLink :to="`/match/${match.id}`" class="block p-4 space-y-3 flex-1 rounded-t-[inherit] hover:bg-(--accent-soft)">
       <span class="flex items-center gap-3">
-        <span class="font-bold text-xl display">{{ title }}</span>
+        <span class="font-bold text-xl display"
+          >{{ match.name || title }}<span v-if="match.name" class="block text-sm font-normal font-sans text-(--ink-soft)">{{ title }}</span></span
+        >
         <span class="text-(--ink-soft)">
           {{ match.over ? when : match.last === 0 ? 'not begun' : match.summary.round || 'in play' }}
         </span>
@@ -59,7 +63,11 @@ async function remove() {
       </template>
       <template v-else>
         <NuxtLink :to="`/new?like=${match.id}`" class="min-h-11 px-3 font-semibold inline-flex items-center">Another like this</NuxtLink>
-        <button class="min-h-11 min-w-11 inline-flex items-center justify-center cursor-pointer" :aria-label="`Delete this match of ${title}`" @click="asking = true">
+        <button
+          class="min-h-11 min-w-11 inline-flex items-center justify-center cursor-pointer"
+          :aria-label="`Delete this match of ${title}`"
+          @click="asking = true"
+        >
           <UIcon name="i-lucide-trash-2" class="size-5" />
         </button>
       </template>

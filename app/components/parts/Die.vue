@@ -1,6 +1,11 @@
 <script setup lang="ts">
 /** One die face: pips up to six, a figure beyond. `face` null is a die not rolled yet. */
-const { face, sides = 6, size = '3.25rem', frozen = false } = defineProps<{
+const {
+  face,
+  sides = 6,
+  size = '3.25rem',
+  frozen = false,
+} = defineProps<{
   face: number | null
   sides?: number
   size?: string
@@ -9,11 +14,36 @@ const { face, sides = 6, size = '3.25rem', frozen = false } = defineProps<{
 
 const SPOTS: Record<number, readonly (readonly [number, number])[]> = {
   1: [[20, 20]],
-  2: [[11, 11], [29, 29]],
-  3: [[11, 11], [20, 20], [29, 29]],
-  4: [[11, 11], [29, 11], [11, 29], [29, 29]],
-  5: [[11, 11], [29, 11], [20, 20], [11, 29], [29, 29]],
-  6: [[11, 10], [29, 10], [11, 20], [29, 20], [11, 30], [29, 30]],
+  2: [
+    [11, 11],
+    [29, 29],
+  ],
+  3: [
+    [11, 11],
+    [20, 20],
+    [29, 29],
+  ],
+  4: [
+    [11, 11],
+    [29, 11],
+    [11, 29],
+    [29, 29],
+  ],
+  5: [
+    [11, 11],
+    [29, 11],
+    [20, 20],
+    [11, 29],
+    [29, 29],
+  ],
+  6: [
+    [11, 10],
+    [29, 10],
+    [11, 20],
+    [29, 20],
+    [11, 30],
+    [29, 30],
+  ],
 }
 const pips = computed(() => (sides <= 6 && face !== null ? SPOTS[face] : undefined))
 </script>
@@ -39,7 +69,7 @@ const pips = computed(() => (sides <= 6 && face !== null ? SPOTS[face] : undefin
   fill: #1c2430;
 }
 .die text {
-  font: 700 19px var(--font-mono);
+  font: 700 19px var(--font-sans);
 }
 .die.frozen rect {
   fill: #cfe6ee;

@@ -1,6 +1,11 @@
 <script setup lang="ts">
 /** One card with a number (or letter); `value` null shows its back. */
-const { value, size = '3rem', raised = false, dim = false } = defineProps<{
+const {
+  value,
+  size = '3rem',
+  raised = false,
+  dim = false,
+} = defineProps<{
   value: number | string | null
   /** Width; the height follows. */
   size?: string
@@ -10,7 +15,13 @@ const { value, size = '3rem', raised = false, dim = false } = defineProps<{
 </script>
 
 <template>
-  <svg viewBox="0 0 30 40" :style="{ width: size, height: `calc(${size} * 1.3333)` }" class="card shrink-0" :class="{ raised, dim, back: value === null }" aria-hidden="true">
+  <svg
+    viewBox="0 0 30 40"
+    :style="{ width: size, height: `calc(${size} * 1.3333)` }"
+    class="card shrink-0"
+    :class="{ raised, dim, back: value === null }"
+    aria-hidden="true"
+  >
     <rect x="1" y="1" width="28" height="38" rx="4" />
     <template v-if="value === null">
       <path d="M5 12q5-5 10 0t10 0M5 20q5-5 10 0t10 0M5 28q5-5 10 0t10 0" />
@@ -27,7 +38,7 @@ const { value, size = '3rem', raised = false, dim = false } = defineProps<{
 }
 .card text {
   fill: #1c2430;
-  font: 700 20px var(--font-mono);
+  font: 700 20px var(--font-sans);
 }
 .card text.long {
   font-size: 16px;

@@ -1,12 +1,17 @@
 <script setup lang="ts">
-/** A verdict's word in its own shape and colour; never colour alone. */
-const { kind, small = false } = defineProps<{ kind: 'stands' | 'refused' | 'call' | 'struck'; small?: boolean }>()
+import type { StampKind } from '~/utils/stamps'
 
-const STAMPS = {
+/** A verdict's word in its own shape and colour; never colour alone. */
+const { kind, small = false } = defineProps<{ kind: StampKind; small?: boolean }>()
+
+const STAMPS: Readonly<Record<StampKind, { word: string; icon: string }>> = {
   stands: { word: 'Stands', icon: 'i-lucide-check' },
   refused: { word: 'Doesn’t stand', icon: 'i-lucide-x' },
   call: { word: 'Your call', icon: 'i-lucide-hand' },
-  struck: { word: 'Struck', icon: 'i-lucide-strikethrough' },
+  noted: { word: 'Noted', icon: 'i-lucide-pen-line' },
+  open: { word: 'Not yet', icon: 'i-lucide-ellipsis' },
+  struck: { word: 'Taken back', icon: 'i-lucide-strikethrough' },
+  overruled: { word: 'Let stand', icon: 'i-lucide-gavel' },
 }
 const stamp = computed(() => STAMPS[kind])
 </script>
@@ -53,6 +58,21 @@ const stamp = computed(() => STAMPS[kind])
 .call {
   color: var(--call);
   background: var(--call-soft);
+  border-radius: 0.8em 0.1em;
+  border-style: dashed;
+}
+.noted,
+.open {
+  color: var(--call);
+  background: var(--call-soft);
+  border-radius: 0.15em 0.15em 0.9em 0.9em;
+}
+.open {
+  border-style: dotted;
+}
+.overruled {
+  color: var(--stands);
+  background: var(--stands-soft);
   border-radius: 0.8em 0.1em;
   border-style: dashed;
 }

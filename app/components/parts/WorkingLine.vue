@@ -13,7 +13,12 @@ const groups = computed(() => {
   return found.some((group) => group.length > 1 && sum(group) === 10) ? found : null
 })
 /** Each column's step on a line of its own: broken anywhere else they can't be followed. */
-const lines = computed(() => (working.kind === 'columns' ? columnLines(working) : [writeWorking(working)]))
+const lines = computed(() => {
+  if (working.kind === 'columns') return columnLines(working)
+  // A number by itself is no sum: 10, and not 10 = 10.
+  if (working.kind === 'equation' && working.terms.length === 1) return [String(working.equals)]
+  return [writeWorking(working)]
+})
 const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
 </script>
 
@@ -27,7 +32,9 @@ const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
       </template>
       = <b>{{ working.equals }}</b>
     </template>
-    <template v-else><span v-for="(line, i) in lines" :key="i" :class="{ line: lines.length > 1 }">{{ line }}</span></template>
+    <template v-else
+      ><span v-for="(line, i) in lines" :key="i" :class="{ line: lines.length > 1 }">{{ line }}</span></template
+    >
   </span>
 </template>
 

@@ -11,9 +11,9 @@ const ready = ref<string[]>([])
 watch(game, () => (ready.value = []))
 
 const sentences = computed(() =>
-  read.value.ok ? [...game.value.wording.slip(read.value.rules as never), ...sayCommonRules(game.value, read.value.rules)] : [],
+  read.value.ok ? [...game.value.wording.readBack(read.value.rules, seats.value.length), ...sayCommonRules(game.value, read.value.rules)] : [],
 )
-const preparation = computed(() => (read.value.ok ? game.value.prepare(read.value.rules as never, seats.value.length) : null))
+const preparation = computed(() => (read.value.ok ? game.value.prepare(read.value.rules, seats.value.length) : null))
 </script>
 
 <template>
@@ -29,11 +29,15 @@ const preparation = computed(() => (read.value.ok ? game.value.prepare(read.valu
         <li v-for="need in preparation.needs" :key="need.what">
           <label class="flex gap-3 min-h-9 items-start cursor-pointer">
             <input v-model="ready" type="checkbox" :value="need.what" class="size-5 mt-0.5 shrink-0 accent-(--accent)" />
-            <span><b class="figures">{{ need.count }}</b> {{ need.what }}<span v-if="need.detail" class="text-(--ink-soft)">, {{ need.detail }}</span></span>
+            <span
+              ><b class="figures">{{ need.count }}</b> {{ need.what }}<span v-if="need.detail" class="text-(--ink-soft)">, {{ need.detail }}</span></span
+            >
           </label>
         </li>
       </ul>
-      <p v-for="care in preparation.care" :key="care" class="text-sm flex gap-2"><UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> {{ care }}</p>
+      <p v-for="care in preparation.care" :key="care" class="text-sm flex gap-2">
+        <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> {{ care }}
+      </p>
     </template>
   </section>
 </template>

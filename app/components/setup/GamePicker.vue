@@ -4,14 +4,22 @@ import { ABOUTS } from '#core/games/abouts'
 /** All games there are, to choose one. */
 const { chosen } = defineProps<{ chosen: string }>()
 const emit = defineEmits<{ choose: [id: string] }>()
+/** On a phone only the chosen game is there, so that the names below are near; the others are a touch away. */
+const wide = useMediaQuery('(min-width: 40rem)')
+const open = ref(false)
+const shown = computed(() => ABOUTS.filter(({ id }) => wide.value || open.value || id === chosen))
+function choose(id: string) {
+  open.value = false
+  emit('choose', id)
+}
 </script>
 
 <template>
   <fieldset>
     <legend class="text-xl font-bold display mb-2">Which game</legend>
     <div class="grid gap-3 grid-cols-2">
-      <label v-for="{ id, about } in ABOUTS" :key="id" class="sheet p-4 cursor-pointer choice" :class="{ chosen: id === chosen }">
-        <input type="radio" name="game" class="sr-only" :value="id" :checked="id === chosen" @change="emit('choose', id)" />
+      <label v-for="{ id, about } in shown" :key="id" class="sheet p-4 cursor-pointer choice" :class="{ chosen: id === chosen }">
+        <input type="radio" name="game" class="sr-only" :value="id" :checked="id === chosen" @change="choose(id)" />
         <span class="flex items-baseline gap-3">
           <span class="text-xl font-bold display">{{ about.title }}</span>
           <UIcon v-if="id === chosen" name="i-lucide-circle-check" class="size-5 text-(--accent) ml-auto" />
@@ -23,11 +31,14 @@ const emit = defineEmits<{ choose: [id: string] }>()
         </span>
       </label>
     </div>
+    <Key v-if="!wide" class="w-full mt-2" :aria-expanded="open" @click="open = !open"
+      ><UIcon name="i-lucide-list" class="size-5" /> {{ open ? 'Fold the list' : 'Another game …' }}</Key
+    >
   </fieldset>
 </template>
 
 <style scoped>
-/* On a phone only the chosen game tells about itself, so that the names below are near. */
+/* On a phone only the chosen game tells about itself. */
 @media (max-width: 39.99rem) {
   .choice {
     padding: 0.75rem;

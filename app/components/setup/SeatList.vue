@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import type { Setup } from '~/composables/useSetup'
-import type { Person } from '~/utils/matches'
+import type { Person } from '#shared/api'
 
 /** Who sits where and who starts: names typed, or people touched. */
 const { setup, people } = defineProps<{ setup: Setup; people: readonly Person[] }>()
 
-const { seats, first, game, remembered } = setup
+const { seats, first, game, remembered, name } = setup
 const seated = computed(() => new Set(seats.value.map(({ name }) => name.trim().toLowerCase())))
 const free = computed(() => people.filter((person) => !seated.value.has(person.name.toLowerCase())))
-const pennantOf = (name: string, i: number) =>
-  people.find((person) => person.name.toLowerCase() === name.trim().toLowerCase())?.pennant ?? i + 1
+const pennantOf = (name: string, i: number) => people.find((person) => person.name.toLowerCase() === name.trim().toLowerCase())?.pennant ?? i + 1
 const full = computed(() => seats.value.length >= game.value.about.seats.high && seats.value.every(({ name }) => name.trim()))
 </script>
 
@@ -27,20 +26,20 @@ const full = computed(() => seats.value.length >= game.value.about.seats.high &&
           maxlength="40"
           autocomplete="off"
           placeholder="First name or nickname"
-          :aria-label="`Name in seat ${i + 1}`"
+          :aria-label="`Name of player ${i + 1}`"
           @update:model-value="setup.rename(i, String($event))"
         />
         <button type="button" class="key" :aria-pressed="first === i + 1" @click="first = i + 1">
           <UIcon :name="first === i + 1 ? 'i-lucide-flag' : 'i-lucide-circle'" class="size-4" /> starts
         </button>
         <span class="flex gap-1">
-          <button type="button" class="key" :disabled="i === 0" :aria-label="`Move seat ${i + 1} up`" @click="setup.move(i, -1)">
+          <button type="button" class="key" :disabled="i === 0" :aria-label="`Move player ${i + 1} up`" @click="setup.move(i, -1)">
             <UIcon name="i-lucide-chevron-up" class="size-5" />
           </button>
-          <button type="button" class="key" :disabled="i === seats.length - 1" :aria-label="`Move seat ${i + 1} down`" @click="setup.move(i, 1)">
+          <button type="button" class="key" :disabled="i === seats.length - 1" :aria-label="`Move player ${i + 1} down`" @click="setup.move(i, 1)">
             <UIcon name="i-lucide-chevron-down" class="size-5" />
           </button>
-          <button type="button" class="key" :aria-label="`Remove seat ${i + 1}`" @click="setup.removeSeat(i)">
+          <button type="button" class="key" :aria-label="`Remove player ${i + 1}`" @click="setup.removeSeat(i)">
             <UIcon name="i-lucide-x" class="size-5" />
           </button>
         </span>
@@ -51,10 +50,11 @@ const full = computed(() => seats.value.length >= game.value.about.seats.high &&
         <Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}
       </button>
       <button type="button" class="key" :disabled="seats.length >= game.about.seats.high" @click="setup.addSeat()">
-        <UIcon name="i-lucide-plus" class="size-5" /> Another seat
+        <UIcon name="i-lucide-plus" class="size-5" /> Another player
       </button>
     </div>
     <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
+      <UInput v-model="name" size="lg" maxlength="40" class="w-56" placeholder="Name of the table, if it has one" aria-label="Name of the table" />
       <USwitch v-model="remembered.rememberNames" label="Remember new names on this machine" />
       <p class="text-sm text-(--ink-soft)">First names or nicknames only. By custom the youngest starts.</p>
     </div>

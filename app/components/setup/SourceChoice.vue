@@ -14,7 +14,10 @@ const CHOICES = [
       <label v-for="choice in CHOICES" :key="choice.value" class="choice">
         <input v-model="source" type="radio" name="source" class="sr-only" :value="choice.value" />
         <UIcon :name="choice.icon" class="size-6 shrink-0" />
-        <span><b class="block">{{ choice.label }}</b><span class="text-sm text-(--ink-soft)">{{ choice.hint }}</span></span>
+        <span
+          ><b class="block">{{ choice.label }}</b
+          ><span class="text-sm text-(--ink-soft)">{{ choice.hint }}</span></span
+        >
       </label>
     </div>
   </fieldset>

@@ -6,7 +6,10 @@ const { columns } = defineProps<{ columns: Columns }>()
 
 /** How many columns are regrouped so far. */
 const done = ref(columns.steps.length)
-watch(() => columns, () => (done.value = columns.steps.length))
+watch(
+  () => columns,
+  () => (done.value = columns.steps.length),
+)
 const shown = computed(() => [...columns.steps].map((step, i) => ({ ...step, i })).reverse())
 const most = computed(() => Math.max(...columns.steps.map(({ cards }) => cards.length)))
 const step = computed(() => columns.steps[done.value - 1])
@@ -22,16 +25,38 @@ const says = computed(() => {
 <template>
   <div class="space-y-2">
     <table class="columns figures">
-      <thead><tr><th v-for="column in shown" :key="column.i" scope="col">{{ column.name }}</th></tr></thead>
+      <thead>
+        <tr>
+          <th v-for="column in shown" :key="column.i" scope="col">{{ column.name }}</th>
+        </tr>
+      </thead>
       <tbody>
-        <tr class="carries"><td v-for="column in shown" :key="column.i">{{ column.i < done && column.carried ? `+${column.carried}` : column.i === done && columns.steps[done]?.carried ? `+${columns.steps[done]!.carried}` : '' }}</td></tr>
-        <tr v-for="n in most" :key="n"><td v-for="column in shown" :key="column.i">{{ column.cards[n - 1] ?? '' }}</td></tr>
+        <tr class="carries">
+          <td v-for="column in shown" :key="column.i">
+            {{
+              column.i < done && column.carried
+                ? `+${column.carried}`
+                : column.i === done && columns.steps[done]?.carried
+                  ? `+${columns.steps[done]!.carried}`
+                  : ''
+            }}
+          </td>
+        </tr>
+        <tr v-for="n in most" :key="n">
+          <td v-for="column in shown" :key="column.i">{{ column.cards[n - 1] ?? '' }}</td>
+        </tr>
       </tbody>
-      <tfoot><tr><td v-for="column in shown" :key="column.i">{{ column.i < done ? column.digit : '·' }}</td></tr></tfoot>
+      <tfoot>
+        <tr>
+          <td v-for="column in shown" :key="column.i">{{ column.i < done ? column.digit : '·' }}</td>
+        </tr>
+      </tfoot>
     </table>
     <div class="flex flex-wrap items-center gap-2">
       <button class="key" aria-label="One step back" :disabled="done === 0" @click="done--"><UIcon name="i-lucide-chevron-left" class="size-5" /></button>
-      <button class="key" aria-label="One step on" :disabled="done === columns.steps.length" @click="done++"><UIcon name="i-lucide-chevron-right" class="size-5" /></button>
+      <button class="key" aria-label="One step on" :disabled="done === columns.steps.length" @click="done++">
+        <UIcon name="i-lucide-chevron-right" class="size-5" />
+      </button>
       <span role="status">{{ says }}</span>
     </div>
     <BaseTen v-if="done === columns.steps.length" :values="[]" :total="columns.total" />

@@ -1,16 +1,20 @@
 <script setup lang="ts">
 import { relation } from '#core/working'
 
-/** Two numbers as bars of one scale: the longer is seen at once. */
-const { left, right } = defineProps<{ left: number; right: number }>()
-const most = computed(() => Math.max(left, right, 1))
+/** Numbers as bars of one scale: the longest is seen at once. */
+const { values } = defineProps<{ values: readonly number[] }>()
+const most = computed(() => Math.max(...values, 1))
 </script>
 
 <template>
   <span class="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 items-center">
-    <b class="figures text-right">{{ left }}</b><i class="bar" :style="{ width: `${(100 * left) / most}%` }" />
-    <span class="figures text-right text-(--ink-soft)">{{ relation(left, right) }}</span><i />
-    <b class="figures text-right">{{ right }}</b><i class="bar other" :style="{ width: `${(100 * right) / most}%` }" />
+    <template v-for="(value, i) in values" :key="i">
+      <template v-if="i"
+        ><span class="figures text-right text-(--ink-soft)">{{ relation(values[i - 1]!, value) }}</span
+        ><i
+      /></template>
+      <b class="figures text-right">{{ value }}</b><i class="bar" :class="{ other: i % 2 }" :style="{ width: `${(100 * value) / most}%` }" />
+    </template>
   </span>
 </template>
 

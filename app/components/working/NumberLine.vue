@@ -23,7 +23,12 @@ const arcs = computed(() =>
     .map(({ from, to }) => {
       const [a, b] = [x(from), x(to)]
       const height = Math.min(26, 8 + Math.abs(b - a) / 4) * (to > from ? -1 : 1)
-      return { d: `M${a} 42Q${(a + b) / 2} ${42 + height * 1.6} ${b} 42`, label: `${to > from ? '+' : '−'}${Math.abs(to - from)}`, at: (a + b) / 2, y: 42 + height * 0.9 + (to > from ? -3 : 10) }
+      return {
+        d: `M${a} 42Q${(a + b) / 2} ${42 + height * 1.6} ${b} 42`,
+        label: `${to > from ? '+' : '−'}${Math.abs(to - from)}`,
+        at: (a + b) / 2,
+        y: 42 + height * 0.9 + (to > from ? -3 : 10),
+      }
     }),
 )
 </script>

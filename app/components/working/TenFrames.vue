@@ -4,7 +4,11 @@ import { groupTens, type Equation } from '#core/working'
 /** A sum in frames of ten, the parts that make ten filled in first; neighbouring parts differ in tone and mark. */
 const { equation } = defineProps<{ equation: Equation }>()
 
-const cells = computed(() => groupTens(equation.terms.map(({ value }) => value)).flat().flatMap((value, i) => Array.from({ length: value }, () => i)))
+const cells = computed(() =>
+  groupTens(equation.terms.map(({ value }) => value))
+    .flat()
+    .flatMap((value, i) => Array.from({ length: value }, () => i)),
+)
 const frames = computed(() => Array.from({ length: Math.max(1, Math.ceil(cells.value.length / 10)) }, (_, f) => cells.value.slice(f * 10, f * 10 + 10)))
 const x = (i: number) => (i % 5) * 12 + 7
 const y = (i: number) => Math.floor(i / 5) * 12 + 7

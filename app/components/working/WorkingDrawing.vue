@@ -13,13 +13,20 @@ const drawing = computed(() => (fits.value.includes(liked.value) ? liked.value :
 <template>
   <figure v-if="drawing" class="space-y-1">
     <div v-if="choice && fits.length > 1" class="flex flex-wrap gap-1">
-      <button v-for="fit in fits" :key="fit" class="min-h-11 px-3 rounded-md cursor-pointer text-sm font-semibold" :class="fit === drawing ? 'bg-(--accent-soft) underline underline-offset-4' : ''" :aria-pressed="fit === drawing" @click="liked = fit">
+      <button
+        v-for="fit in fits"
+        :key="fit"
+        class="min-h-11 px-3 rounded-md cursor-pointer text-sm font-semibold"
+        :class="fit === drawing ? 'bg-(--accent-soft) underline underline-offset-4' : ''"
+        :aria-pressed="fit === drawing"
+        @click="liked = fit"
+      >
         {{ DRAWING_NAMES[fit] }}
       </button>
     </div>
     <ColumnsDrawing v-if="working.kind === 'columns'" :columns="working" />
     <div v-else role="img" :aria-label="`${DRAWING_NAMES[drawing]}: ${writeWorking(working)}`">
-      <CompareBars v-if="working.kind === 'comparison'" :left="working.left" :right="working.right" />
+      <CompareBars v-if="working.kind === 'comparison'" :values="working.values" />
       <template v-else-if="working.kind === 'equation'">
         <TenFrames v-if="drawing === 'frames'" :equation="working" />
         <BaseTen v-else-if="drawing === 'blocks'" :values="working.terms.map(({ value }) => value)" :total="working.equals" />

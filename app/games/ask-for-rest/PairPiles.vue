@@ -1,8 +1,15 @@
 <script setup lang="ts">
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
 
 /** Everybody's pairs in piles that grow side by side: the taller wins without counting. Hands show their size only. */
-const { piles, hands, stock, seats, turn, known = [] } = defineProps<{
+const {
+  piles,
+  hands,
+  stock,
+  seats,
+  turn,
+  known = [],
+} = defineProps<{
   piles: readonly (readonly (readonly [number, number])[])[]
   /** How many cards each holds. */
   hands: readonly number[]
@@ -21,7 +28,9 @@ const { piles, hands, stock, seats, turn, known = [] } = defineProps<{
         <ol class="pile" :aria-label="`Pairs of ${seats[i]!.name}: ${pile.length}`">
           <li v-for="([a, b], n) in pile" :key="n" class="pair figures">{{ a }}<span class="plus">+</span>{{ b }}</li>
         </ol>
-        <p class="flex items-center gap-1.5 font-semibold"><Pennant :number="seats[i]!.pennant" size="1.2rem" /> <span class="truncate">{{ seats[i]!.name }}</span></p>
+        <p class="flex items-center gap-1.5 font-semibold">
+          <Pennant :number="seats[i]!.pennant" size="1.2rem" /> <span class="truncate">{{ seats[i]!.name }}</span>
+        </p>
         <p class="hand" role="img" :aria-label="`${hands[i]} cards in hand`">
           <PlayingCard v-for="n in Math.min(hands[i]!, 8)" :key="n" :value="known[i]?.[n - 1] ?? null" size="1.5rem" class="fan" />
           <span v-if="hands[i]! > 8" class="figures">×{{ hands[i] }}</span>
@@ -29,7 +38,13 @@ const { piles, hands, stock, seats, turn, known = [] } = defineProps<{
         </p>
       </li>
     </ul>
-    <div class="text-center shrink-0 flex sm:block items-center gap-3 ml-auto"><PlayingCard :value="null" size="2.6rem" :dim="stock === 0" /><p class="text-sm">stock <b class="figures">{{ stock }}</b></p><slot /></div>
+    <div class="text-center shrink-0 flex sm:block items-center gap-3 ml-auto">
+      <PlayingCard :value="null" size="2.6rem" :dim="stock === 0" />
+      <p class="text-sm">
+        stock <b class="figures">{{ stock }}</b>
+      </p>
+      <slot />
+    </div>
   </div>
 </template>
 

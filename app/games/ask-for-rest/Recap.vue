@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { AskState } from '#core/games/ask-for-rest/rules'
+import { askForRest } from '#core/games/ask-for-rest/index'
 import type { Tape } from '#core/tape'
 import PairPiles from '~/games/ask-for-rest/PairPiles.vue'
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
 
 /** The piles at the end. */
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
-const state = computed(() => tape.state.game as AskState)
+const { state } = useTable(askForRest, () => tape)
 </script>
 
 <template>

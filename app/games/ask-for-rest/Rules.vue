@@ -2,8 +2,19 @@
 import PairPiles from '~/games/ask-for-rest/PairPiles.vue'
 
 /** Ask for the Rest explained, with one question drawn. */
-const SEATS = [{ name: 'Ines', pennant: 1 }, { name: 'Tomasz', pennant: 2 }, { name: 'Bao', pennant: 4 }]
-const PILES = [[[4, 6], [3, 7]], [[1, 9]], []] as const
+const SEATS = [
+  { name: 'Ines', pennant: 1 },
+  { name: 'Tomasz', pennant: 2 },
+  { name: 'Bao', pennant: 4 },
+]
+const PILES = [
+  [
+    [4, 6],
+    [3, 7],
+  ],
+  [[1, 9]],
+  [],
+] as const
 const STEPS = [
   'Take out the cards that have no partner. Five cards each; the rest is the stock.',
   'Whoever spots a pair in the own hand lays it, at any time.',

@@ -1,22 +1,28 @@
 <script setup lang="ts">
-import type { AskState } from '#core/games/ask-for-rest/rules'
-import type { Tape } from '#core/tape'
+import { askForRest } from '#core/games/ask-for-rest/index'
 import PairPiles from '~/games/ask-for-rest/PairPiles.vue'
-import type { Seat } from '~/utils/matches'
 
 /** The piles of pairs; hands show what the referee may know: all of them when the app deals, on request. */
-const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[]; still?: boolean }>()
-
-const state = computed(() => tape.state.game as AskState)
-const dealt = computed(() => tape.table.source === 'dealt')
+const { seats } = useDesk()
+const { tape, state } = useTable(askForRest)
+const dealt = computed(() => tape.value.table.source === 'dealt')
 const peek = ref(false)
 const known = computed(() => (dealt.value || peek.value ? state.value.hands.map((hand) => hand.known) : []))
 </script>
 
 <template>
   <section class="sheet p-3" aria-label="Table">
-    <PairPiles :piles="state.piles" :hands="state.hands.map(({ size }) => size)" :stock="state.stock" :seats="seats" :turn="state.owed ?? state.turn" :known="known">
-      <button v-if="!dealt" class="underline underline-offset-4 min-h-11 cursor-pointer text-sm" :aria-pressed="peek" @click="peek = !peek">{{ peek ? 'hide known' : 'what is known' }}</button>
+    <PairPiles
+      :piles="state.piles"
+      :hands="state.hands.map(({ size }) => size)"
+      :stock="state.stock"
+      :seats="seats"
+      :turn="state.owed ?? state.turn"
+      :known="known"
+    >
+      <button v-if="!dealt" class="underline underline-offset-4 min-h-11 cursor-pointer text-sm" :aria-pressed="peek" @click="peek = !peek">
+        {{ peek ? 'hide known' : 'what is known' }}
+      </button>
     </PairPiles>
     <p v-if="state.owed" class="font-semibold text-(--call)">{{ seats[state.owed - 1]!.name }} draws.</p>
   </section>

@@ -1,4 +1,3 @@
-import type { Game } from '#core/game'
 import { askForRest } from '#core/games/ask-for-rest/index'
 import type { AskPlay } from '#core/games/ask-for-rest/rules'
 import Aid from '~/games/ask-for-rest/Aid.vue'
@@ -7,30 +6,27 @@ import Pad from '~/games/ask-for-rest/Pad.vue'
 import Recap from '~/games/ask-for-rest/Recap.vue'
 import Rules from '~/games/ask-for-rest/Rules.vue'
 import Table from '~/games/ask-for-rest/Table.vue'
-import type { GameView } from '~/games/view'
+import type { AskEntry } from '~/games/ask-for-rest/useAskEntry'
+import { defineView } from '~/games/view'
 
-const view: GameView = {
-  game: askForRest as unknown as Game,
+export default defineView<AskPlay>({
+  game: askForRest,
   Table,
   Pad,
   Board,
   Recap,
   Rules,
   Aid,
-  example: '2 6 y, 2 6 n, d or l37',
-  shortcuts: [
-    ['F1 … F4', 'whom one asks (or who lays)'],
-    ['1 … 9, T', 'the card'],
-    ['G, N', 'gave it, no'],
-    ['D', 'draw, unseen'],
-    ['P, X, A', 'a pair spotted, put out, back to asking'],
+  typed: [
+    ['2 6 y', 'asks player 2 for a 6 and gets it; with two players 6 y is enough'],
+    ['2 6 n', 'asks player 2 for a 6: no'],
+    ['d', 'draws, unseen; d4 draws a 4 and shows it'],
+    ['l37', 'lays 3 and 7; t is ten'],
+    ['x10', 'puts a 10 out'],
   ],
-  fill(given) {
-    const play = given as AskPlay
+  fill(play): AskEntry | null {
     if (play.do === 'ask') return { mode: 'ask', by: null, of: play.of, cards: [play.for] }
     // A right pair would be recorded as soon as it is whole, so its cards are touched anew.
     return play.do === 'draw' ? null : { mode: play.do, by: play.by, of: null, cards: [] }
   },
-}
-
-export default view
+})

@@ -1,7 +1,6 @@
+import { askForRest } from '#core/games/ask-for-rest/index'
 import { hasPartner } from '#core/games/ask-for-rest/knowledge'
-import type { AskRules, AskState } from '#core/games/ask-for-rest/rules'
 import { facesOf } from '#core/pack'
-import type { Tape } from '#core/tape'
 
 export type AskMode = 'ask' | 'lay' | 'replace'
 
@@ -18,10 +17,10 @@ export interface AskEntry {
 const FRESH: AskEntry = { mode: 'ask', by: null, of: null, cards: [] }
 
 /** The pad's state of Ask for the Rest. */
-export function useAskEntry(tape: () => Tape) {
+export function useAskEntry() {
+  const desk = useDesk()
+  const { rules, state } = useTable(askForRest)
   const entry = useEntry<AskEntry>(() => FRESH)
-  const rules = computed(() => tape().state.rules as AskRules)
-  const state = computed(() => tape().state.game as AskState)
   const faces = computed(() => facesOf(rules.value.pack))
   const live = computed(() => faces.value.filter((card) => hasPartner(rules.value.pack, rules.value.target, card)))
   /** What may be put out: cards without a partner, also such as were left in by mistake (a ten in a pack up to nine). */
@@ -30,10 +29,10 @@ export function useAskEntry(tape: () => Tape) {
     return facesOf({ low: Math.min(0, low), high: Math.max(10, high), copies: 1 }).filter((card) => !live.value.includes(card))
   })
   const keys = computed(() => (entry.value.mode === 'replace' ? dead.value : entry.value.mode === 'ask' ? live.value : faces.value))
-  const others = computed(() => state.value.hands.flatMap(({ size }, i) => (i + 1 !== state.value.turn && size > 0 ? [i + 1] : [])))
+  const others = computed(() => state.value.hands.flatMap(({ size }, i) => (i + 1 !== desk.seat.value && size > 0 ? [i + 1] : [])))
   /** With only one other player there is nobody to choose. */
   const of = computed(() => entry.value.of ?? (others.value.length === 1 ? others.value[0]! : null))
-  const by = computed(() => entry.value.by ?? state.value.owed ?? state.value.turn)
+  const by = computed(() => entry.value.by ?? desk.seat.value)
 
   const change = (parts: Partial<AskEntry>) => (entry.value = { ...entry.value, ...parts })
   function setMode(mode: AskMode) {

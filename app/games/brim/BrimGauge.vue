@@ -16,7 +16,9 @@ const room = computed(() => limit - sum)
 <template>
   <div>
     <div class="flex items-baseline gap-3 mb-1 flex-wrap">
-      <p class="text-2xl font-bold figures">{{ sum }}<span class="text-(--ink-soft) text-lg"> of {{ limit }}</span></p>
+      <p class="text-2xl font-bold figures">
+        {{ sum }}<span class="text-(--ink-soft) text-lg"> of {{ limit }}</span>
+      </p>
       <p v-if="dice.length" class="text-xl font-bold" :class="room < 0 ? 'text-(--refused)' : room === 0 ? 'text-(--stands)' : ''">
         {{ room < 0 ? `${-room} over` : room === 0 ? 'full to the brim' : `room for ${room}` }}
       </p>

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import type { Choice } from '#core/games/brim/odds'
+import { brim } from '#core/games/brim/index'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import type { Line, Tape } from '#core/tape'
-import { useBrimOdds } from '~/games/brim/useBrimOdds'
+import type { BrimOddsWorker } from '~/games/brim/odds.worker'
 
 /** The exact odds, for the referee: of every choice now, or of those that the last turn took. */
 const { tape } = defineProps<{ tape: Tape }>()
 
-const { busy, ask, cancel } = useBrimOdds()
+const { rules, state } = useTable(brim, () => tape)
+const { busy, ask, cancel } = useWorker<BrimOddsWorker>(() => new Worker(new URL('./odds.worker.ts', import.meta.url), { type: 'module' }))
+const choicesOf = (given: BrimRules, at: BrimState) => ask((remote) => remote.choices(plain(given), plain(at)))
 const which = ref<'now' | 'taken' | null>(null)
 const now = shallowRef<readonly Choice[]>([])
 const taken = shallowRef<readonly { text: string; took: Choice; best: Choice }[]>([])
@@ -33,7 +36,7 @@ function close() {
 async function showNow() {
   if (which.value === 'now') return close()
   which.value = 'now'
-  const found = await ask(tape.state.rules as BrimRules, tape.state.game as BrimState)
+  const found = await choicesOf(rules.value, state.value)
   if (found) now.value = found
 }
 
@@ -43,7 +46,7 @@ async function showTaken() {
   const rows = []
   for (const line of lastTurn.value) {
     const play = line.play as BrimPlay
-    const found = await ask(line.before.rules as BrimRules, line.before.game as BrimState)
+    const found = await choicesOf(rules.value, stateIn(brim, line.before))
     if (!found) return
     const took = found.find((choice) => sameChoice(choice, play))
     if (took) rows.push({ text: describe(took), took, best: found[0]! })
@@ -68,9 +71,7 @@ const points = (expected: number) => expected.toFixed(1)
 <template>
   <div class="space-y-2">
     <div class="flex flex-wrap gap-2">
-      <button v-if="!over" class="key" :aria-pressed="which === 'now'" @click="showNow">
-        <UIcon name="i-lucide-scale" class="size-5" /> The odds now
-      </button>
+      <button v-if="!over" class="key" :aria-pressed="which === 'now'" @click="showNow"><UIcon name="i-lucide-scale" class="size-5" /> The odds now</button>
       <button v-if="lastTurn.length" class="key" :aria-pressed="which === 'taken'" @click="showTaken">
         <UIcon name="i-lucide-history" class="size-5" /> The odds you took
       </button>
@@ -80,24 +81,41 @@ const points = (expected: number) => expected.toFixed(1)
       <button class="underline min-h-11 px-2 cursor-pointer" @click="close">Stop</button>
     </p>
     <table v-else-if="which === 'now'" class="odds">
-      <caption>Exact, when the rest of the turn is played as well as can be</caption>
+      <caption>
+        Exact, when the rest of the turn is played as well as can be
+      </caption>
       <thead>
-        <tr><th>Choice</th><th>Within</th><th>Expected</th></tr>
+        <tr>
+          <th>Choice</th>
+          <th>Within</th>
+          <th>Expected</th>
+        </tr>
       </thead>
       <tbody>
         <tr v-for="(choice, i) in now.slice(0, 8)" :key="i" :class="{ best: i === 0 }">
-          <td>{{ describe(choice) }}</td><td class="figures">{{ percent(choice.within) }}</td><td class="figures">{{ points(choice.expected) }}</td>
+          <td>{{ describe(choice) }}</td>
+          <td class="figures">{{ percent(choice.within) }}</td>
+          <td class="figures">{{ points(choice.expected) }}</td>
         </tr>
       </tbody>
     </table>
     <table v-else-if="which === 'taken'" class="odds">
-      <caption>The turn just ended, choice by choice</caption>
+      <caption>
+        The turn just ended, choice by choice
+      </caption>
       <thead>
-        <tr><th>Took</th><th>Within</th><th>Expected</th><th>Best there was</th></tr>
+        <tr>
+          <th>Took</th>
+          <th>Within</th>
+          <th>Expected</th>
+          <th>Best there was</th>
+        </tr>
       </thead>
       <tbody>
         <tr v-for="({ text, took, best }, i) in taken" :key="i">
-          <td>{{ text }}</td><td class="figures">{{ percent(took.within) }}</td><td class="figures">{{ points(took.expected) }}</td>
+          <td>{{ text }}</td>
+          <td class="figures">{{ percent(took.within) }}</td>
+          <td class="figures">{{ points(took.expected) }}</td>
           <td>{{ took === best ? 'this was it' : `${describe(best)}: ${points(best.expected)}` }}</td>
         </tr>
       </tbody>

@@ -1,21 +1,19 @@
 <script setup lang="ts">
-import type { BrimState } from '#core/games/brim/rules'
+import { brim } from '#core/games/brim/index'
 import { seatsFrom } from '#core/seats'
 import type { Tape } from '#core/tape'
 import { list } from '#core/wording/words'
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
 
 /** Brim looked back on: what every turn banked, round by round, and the best turn. */
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 
-const state = computed(() => tape.state.game as BrimState)
+const { state } = useTable(brim, () => tape)
 const order = computed(() => seatsFrom(tape.table.first, tape.table.seats))
 const rounds = computed(() => {
   const { banked } = state.value
   const count = Math.ceil(banked.length / seats.length)
-  return Array.from({ length: count }, (_, round) =>
-    seats.map((_, i) => banked[round * seats.length + order.value.indexOf(i + 1)] ?? null),
-  )
+  return Array.from({ length: count }, (_, round) => seats.map((_, i) => banked[round * seats.length + order.value.indexOf(i + 1)] ?? null))
 })
 /** The most that a turn banked, and whose turns they were. */
 const best = computed(() => {
@@ -27,41 +25,20 @@ const best = computed(() => {
   const round = turns.length === 1 ? ` in round ${Math.floor(turns[0]! / seats.length) + 1}` : ''
   return { points, text: `${list(names)} with ${points}${round}` }
 })
+/** A turn that went over banked nothing; one not taken has no number. */
+const rows = computed(() => rounds.value.map((round) => round.map((points) => (points === 0 ? '0 over' : points))))
 </script>
 
 <template>
   <div v-if="rounds.length" class="space-y-2">
-    <div class="overflow-x-auto">
-      <table class="rounds">
-        <caption class="sr-only">Points by round</caption>
-        <thead>
-          <tr><th scope="col">Round</th><th v-for="(seat, i) in seats" :key="i" scope="col">{{ seat.name }}</th></tr>
-        </thead>
-        <tbody>
-          <tr v-for="(round, r) in rounds" :key="r">
-            <th scope="row">{{ r + 1 }}</th>
-            <td v-for="(points, i) in round" :key="i" class="figures" :class="{ best: points !== null && points === best?.points }">
-              {{ points === null ? '·' : points === 0 ? '0 over' : points }}
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <RoundsTable
+      :tape="tape"
+      :seats="seats"
+      caption="Points by round"
+      :rows="rows"
+      :totals="state.totals"
+      :best="(row, seat) => best !== null && rounds[row]![seat - 1] === best.points"
+    />
     <p v-if="best">Best turn: {{ best.text }}.</p>
   </div>
 </template>
-
-<style scoped>
-.rounds th,
-.rounds td {
-  padding: 0.25rem 1rem 0.25rem 0;
-  text-align: left;
-}
-.rounds tr + tr {
-  border-top: 1px solid var(--rule);
-}
-.best {
-  font-weight: 800;
-  color: var(--stands);
-}
-</style>

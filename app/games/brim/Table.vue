@@ -1,20 +1,13 @@
 <script setup lang="ts">
 import { total } from '#core/dice'
 import { allDice } from '#core/games/brim/rules'
-import type { Tape } from '#core/tape'
 import { useBrimEntry } from '~/games/brim/useBrimEntry'
 
 /** Brim's table: the frozen dice set apart in their tray, the loose ones to be touched, and how full it is. */
-const { tape, still = false } = defineProps<{
-  tape: Tape
-  seats: readonly unknown[]
-  /** Nothing can be touched: the board view, or a look back. */
-  still?: boolean
-}>()
+const { still } = useDesk()
+const { entry, rules, state, wanted, rollable, toggle } = useBrimEntry()
 
-const { entry, rules, state, wanted, rollable, toggle } = useBrimEntry(() => tape)
-
-const touchable = computed(() => !still && rollable.value && state.value.rolled > 0)
+const touchable = computed(() => !still.value && rollable.value && state.value.rolled > 0)
 const begun = computed(() => state.value.rolled > 0)
 /** Faces typed so far, and blanks for the dice that are still to come. */
 const coming = computed<(number | null)[]>(() => {
@@ -36,7 +29,9 @@ const left = computed(() => rules.value.rolls - state.value.rolled)
   <section class="sheet p-3 sm:p-4 space-y-3" aria-label="Table">
     <div class="flex flex-wrap gap-3">
       <div class="tray frozen" :class="{ empty: !state.frozen.length && !entry.keep.length }">
-        <h2>Frozen <span v-if="state.frozen.length" class="figures">{{ total(state.frozen) }}</span></h2>
+        <h2>
+          Frozen <span v-if="state.frozen.length" class="figures">{{ total(state.frozen) }}</span>
+        </h2>
         <div class="dice">
           <Die v-for="(face, i) in state.frozen" :key="`f${i}`" :face="face" :sides="rules.sides" frozen />
           <button v-for="place in entry.keep" :key="`k${place}`" class="die-key" :aria-label="`Don’t freeze the ${state.loose[place]}`" @click="toggle(place)">

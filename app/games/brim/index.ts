@@ -1,33 +1,31 @@
-import type { Game } from '#core/game'
 import { brim } from '#core/games/brim/index'
-import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
+import { stateIn } from '~/composables/useTable'
+import type { BrimPlay } from '#core/games/brim/rules'
 import Board from '~/games/brim/Board.vue'
 import Odds from '~/games/brim/Odds.vue'
 import Pad from '~/games/brim/Pad.vue'
 import Recap from '~/games/brim/Recap.vue'
 import Rules from '~/games/brim/Rules.vue'
 import Table from '~/games/brim/Table.vue'
-import type { GameView } from '~/games/view'
+import type { BrimEntry } from '~/games/brim/useBrimEntry'
+import { defineView } from '~/games/view'
 
-const view: GameView = {
-  game: brim as unknown as Game,
+export default defineView<BrimPlay>({
+  game: brim,
   Table,
   Pad,
   Board,
   Recap,
   Rules,
   Aid: Odds,
-  example: '65431, k65 r312 or s19',
-  shortcuts: [
-    ['1 … 9', 'a die shows this'],
-    ['Shift + 1 … 8', 'freeze the loose die at this place'],
-    ['Backspace', 'remove the last die'],
-    ['S', 'stop, with the right sum said'],
+  typed: [
+    ['65431', 'the first roll'],
+    ['k65 r312', 'freezes 6 and 5, rolls the rest'],
+    ['s19', 'stops and says 19'],
   ],
-  fill(given, tape) {
-    const play = given as BrimPlay
+  fill(play, tape): BrimEntry | null {
     if (play.do !== 'roll') return null
-    const { loose } = tape.state.game as BrimState
+    const { loose } = stateIn(brim, tape.state)
     const keep: number[] = []
     for (const value of play.keep ?? []) {
       const place = loose.findIndex((face, i) => face === value && !keep.includes(i))
@@ -35,10 +33,4 @@ const view: GameView = {
     }
     return { keep, dice: play.dice }
   },
-  reveal(given, tape) {
-    const play = given as BrimPlay
-    return play.do === 'roll' ? { kind: 'die', values: play.dice, sides: (tape.state.rules as BrimRules).sides } : null
-  },
-}
-
-export default view
+})

@@ -1,35 +1,28 @@
-import { mayRoll, type BrimPlay, type BrimRules, type BrimState } from '#core/games/brim/rules'
-import type { Tape } from '#core/tape'
+import { brim } from '#core/games/brim/index'
+import { mayRoll, type BrimPlay } from '#core/games/brim/rules'
 
 /** A turn of Brim half entered: which loose dice are to be frozen, and the faces typed so far. */
-interface BrimEntry {
+export interface BrimEntry {
   /** Places among the loose dice, from 0. */
   readonly keep: readonly number[]
   readonly dice: readonly number[]
 }
 
 /** What table and pad of Brim share: the state, what is being entered, and the play that it makes. */
-export function useBrimEntry(tape: () => Tape) {
+export function useBrimEntry() {
+  const desk = useDesk()
+  const { rules, state } = useTable(brim)
   const entry = useEntry<BrimEntry>(() => ({ keep: [], dice: [] }))
-  const rules = computed(() => tape().state.rules as BrimRules)
-  const state = computed(() => tape().state.game as BrimState)
 
   const keep = computed(() => entry.value.keep.map((place) => state.value.loose[place]!))
   /** How many dice the roll takes that is being entered. */
-  const wanted = computed(() =>
-    state.value.rolled === 0 ? rules.value.dice : state.value.loose.length - entry.value.keep.length,
-  )
+  const wanted = computed(() => (state.value.rolled === 0 ? rules.value.dice : state.value.loose.length - entry.value.keep.length))
   const complete = computed(() => wanted.value > 0 && entry.value.dice.length === wanted.value)
   const rollable = computed(() => mayRoll(rules.value, state.value))
 
   const play = computed<BrimPlay | null>(() =>
     complete.value || (wanted.value === 0 && entry.value.keep.length > 0)
-      ? {
-          do: 'roll',
-          by: state.value.turn,
-          dice: [...entry.value.dice],
-          ...(keep.value.length ? { keep: [...keep.value] } : {}),
-        }
+      ? { do: 'roll', by: desk.seat.value, dice: [...entry.value.dice], ...(keep.value.length ? { keep: [...keep.value] } : {}) }
       : null,
   )
 
@@ -45,10 +38,14 @@ export function useBrimEntry(tape: () => Tape) {
     entry.value = { keep: entry.value.keep, dice: [...entry.value.dice, face] }
   }
 
+  function remove(at: number) {
+    entry.value = { keep: entry.value.keep, dice: entry.value.dice.filter((_, i) => i !== at) }
+  }
+
   function back() {
     const { keep: chosen, dice } = entry.value
     entry.value = dice.length ? { keep: chosen, dice: dice.slice(0, -1) } : { keep: [], dice: [] }
   }
 
-  return { entry, rules, state, wanted, complete, rollable, play, toggle, add, back }
+  return { entry, rules, state, keep, wanted, complete, rollable, play, toggle, add, remove, back }
 }

@@ -2,7 +2,13 @@
 import { COLUMNS, type KeeperRules, type Sheet, type Where } from '#core/games/column-keeper/rules'
 
 /** One player's sheet: the columns with their places, and what was thrown away; open places are lit up. */
-const { rules, sheet, open = [], coming = null, touchable = false } = defineProps<{
+const {
+  rules,
+  sheet,
+  open = [],
+  coming = null,
+  touchable = false,
+} = defineProps<{
   rules: KeeperRules
   sheet: Sheet
   open?: readonly Where[]
@@ -13,19 +19,38 @@ const { rules, sheet, open = [], coming = null, touchable = false } = defineProp
 }>()
 const emit = defineEmits<{ pick: [where: Where] }>()
 
-const columns = computed(() => COLUMNS.slice(0, rules.columns).map((name, i) => ({ name, cards: sheet.columns[i]! })).reverse())
+const columns = computed(() =>
+  COLUMNS.slice(0, rules.columns)
+    .map((name, i) => ({ name, cards: sheet.columns[i]! }))
+    .reverse(),
+)
 </script>
 
 <template>
   <div class="sheetlet">
-    <component :is="touchable ? 'button' : 'div'" v-for="{ name, cards } in columns" :key="name" class="column" :class="{ open: open.includes(name) }" :aria-label="touchable ? (open.includes(name) ? `Put it in the ${name}` : `Was put in the ${name}, which are full`) : undefined" @click="touchable && emit('pick', name)">
+    <component
+      :is="touchable ? 'button' : 'div'"
+      v-for="{ name, cards } in columns"
+      :key="name"
+      class="column"
+      :class="{ open: open.includes(name) }"
+      :aria-label="touchable ? (open.includes(name) ? `Put it in the ${name}` : `Was put in the ${name}, which are full`) : undefined"
+      @click="touchable && emit('pick', name)"
+    >
       <span class="name">{{ name }}</span>
       <span v-for="n in rules.perColumn" :key="n" class="slot figures">
         <PlayingCard v-if="cards[n - 1] !== undefined" :value="cards[n - 1]!" size="2.1rem" />
         <span v-else-if="open.includes(name) && coming !== null && cards.length === n - 1" class="ghost">{{ coming }}</span>
       </span>
     </component>
-    <component :is="touchable ? 'button' : 'div'" v-if="rules.discards" class="column aside" :class="{ open: open.includes('aside') }" :aria-label="touchable ? (open.includes('aside') ? 'Throw it away' : 'Was thrown away, one too many') : undefined" @click="touchable && emit('pick', 'aside')">
+    <component
+      :is="touchable ? 'button' : 'div'"
+      v-if="rules.discards"
+      class="column aside"
+      :class="{ open: open.includes('aside') }"
+      :aria-label="touchable ? (open.includes('aside') ? 'Throw it away' : 'Was thrown away, one too many') : undefined"
+      @click="touchable && emit('pick', 'aside')"
+    >
       <span class="name">aside</span>
       <span v-for="n in rules.discards" :key="n" class="slot figures">
         <PlayingCard v-if="sheet.aside[n - 1] !== undefined" :value="sheet.aside[n - 1]!" size="2.1rem" dim />

@@ -1,10 +1,16 @@
 <script setup lang="ts">
 import { columnsOf, isFull, type KeeperRules, type KeeperState, type Where } from '#core/games/column-keeper/rules'
 import KeeperSheet from '~/games/column-keeper/KeeperSheet.vue'
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
 
 /** Everybody's sheet side by side, the one on turn marked; the last round's numbers below each. */
-const { rules, state, seats, open = [], coming = null } = defineProps<{
+const {
+  rules,
+  state,
+  seats,
+  open = [],
+  coming = null,
+} = defineProps<{
   rules: KeeperRules
   state: KeeperState
   seats: readonly Pick<Seat, 'name' | 'pennant'>[]
@@ -26,12 +32,22 @@ const last = computed(() => state.history.at(-1))
       <p class="flex items-center gap-2 font-semibold">
         <Pennant :number="seats[i]!.pennant" size="1.2rem" /> <span class="truncate">{{ seats[i]!.name }}</span>
         <b v-if="totalOf(i) !== null" class="figures ml-auto text-lg">{{ totalOf(i) }}</b>
-        <span v-else-if="last" class="ml-auto text-sm text-(--ink-soft)">last: <span class="figures">{{ last[i] }}</span></span>
+        <span v-else-if="last" class="ml-auto text-sm text-(--ink-soft)"
+          >last: <span class="figures">{{ last[i] }}</span></span
+        >
       </p>
       <p v-if="state.turn !== i + 1" class="short figures">
         <span v-for="(cards, c) in [...sheet.columns].reverse()" :key="c">{{ cards.join('+') || '·' }}</span>
       </p>
-      <KeeperSheet class="full" :rules="rules" :sheet="sheet" :open="state.turn === i + 1 ? open : []" :coming="coming" :touchable="state.turn === i + 1 && coming !== null" @pick="emit('pick', $event)" />
+      <KeeperSheet
+        class="full"
+        :rules="rules"
+        :sheet="sheet"
+        :open="state.turn === i + 1 ? open : []"
+        :coming="coming"
+        :touchable="state.turn === i + 1 && coming !== null"
+        @pick="emit('pick', $event)"
+      />
     </li>
   </ul>
 </template>

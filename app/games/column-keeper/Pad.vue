@@ -1,70 +1,81 @@
 <script setup lang="ts">
-import type { Put, Total, Where } from '#core/games/column-keeper/rules'
-import type { Told } from '#core/plays'
-import type { Tape } from '#core/tape'
-import type { Desk } from '~/composables/useDesk'
+import type { Put, Where } from '#core/games/column-keeper/rules'
 import { useKeeperEntry } from '~/games/column-keeper/useKeeperEntry'
-import type { Seat } from '~/utils/matches'
 
 /** The digit, then its column; at the end each total. */
-const { tape, desk } = defineProps<{ tape: Tape; seats: readonly Seat[]; desk: Desk }>()
-
-const { entry, rules, state, faces, telling, columns, open, left, choose, put } = useKeeperEntry(() => tape)
-const dealer = useDealer()
+const desk = useDesk()
+const { dealer } = desk
+const { entry, faces, telling, columns, open, left, choose, put } = useKeeperEntry()
 const touched = useTouched<Where>()
-const told = ref<Told>({})
 const KEYS: Readonly<Record<string, Where>> = { o: 'ones', t: 'tens', h: 'hundreds', m: 'thousands', a: 'aside' }
-const keyOf = (where: Where) => Object.keys(KEYS).find((key) => KEYS[key] === where)!.toUpperCase()
+const keyOf = (where: Where) =>
+  Object.keys(KEYS)
+    .find((key) => KEYS[key] === where)!
+    .toUpperCase()
 const places = computed(() => [...open.value.filter((where) => where !== 'aside').reverse(), ...open.value.filter((where) => where === 'aside')])
+const dealt = computed(() => dealer.dealt.value)
 
 watch(touched, (where) => {
   if (where === null) return
   touched.value = null
   place(where)
 })
-watch(state, () => (told.value = {}))
-watch(() => entry.value.card, () => desk.enter(null))
+watch(
+  () => entry.value.card,
+  () => desk.enter(null),
+)
 
 function place(where: Where) {
   const play = put(where)
   if (play) desk.offer(play)
 }
 function draw() {
-  dealer.deal({}, (play) => choose((play as Put).card))
-}
-function tell(said: number | null) {
-  const total: Total = { do: 'total', by: state.value.turn, said: said ?? columns.value.total, ...told.value }
-  desk.offer(total)
+  dealer.deal({ do: 'put', by: desk.seat.value }, (play) => choose((play as Put).card))
 }
 
-function press(event: KeyboardEvent) {
-  if (isForeign(event)) return
-  const key = event.key.toLowerCase()
-  if (telling.value && key === 's') tell(columns.value.total)
-  else if (!dealer.dealt.value && /^\d$/.test(key) && !telling.value) choose(Number(key))
-  else if (entry.value.card !== null && KEYS[key]) place(KEYS[key])
-  else if (key === 'backspace') choose(null)
-  else if (key === 'enter' && !isButton(event) && dealer.dealt.value && entry.value.card === null && !telling.value) draw()
-  else return
-  event.preventDefault()
-}
-useEventListener('keydown', press)
+usePad([
+  {
+    keys: '0 … 9',
+    does: 'the digit drawn',
+    on: ({ digit, shift }) => !shift && !dealt.value && !telling.value && digit !== null,
+    run: ({ digit }) => choose(digit),
+  },
+  {
+    keys: 'O, T, H, M',
+    does: 'into the ones, tens, hundreds, thousands',
+    on: ({ key }) => entry.value.card !== null && key !== 'a' && key in KEYS,
+    run: ({ key }) => place(KEYS[key]!),
+  },
+  { keys: 'A', does: 'throw it away', on: (press) => entry.value.card !== null && isKey('a')(press), run: () => place('aside') },
+  { keys: 'Backspace', does: 'another digit', on: isKey('backspace'), run: () => choose(null) },
+  {
+    keys: 'Enter',
+    does: 'draw, where the app deals',
+    on: (press) => isKey('enter')(press) && dealt.value && entry.value.card === null && !telling.value,
+    run: draw,
+  },
+])
 </script>
 
 <template>
-  <section class="space-y-3" aria-label="Pad">
-    <template v-if="telling">
-      <AnswerKeys :right="columns.total" :answers="rules.answers" label="Told the total" shortcut="S" needed @answer="tell" />
-      <HowKeys v-if="rules.explain !== 'off'" v-model="told" :required="rules.explain === 'required'" />
-    </template>
-    <button v-else-if="dealer.dealt.value && entry.card === null" class="key key-main w-full text-xl !min-h-14" @click="draw"><UIcon name="i-lucide-layers" class="size-6" /> Draw a digit</button>
+  <div class="space-y-2">
+    <SayAndExplain
+      v-if="telling"
+      :right="columns.total"
+      label="Told the total"
+      needed
+      :play="({ said, ...told }) => ({ do: 'total', by: desk.seat.value, said: said ?? columns.total, ...told })"
+    />
+    <Key v-else-if="dealt && entry.card === null" main class="w-full text-xl !min-h-14" @click="draw"
+      ><UIcon name="i-lucide-layers" class="size-6" /> Draw a digit</Key
+    >
     <CardKeys v-else-if="entry.card === null" :cards="faces" :spent="(card) => left(card) <= 0" :label="(card) => `Drew a ${card}`" @pick="choose" />
-    <div v-else class="flex flex-wrap items-stretch gap-2">
+    <div v-else class="flex flex-wrap items-stretch gap-1.5">
       <PlayingCard :value="entry.card" size="2.6rem" />
-      <button v-for="where in places" :key="where" class="key grow !px-2" @click="place(where)">
-        <kbd class="kbd hidden lg:inline-flex">{{ keyOf(where) }}</kbd> {{ where === 'aside' ? 'throw away' : where }}
-      </button>
-      <button v-if="!dealer.dealt.value" class="key" aria-label="Another card" @click="choose(null)"><UIcon name="i-lucide-delete" class="size-6" /></button>
+      <Key v-for="where in places" :key="where" class="grow !px-2" :kbd="keyOf(where)" @click="place(where)">{{
+        where === 'aside' ? 'throw away' : where
+      }}</Key>
+      <Key v-if="!dealt" aria-label="Another card" @click="choose(null)"><UIcon name="i-lucide-delete" class="size-6" /></Key>
     </div>
-  </section>
+  </div>
 </template>

@@ -1,30 +1,18 @@
 <script setup lang="ts">
-import type { KeeperState } from '#core/games/column-keeper/rules'
+import { columnKeeper } from '#core/games/column-keeper/index'
+import { rank } from '#core/games/column-keeper/rules'
 import type { Tape } from '#core/tape'
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
 
-/** Everybody's numbers, round by round. */
+/** Everybody's numbers, round by round; the best of each is marked. */
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
-const rounds = computed(() => (tape.state.game as KeeperState).history)
+const { rules, state } = useTable(columnKeeper, () => tape)
+const best = (row: number, seat: number) => {
+  const ranks = state.value.history[row]!.map((number) => rank(rules.value, number))
+  return seats.length > 1 && ranks[seat - 1] === Math.min(...ranks)
+}
 </script>
 
 <template>
-  <div class="overflow-x-auto">
-    <table class="rounds">
-      <caption class="sr-only">Numbers by round</caption>
-      <thead><tr><th scope="col">Round</th><th v-for="(seat, i) in seats" :key="i" scope="col">{{ seat.name }}</th></tr></thead>
-      <tbody><tr v-for="(numbers, r) in rounds" :key="r"><th scope="row">{{ r + 1 }}</th><td v-for="(number, i) in numbers" :key="i" class="figures">{{ number }}</td></tr></tbody>
-    </table>
-  </div>
+  <RoundsTable :tape="tape" :seats="seats" caption="Numbers by round" :rows="state.history" :best="best" />
 </template>
-
-<style scoped>
-.rounds th,
-.rounds td {
-  padding: 0.25rem 1.2rem 0.25rem 0;
-  text-align: left;
-}
-.rounds tbody tr {
-  border-top: 1px solid var(--rule);
-}
-</style>

@@ -4,7 +4,14 @@ import KeeperSheet from '~/games/column-keeper/KeeperSheet.vue'
 
 /** Column Keeper explained, with one sheet regrouped. */
 const rules = houseRules.parse({}) as unknown as KeeperRules
-const sheet = { columns: [[7, 5], [9, 8], [6, 4]], aside: [1] }
+const sheet = {
+  columns: [
+    [7, 5],
+    [9, 8],
+    [6, 4],
+  ],
+  aside: [1],
+}
 const STEPS = [
   'Draw digits one by one, in turn.',
   'Put each in a column for good: ones, tens or hundreds, two cards in each. One may be thrown away.',

@@ -1,14 +1,11 @@
 <script setup lang="ts">
 import type { Where } from '#core/games/column-keeper/rules'
-import type { Tape } from '#core/tape'
 import KeeperSheets from '~/games/column-keeper/KeeperSheets.vue'
 import { useKeeperEntry } from '~/games/column-keeper/useKeeperEntry'
-import type { Seat } from '~/utils/matches'
 
 /** Everybody's columns; once a card is drawn, the places where it may go are touched. */
-const { tape, seats, still = false } = defineProps<{ tape: Tape; seats: readonly Seat[]; still?: boolean }>()
-
-const { entry, rules, state, open } = useKeeperEntry(() => tape)
+const { seats, still } = useDesk()
+const { entry, rules, state, open } = useKeeperEntry()
 const touched = useTouched<Where>()
 </script>
 

@@ -3,7 +3,12 @@ import type { StopsRules, StopsState } from '#core/games/hundred-stops/rules'
 import StopsTrack from '~/games/hundred-stops/StopsTrack.vue'
 
 /** Hundred Stops for the room. */
-const { rules, view, seats } = defineProps<{ rules: StopsRules; view: StopsState; seats: readonly { name: string; pennant: number }[]; turn: readonly number[] }>()
+const { rules, view, seats } = defineProps<{
+  rules: StopsRules
+  view: StopsState
+  seats: readonly { name: string; pennant: number }[]
+  turn: readonly number[]
+}>()
 </script>
 
 <template>

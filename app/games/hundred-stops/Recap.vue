@@ -1,18 +1,22 @@
 <script setup lang="ts">
-import type { StopsState } from '#core/games/hundred-stops/rules'
+import { hundredStops } from '#core/games/hundred-stops/index'
 import type { Tape } from '#core/tape'
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
 
 /** Where everybody ended, and the stops they touched. */
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
-const state = computed(() => tape.state.game as StopsState)
+const { state } = useTable(hundredStops, () => tape)
+const awarded = computed(() => state.value.awards.some((points) => points !== 0))
 </script>
 
 <template>
-  <ul class="space-y-1">
-    <li v-for="(seat, i) in seats" :key="i" class="flex flex-wrap gap-x-3 items-center">
-      <Pennant :number="seat.pennant" size="1.2rem" /> <b>{{ seat.name }}</b> on {{ state.places[i] }}
-      <span class="figures text-(--ink-soft)">{{ state.tokens[i]!.join(' ') || 'no stop touched' }}</span>
-    </li>
-  </ul>
+  <div class="space-y-3">
+    <ul class="space-y-1">
+      <li v-for="(seat, i) in seats" :key="i" class="flex flex-wrap gap-x-3 items-center">
+        <Pennant :number="seat.pennant" size="1.2rem" /> <b>{{ seat.name }}</b> on {{ state.places[i] }}
+        <span class="figures text-(--ink-soft)">{{ state.tokens[i]!.join(' ') || 'no stop touched' }}</span>
+      </li>
+    </ul>
+    <RoundsTable v-if="awarded" :tape="tape" :seats="seats" caption="Tokens and rulings" head="Tokens" :rows="[state.tokens.map((taken) => taken.length)]" />
+  </div>
 </template>

@@ -7,7 +7,10 @@ const rules = houseRules.parse({ end: 600 }) as unknown as StopsRules
 const start = open(rules, { seats: 2, first: 1 }).state
 const verdict = judge(rules, start, { do: 'travel', by: 1, dice: [5, 4], hundreds: 1, order: ['h', 't9'] })
 const state = verdict.stands ? verdict.next : start
-const SEATS = [{ name: 'Ines', pennant: 1 }, { name: 'Tomasz', pennant: 2 }]
+const SEATS = [
+  { name: 'Ines', pennant: 1 },
+  { name: 'Tomasz', pennant: 2 },
+]
 const STEPS = [
   'Roll the dice: their sum is that many tens. Spin: that many hundreds.',
   'Spend all of them in any order. A hundred is jumped at once, touching only where it lands; tens are walked one by one, touching each.',

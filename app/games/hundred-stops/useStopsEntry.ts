@@ -1,33 +1,33 @@
 import { total } from '#core/dice'
 import { gather } from '#core/games/hundred-stops/advice'
-import { tensIn, travel, type StopsRules, type StopsState, type Travel } from '#core/games/hundred-stops/rules'
-import type { Tape } from '#core/tape'
+import { hundredStops } from '#core/games/hundred-stops/index'
+import { tensIn, travel, type Travel } from '#core/games/hundred-stops/rules'
 
 /** A journey half entered: the dice, the spinner, and the steps taken so far (`h` a hop, `t` one ten). */
-interface StopsEntry {
+export interface StopsEntry {
   readonly dice: readonly number[]
   readonly hundreds: number | null
   readonly steps: readonly string[]
 }
 
 /** What table and pad of Hundred Stops share. */
-export function useStopsEntry(tape: () => Tape) {
+export function useStopsEntry() {
+  const { seat } = useDesk()
+  const { rules, state } = useTable(hundredStops)
   const entry = useEntry<StopsEntry>(() => ({ dice: [], hundreds: null, steps: [] }))
-  const rules = computed(() => tape().state.rules as StopsRules)
-  const state = computed(() => tape().state.game as StopsState)
 
   const rolled = computed(() => entry.value.dice.length === rules.value.dice && entry.value.hundreds !== null)
   const tens = computed(() => total(entry.value.dice))
   const tensLeft = computed(() => tens.value - entry.value.steps.filter((step) => step === 't').length)
   const hopsLeft = computed(() => (entry.value.hundreds ?? 0) - entry.value.steps.filter((step) => step === 'h').length)
   const order = computed(() => gather(entry.value.steps))
-  const from = computed(() => state.value.places[state.value.turn - 1]!)
+  const from = computed(() => state.value.places[seat.value - 1]!)
   const way = computed(() => travel(rules.value, from.value, order.value).touched)
   const at = computed(() => way.value[way.value.length - 1]!)
   const isHome = computed(() => at.value >= rules.value.end)
   const complete = computed(() => rolled.value && tensLeft.value === 0 && hopsLeft.value === 0)
   const play = computed<Travel | null>(() =>
-    complete.value ? { do: 'travel', by: state.value.turn, dice: entry.value.dice, hundreds: entry.value.hundreds!, order: order.value } : null,
+    complete.value ? { do: 'travel', by: seat.value, dice: entry.value.dice, hundreds: entry.value.hundreds!, order: order.value } : null,
   )
   /** Squares that can be touched: a hop's landing, and the tens that can be walked. */
   const reach = computed(() => {
@@ -59,6 +59,9 @@ export function useStopsEntry(tape: () => Tape) {
     const rest = [...Array.from({ length: hopsLeft.value }, () => 'h'), ...Array.from({ length: tensLeft.value }, () => 't')]
     entry.value = { ...entry.value, steps: [...entry.value.steps, ...rest] }
   }
+  function removeDie(die: number) {
+    entry.value = { dice: entry.value.dice.filter((_, i) => i !== die), hundreds: entry.value.hundreds, steps: [] }
+  }
   function back() {
     const { dice, hundreds, steps } = entry.value
     if (steps.length) entry.value = { dice, hundreds, steps: steps.slice(0, -1) }
@@ -66,7 +69,31 @@ export function useStopsEntry(tape: () => Tape) {
     else entry.value = { dice: dice.slice(0, -1), hundreds, steps }
   }
 
-  return { entry, rules, state, rolled, tens, tensLeft, hopsLeft, order, from, at, way, isHome, complete, play, reach, addDie, spin, hop, walk, goTo, spendRest, back }
+  return {
+    entry,
+    rules,
+    state,
+    rolled,
+    tens,
+    tensLeft,
+    hopsLeft,
+    order,
+    from,
+    at,
+    way,
+    isHome,
+    complete,
+    play,
+    reach,
+    addDie,
+    spin,
+    hop,
+    walk,
+    goTo,
+    spendRest,
+    removeDie,
+    back,
+  }
 }
 
 /** Single steps from an order: t3 is three tens. */

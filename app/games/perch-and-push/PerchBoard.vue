@@ -1,9 +1,15 @@
 <script setup lang="ts">
 import { resultsOf, type PerchRules, type PerchState } from '#core/games/perch-and-push/rules'
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
 
 /** Every result as a perch with the markers that sit on it, in their owner's pennant; options are lit up. */
-const { rules, state, seats, options = [], touchable = false } = defineProps<{
+const {
+  rules,
+  state,
+  seats,
+  options = [],
+  touchable = false,
+} = defineProps<{
   rules: PerchRules
   state: PerchState
   seats: readonly Pick<Seat, 'name' | 'pennant'>[]

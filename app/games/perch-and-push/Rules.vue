@@ -5,11 +5,18 @@ import PerchBoard from '~/games/perch-and-push/PerchBoard.vue'
 /** Perch & Push explained, with one drawn push. */
 const rules = houseRules.parse({ goal: 5 }) as unknown as PerchRules
 let state = open(rules, { seats: 2, first: 1 }).state
-for (const [by, cards, on] of [[1, [3, 7], 13], [2, [1, 8], 18], [1, [3, 4], 13]] as const) {
+for (const [by, cards, on] of [
+  [1, [3, 7], 13],
+  [2, [1, 8], 18],
+  [1, [3, 4], 13],
+] as const) {
   const verdict = judge(rules, state, { do: 'place', by, cards, on }, { overrule: false })
   if (verdict.stands) state = verdict.next
 }
-const SEATS = [{ name: 'Ines', pennant: 1 }, { name: 'Tomasz', pennant: 2 }]
+const SEATS = [
+  { name: 'Ines', pennant: 1 },
+  { name: 'Tomasz', pennant: 2 },
+]
 const STEPS = [
   'Draw two cards and work each of them out with the agreed number: plus ten, or times six.',
   'Choose one of the two results and perch a marker on it.',

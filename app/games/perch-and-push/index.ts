@@ -1,4 +1,3 @@
-import type { Game } from '#core/game'
 import { perchAndPush } from '#core/games/perch-and-push/index'
 import type { PerchPlay } from '#core/games/perch-and-push/rules'
 import Board from '~/games/perch-and-push/Board.vue'
@@ -6,29 +5,20 @@ import Pad from '~/games/perch-and-push/Pad.vue'
 import Recap from '~/games/perch-and-push/Recap.vue'
 import Rules from '~/games/perch-and-push/Rules.vue'
 import Table from '~/games/perch-and-push/Table.vue'
-import type { GameView } from '~/games/view'
+import type { PerchEntry } from '~/games/perch-and-push/usePerchEntry'
+import { defineView } from '~/games/view'
 
-const view: GameView = {
-  game: perchAndPush as unknown as Game,
+export default defineView<PerchPlay>({
+  game: perchAndPush,
   Table,
   Pad,
   Board,
   Recap,
   Rules,
-  example: '37 13, p37 or r',
-  shortcuts: [
-    ['0 … 9, T', 'a card drawn (T is ten)'],
-    ['A, B', 'the first or second result'],
-    ['Backspace', 'remove the last card'],
+  typed: [
+    ['37 13', 'draws 3 and 7, perches on 13; t is ten'],
+    ['p37', 'draws 3 and 7 and passes'],
+    ['r', 'all cards are shuffled again'],
   ],
-  fill(given) {
-    const play = given as PerchPlay
-    return play.do === 'reshuffle' ? null : { cards: play.cards }
-  },
-  reveal(given) {
-    const play = given as PerchPlay
-    return play.do === 'reshuffle' ? null : { kind: 'card', values: play.cards }
-  },
-}
-
-export default view
+  fill: (play): PerchEntry | null => (play.do === 'reshuffle' ? null : { cards: play.cards }),
+})

@@ -1,9 +1,15 @@
 <script setup lang="ts">
-import type { RoofRules, RoofState } from '#core/games/roof-tiles/rules'
+import type { RoofRules } from '#core/games/roof-tiles/houseRules'
+import type { RoofState } from '#core/games/roof-tiles/rules'
 import RoofDrawing from '~/games/roof-tiles/RoofDrawing.vue'
 
 /** All roofs side by side; the stock's order is nobody's to see. */
-const { rules, view, seats } = defineProps<{ rules: RoofRules; view: RoofState; seats: readonly { name: string; pennant: number }[]; turn: readonly number[] }>()
+const { rules, view, seats } = defineProps<{
+  rules: RoofRules
+  view: RoofState
+  seats: readonly { name: string; pennant: number }[]
+  turn: readonly number[]
+}>()
 </script>
 
 <template>

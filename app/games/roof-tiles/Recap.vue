@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { accountOf, leftOn } from '#core/games/roof-tiles/layout'
-import type { RoofRules, RoofState } from '#core/games/roof-tiles/rules'
+import { roofTiles } from '#core/games/roof-tiles/index'
 import type { Tape } from '#core/tape'
 import { list } from '#core/wording/words'
 import { sumOf } from '#core/working'
-import type { Seat } from '~/utils/matches'
+import type { Seat } from '#shared/api'
 
 /** What is left of each roof, added up tens first; and a check against mistyped cards. */
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 
-const rules = computed(() => tape.state.rules as RoofRules)
-const layouts = computed(() => (tape.state.game as RoofState).layouts)
+const { rules, state } = useTable(roofTiles, () => tape)
+const layouts = computed(() => state.value.layouts)
 const left = computed(() => layouts.value.map(leftOn))
 /** In a dealt match nothing can have been mistyped. */
 const checks = computed(() =>
@@ -25,15 +25,20 @@ const checks = computed(() =>
   <div class="space-y-2">
     <ul class="space-y-1">
       <li v-for="(cards, i) in left" :key="i" class="flex flex-wrap gap-3 items-center">
-        <Pennant :number="seats[i]!.pennant" size="1.2rem" /> <b>{{ seats[i]!.name }}</b>
-        <WorkingLine v-if="cards.length" :working="sumOf(cards)" tens /><span v-else>cleared</span>
+        <Pennant :number="seats[i]!.pennant" size="1.2rem" /> <b>{{ seats[i]!.name }}</b> <WorkingLine v-if="cards.length" :working="sumOf(cards)" tens /><span
+          v-else
+          >cleared</span
+        >
       </li>
     </ul>
     <details v-if="checks.length" class="text-(--ink-soft)">
-      <summary class="min-h-11 flex items-center gap-2 cursor-pointer font-semibold"><UIcon name="i-lucide-scale" class="size-5" /> Check the cards that were never turned</summary>
+      <summary class="min-h-11 flex items-center gap-2 cursor-pointer font-semibold">
+        <UIcon name="i-lucide-scale" class="size-5" /> Check the cards that were never turned
+      </summary>
       <ul class="space-y-1">
         <li v-for="{ name, account } in checks" :key="name">
-          <b>{{ name }}:</b> {{ list(account.stock) }} must still lie in the stock. Roof {{ account.onRoof }}, turned {{ account.turned }} and stock make <span class="figures">{{ account.sum }}</span>, a multiple of {{ rules.target }}. Otherwise a card was mistyped or is missing.
+          <b>{{ name }}:</b> {{ list(account.stock) }} must still lie in the stock. Roof {{ account.onRoof }}, turned {{ account.turned }} and stock make
+          <span class="figures">{{ account.sum }}</span>, a multiple of {{ rules.target }}. Otherwise a card was mistyped or is missing.
         </li>
       </ul>
     </details>

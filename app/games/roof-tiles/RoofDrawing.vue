@@ -1,9 +1,15 @@
 <script setup lang="ts">
 import { inReach, openTiles, placeOf, stockOf, type Layout } from '#core/games/roof-tiles/layout'
-import type { RoofRules } from '#core/games/roof-tiles/rules'
+import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 
 /** One roof: overlapping tiles, the uncovered ones raised; beside it the stock and the turned pile. */
-const { rules, layout, chosen = [], turned = false, touchable = false } = defineProps<{
+const {
+  rules,
+  layout,
+  chosen = [],
+  turned = false,
+  touchable = false,
+} = defineProps<{
   rules: RoofRules
   layout: Layout
   chosen?: readonly number[]
@@ -36,14 +42,21 @@ const reach = computed(() => inReach(rules, layout))
           :aria-label="touchable ? `Tile ${row}.${place}: ${card}${open.has(tile) ? '' : ', covered'}` : undefined"
           :aria-pressed="touchable ? chosen.includes(tile) : undefined"
           @click="touchable && emit('tile', tile)"
-        >{{ card }}</component>
+          >{{ card }}</component
+        >
       </template>
     </div>
     <div class="beside">
       <span class="figures" role="img" :aria-label="`${stockOf(layout)} cards in the stock`">
         <PlayingCard :value="null" size="2.4rem" :dim="stockOf(layout) === 0" /><span class="block text-center">{{ stockOf(layout) }}</span>
       </span>
-      <component :is="touchable && reach !== undefined ? 'button' : 'span'" class="pile" :class="{ chosen: turned }" :aria-label="touchable ? `The turned card${reach === undefined ? ': none' : `: ${reach}`}` : undefined" @click="touchable && reach !== undefined && emit('turned')">
+      <component
+        :is="touchable && reach !== undefined ? 'button' : 'span'"
+        class="pile"
+        :class="{ chosen: turned }"
+        :aria-label="touchable ? `The turned card${reach === undefined ? ': none' : `: ${reach}`}` : undefined"
+        @click="touchable && reach !== undefined && emit('turned')"
+      >
         <PlayingCard v-if="layout.pile.length" :value="layout.pile.at(-1)!" size="2.4rem" :raised="reach !== undefined" :dim="reach === undefined" />
         <span v-else class="none" />
         <span class="block text-center figures">{{ layout.pile.length }}</span>
@@ -62,8 +75,7 @@ const reach = computed(() => inReach(rules, layout))
 .tiles {
   position: relative;
   flex: 1 1 auto;
-  /* On a low screen the roof gives way, so that the pad below it stays in sight. */
-  max-width: min(calc(var(--cards) * 4.3rem), max(calc(var(--cards) * 3rem), calc((100dvh - 31rem) * var(--shape))));
+  max-width: calc(var(--cards) * 4.3rem);
 }
 .tile {
   position: absolute;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { houseRules, judge, open, type RoofRules } from '#core/games/roof-tiles/rules'
+import { houseRules, type RoofRules } from '#core/games/roof-tiles/houseRules'
+import { judge, open } from '#core/games/roof-tiles/rules'
 import RoofDrawing from '~/games/roof-tiles/RoofDrawing.vue'
 
 /** Roof Tiles explained, with a small roof in play. */

@@ -1,28 +1,41 @@
 <script setup lang="ts">
 import { endOf } from '#core/games/roof-tiles/layout'
-import type { Tape } from '#core/tape'
 import RoofDrawing from '~/games/roof-tiles/RoofDrawing.vue'
 import { useRoofEntry } from '~/games/roof-tiles/useRoofEntry'
-import type { Seat } from '~/utils/matches'
 
 /** The roof that is being worked at, large; the others small beside it, a touch away. */
-const { tape, seats, still = false } = defineProps<{ tape: Tape; seats: readonly Seat[]; still?: boolean }>()
-
-const { entry, rules, state, layout, sit, touchTile, touchTurned } = useRoofEntry(() => tape)
-const others = computed(() => seats.flatMap((_, i) => (i + 1 === entry.value.seat ? [] : [i + 1])))
+const { seats, still } = useDesk()
+const { entry, rules, state, layout, sit, touchTile, touchTurned } = useRoofEntry()
+const others = computed(() => seats.value.flatMap((_, i) => (i + 1 === entry.value.seat ? [] : [i + 1])))
 const ended = (seat: number) => endOf(rules.value, state.value.layouts[seat - 1]!)
 </script>
 
 <template>
   <section class="sheet p-3 sm:p-4 flex flex-wrap gap-5" aria-label="Table">
     <div class="grow min-w-64 basis-80 space-y-2">
-      <p class="flex items-center gap-2 font-bold text-lg"><Pennant :number="seats[entry.seat - 1]!.pennant" size="1.4rem" /> {{ seats[entry.seat - 1]!.name }}<span v-if="ended(entry.seat)" class="font-normal text-(--ink-soft)">{{ ended(entry.seat) === 'cleared' ? 'cleared' : 'ended' }}</span></p>
-      <RoofDrawing :rules="rules" :layout="layout" :chosen="entry.tiles" :turned="entry.turned" :touchable="!still && ended(entry.seat) === null" @tile="touchTile" @turned="touchTurned" />
+      <p class="flex items-center gap-2 font-bold text-lg">
+        <Pennant :number="seats[entry.seat - 1]!.pennant" size="1.4rem" /> {{ seats[entry.seat - 1]!.name
+        }}<span v-if="ended(entry.seat)" class="font-normal text-(--ink-soft)">{{ ended(entry.seat) === 'cleared' ? 'cleared' : 'ended' }}</span>
+      </p>
+      <RoofDrawing
+        :rules="rules"
+        :layout="layout"
+        :chosen="entry.tiles"
+        :turned="entry.turned"
+        :touchable="!still && ended(entry.seat) === null"
+        @tile="touchTile"
+        @turned="touchTurned"
+      />
     </div>
     <!-- On a phone the keys of the pad lead to the other roofs. -->
     <ul v-if="others.length" class="hidden sm:flex flex-wrap gap-4 basis-52 grow-0">
       <li v-for="seat in others" :key="seat" class="w-52">
-        <button class="w-full text-left cursor-pointer rounded-lg p-1 hover:bg-(--accent-soft)" :disabled="still" :aria-label="`Go to the roof of ${seats[seat - 1]!.name}`" @click="sit(seat)">
+        <button
+          class="w-full text-left cursor-pointer rounded-lg p-1 hover:bg-(--accent-soft)"
+          :disabled="still"
+          :aria-label="`Go to the roof of ${seats[seat - 1]!.name}`"
+          @click="sit(seat)"
+        >
           <span class="flex items-center gap-2 font-semibold"><Pennant :number="seats[seat - 1]!.pennant" size="1.1rem" /> {{ seats[seat - 1]!.name }}</span>
           <RoofDrawing :rules="rules" :layout="state.layouts[seat - 1]!" class="pointer-events-none" />
         </button>

@@ -1,4 +1,3 @@
-import type { Game } from '#core/game'
 import { roofTiles } from '#core/games/roof-tiles/index'
 import type { RoofPlay } from '#core/games/roof-tiles/rules'
 import Aid from '~/games/roof-tiles/Aid.vue'
@@ -8,10 +7,11 @@ import Pad from '~/games/roof-tiles/Pad.vue'
 import Recap from '~/games/roof-tiles/Recap.vue'
 import Rules from '~/games/roof-tiles/Rules.vue'
 import Table from '~/games/roof-tiles/Table.vue'
-import type { GameView } from '~/games/view'
+import type { RoofEntry } from '~/games/roof-tiles/useRoofEntry'
+import { defineView } from '~/games/view'
 
-const view: GameView = {
-  game: roofTiles as unknown as Game,
+export default defineView<RoofPlay>({
+  game: roofTiles,
   Table,
   Pad,
   Board,
@@ -19,18 +19,12 @@ const view: GameView = {
   Rules,
   Aid,
   Opening,
-  example: '1: 6.1 6.3, 1: 6.2 t or 1: t7',
-  shortcuts: [
-    ['1 … 9, T', 'the card turned from the stock'],
-    ['Enter', 'turn the next (dealt, or when the order is known)'],
-    ['Esc', 'clear what is touched'],
+  typed: [
+    ['1: 6.1 6.3', 'player 1 takes the first and third tile of row 6'],
+    ['1: 6.2 t', 'takes a tile with the turned card'],
+    ['1: t7', 'turns a 7'],
+    ['1: done', 'stops'],
   ],
   // Whose roof it was; a take that is right would be recorded as soon as it is complete, so it is touched anew.
-  fill: (given) => ({ seat: (given as RoofPlay).by, tiles: [], turned: false }),
-  reveal(given) {
-    const play = given as RoofPlay
-    return play.do === 'turn' ? { kind: 'card', values: [play.card] } : null
-  },
-}
-
-export default view
+  fill: ({ by }): RoofEntry => ({ seat: by, tiles: [], turned: false }),
+})

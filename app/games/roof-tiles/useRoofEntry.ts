@@ -1,9 +1,9 @@
 import { endOf, placeOf } from '#core/games/roof-tiles/layout'
-import type { RoofPlay, RoofRules, RoofState } from '#core/games/roof-tiles/rules'
-import type { Tape } from '#core/tape'
+import { roofTiles } from '#core/games/roof-tiles/index'
+import type { RoofPlay } from '#core/games/roof-tiles/rules'
 
 /** What is half entered: whose roof, and the cards touched on it. */
-interface RoofEntry {
+export interface RoofEntry {
   readonly seat: number
   readonly tiles: readonly number[]
   readonly turned: boolean
@@ -13,12 +13,12 @@ interface RoofEntry {
 const lately = ref<{ match: string; seat: number } | null>(null)
 
 /** What table and pad of Roof Tiles share. */
-export function useRoofEntry(tape: () => Tape) {
-  const rules = computed(() => tape().state.rules as RoofRules)
-  const state = computed(() => tape().state.game as RoofState)
+export function useRoofEntry() {
+  const desk = useDesk()
+  const { tape, rules, state } = useTable(roofTiles)
   const going = computed(() => state.value.layouts.flatMap((layout, i) => (endOf(rules.value, layout) === null ? [i + 1] : [])))
   /** What tells this match from others: who plays, and what was laid out. */
-  const match = computed(() => JSON.stringify([tape().table.players, tape().table.opening]))
+  const match = computed(() => JSON.stringify([tape.value.table.players, tape.value.table.opening]))
   const usual = computed(() => {
     const last = lately.value?.match === match.value ? lately.value.seat : null
     return last && going.value.includes(last) ? last : (going.value[0] ?? 1)
@@ -42,9 +42,13 @@ export function useRoofEntry(tape: () => Tape) {
   function touchTurned() {
     entry.value = { ...entry.value, turned: !entry.value.turned }
   }
+  /** Nothing is touched any more, and nothing of it is left before the referee. */
   function clear() {
     entry.value = { seat: entry.value.seat, tiles: [], turned: false }
+    desk.enter(null)
   }
+  // Touching a player's name goes to their roof.
+  watch(desk.chosen, (seat) => seat !== null && sit(seat))
 
   return { entry, rules, state, going, layout, empty, play, sit, touchTile, touchTurned, clear }
 }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+definePageMeta({ layout: 'desk' })
+
 const route = useRoute()
 const id = computed(() => String(route.params.id))
 </script>

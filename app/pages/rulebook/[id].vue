@@ -17,11 +17,14 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
 <template>
   <article v-if="view && game" class="max-w-4xl mx-auto space-y-6">
     <header class="space-y-2">
-      <NuxtLink to="/rulebook" class="inline-flex items-center gap-1 min-h-11 underline underline-offset-4"><UIcon name="i-lucide-arrow-left" /> All games</NuxtLink>
+      <NuxtLink to="/rulebook" class="inline-flex items-center gap-1 min-h-11 underline underline-offset-4"
+        ><UIcon name="i-lucide-arrow-left" /> All games</NuxtLink
+      >
       <h1 class="text-4xl font-extrabold">{{ game.about.title }}</h1>
       <p class="text-xl">{{ game.about.line }}</p>
       <p class="text-(--ink-soft)">
-        {{ game.about.seats.low }}–{{ game.about.seats.high }} players · {{ game.about.minutes.low }}–{{ game.about.minutes.high }} minutes · {{ game.about.skills.join(', ') }}
+        {{ game.about.seats.low }}–{{ game.about.seats.high }} players · {{ game.about.minutes.low }}–{{ game.about.minutes.high }} minutes ·
+        {{ game.about.skills.join(', ') }}
       </p>
     </header>
     <component :is="view.Rules" />
@@ -29,7 +32,14 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
       <h2 class="text-2xl font-bold">House rules</h2>
       <div class="overflow-x-auto sheet">
         <table class="w-full text-left rules">
-          <thead><tr><th scope="col">Rule</th><th scope="col">Usual</th><th scope="col">May be</th><th scope="col">Meaning</th></tr></thead>
+          <thead>
+            <tr>
+              <th scope="col">Rule</th>
+              <th scope="col">Usual</th>
+              <th scope="col">May be</th>
+              <th scope="col">Meaning</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="field in fields" :id="field.name" :key="field.name">
               <th scope="row">{{ field.label }}</th>
@@ -43,7 +53,9 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
     </section>
     <section class="space-y-2">
       <h2 class="text-2xl font-bold">Usual slips</h2>
-      <ul class="list-disc pl-6 space-y-1"><li v-for="slip in game.about.slips" :key="slip">{{ slip }}</li></ul>
+      <ul class="list-disc pl-6 space-y-1">
+        <li v-for="slip in game.about.slips" :key="slip">{{ slip }}</li>
+      </ul>
     </section>
     <NuxtLink :to="`/new?game=${game.id}`" class="key key-main"><UIcon name="i-lucide-play" class="size-5" /> Set up a match</NuxtLink>
   </article>

@@ -76,7 +76,11 @@ describe('what is known', () => {
     expect(inShort(game({ players, houseRules, entries: [...asked, ask(2, 3, 7, true)] })).at(-1)).toBe('not-in-hand')
     expect(inShort(game({ players, houseRules, entries: [...asked, lay(3, 3, 7)] })).at(-1)).toBe('not-in-hand')
     expect(inShort(game({ players, houseRules, entries: [...asked, ask(2, 3, 6, false), draw(2, 7)] })).at(-1)).toBe('too-many-copies')
-    expect(inShort(game({ players, houseRules, entries: [...asked, over(lay(3, 3, 7)), ask(2, 1, 6, false), ask(3, 1, 8, false)] })).slice(2)).toEqual(['ok', 'ok', 'ok'])
+    expect(inShort(game({ players, houseRules, entries: [...asked, over(lay(3, 3, 7)), ask(2, 1, 6, false), ask(3, 1, 8, false)] })).slice(2)).toEqual([
+      'ok',
+      'ok',
+      'ok',
+    ])
   })
   test('a hand holds no more than its places', () => {
     const houseRules = { hand: 2 }
@@ -87,16 +91,39 @@ describe('what is known', () => {
     expect(inShort(game({ houseRules: full, entries: [ask(1, 2, 3, false), draw(1, 4), ask(2, 1, 9, true)] })).at(-1)).toBe('not-in-hand')
   })
   test('counting the last cards', () => {
-    const state = { hands: [{ size: 2, known: [] }, { size: 1, known: [] }], stock: 0, laid: [1, 9, 2, 8, 3, 7] }
+    const state = {
+      hands: [
+        { size: 2, known: [] },
+        { size: 1, known: [] },
+      ],
+      stock: 0,
+      laid: [1, 9, 2, 8, 3, 7],
+    }
     const pack = { low: 1, high: 9, copies: 1 }
     // Unseen are 4, 5 and 6 (the 5 has no partner but is a card of this pack).
     expect(canHold(pack, state, 1, [4, 6])).toBe(true)
     expect(canHold(pack, state, 2, [4, 6])).toBe(false)
     expect(mustHold(pack, state, 1, 4)).toBe(false)
-    expect(mustHold(pack, { ...state, hands: [{ size: 3, known: [] }, { size: 0, known: [] }] }, 1, 4)).toBe(true)
+    expect(
+      mustHold(
+        pack,
+        {
+          ...state,
+          hands: [
+            { size: 3, known: [] },
+            { size: 0, known: [] },
+          ],
+        },
+        1,
+        4,
+      ),
+    ).toBe(true)
   })
   test('denied earlier is noted, and forgotten with an unseen draw', () => {
-    const notesOf = (entries: unknown[]) => game({ entries }).verdicts.at(-1)!.notes?.map(({ code }) => code) ?? []
+    const notesOf = (entries: unknown[]) =>
+      game({ entries })
+        .verdicts.at(-1)!
+        .notes?.map(({ code }) => code) ?? []
     expect(notesOf([ask(1, 2, 3, false), draw(1), lay(2, 3, 7)])).toContain('denied-earlier')
     expect(notesOf([ask(1, 2, 3, false), draw(1), ask(2, 3, 4, false), draw(2), lay(2, 3, 7)])).not.toContain('denied-earlier')
     expect(notesOf([ask(1, 2, 3, false), draw(1), ask(2, 3, 4, false), draw(2, 9), lay(2, 3, 7)])).toContain('denied-earlier')
@@ -113,7 +140,9 @@ describe('hands and stock', () => {
     // Two cards were left: they are Ines’s now, so Tomasz is out.
     expect(inShort(answer)).toEqual(['ok', 'ok', 'ok'])
     expect(answer.awaits!.seats).toEqual([1])
-    expect(inShort(game({ players, houseRules: { ...houseRules, hand: 3 }, entries: [lay(1, 4, 6), lay(2, 3, 7), ask(1, 2, 1, true), ask(1, 2, 8, true)] })).at(-1)).toBe('nobody-there')
+    expect(
+      inShort(game({ players, houseRules: { ...houseRules, hand: 3 }, entries: [lay(1, 4, 6), lay(2, 3, 7), ask(1, 2, 1, true), ask(1, 2, 8, true)] })).at(-1),
+    ).toBe('nobody-there')
     const ended = game({ players, houseRules: { ...houseRules, hand: 3 }, entries: [lay(1, 4, 6), lay(2, 3, 7), ask(1, 2, 1, true), lay(1, 2, 8)] })
     expect([ended.result!.winners, scores(ended)]).toEqual([[1], [3, 1]])
   })
@@ -178,7 +207,13 @@ test('dealt: hands follow from the seed, and everything is known', () => {
 test('whatever really happens with real hands is never refused at a table', () => {
   fc.assert(
     fc.property(
-      fc.record({ seed: fc.nat(1e6), seats: fc.integer({ min: 2, max: 4 }), copies: fc.constantFrom(1, 2, 4), hand: fc.integer({ min: 1, max: 3 }), again: fc.constantFrom('never', 'on-success') }),
+      fc.record({
+        seed: fc.nat(1e6),
+        seats: fc.integer({ min: 2, max: 4 }),
+        copies: fc.constantFrom(1, 2, 4),
+        hand: fc.integer({ min: 1, max: 3 }),
+        again: fc.constantFrom('never', 'on-success'),
+      }),
       ({ seed, seats, copies, hand, again }) => {
         const houseRules = { pack: { low: 1, high: 9, copies }, hand: Math.min(hand, copies === 1 ? 2 : 3), again }
         const players = Array.from({ length: seats }, (_, i) => `P${i + 1}`)
@@ -189,7 +224,11 @@ test('whatever really happens with real hands is never refused at a table', () =
         const random = randomFor(seed)
         let real = foldTape(dealt.table, dealt.state, [])
         for (let n = 0; n < 60 && !real.state.result; n++) real = addEntry(real, { play: trueplay(real.state.game as AskState, random) })
-        const judgedAtTable = foldTape(table.table, table.state, real.lines.map(({ raw }) => raw))
+        const judgedAtTable = foldTape(
+          table.table,
+          table.state,
+          real.lines.map(({ raw }) => raw),
+        )
         const refusals = (tape: Tape) => tape.lines.map(({ raw, verdict }) => [raw, verdict.reason])
         expect(refusals(real).filter(([, reason]) => reason)).toEqual([])
         expect(refusals(judgedAtTable).filter(([, reason]) => reason)).toEqual([])
@@ -204,7 +243,14 @@ test('whatever really happens with real hands is never refused at a table', () =
 function trueplay(state: AskState, random: Random): object {
   const any = <T>(list: readonly T[]) => list[random.whole(0, list.length - 1)]!
   if (state.owed !== null && random.whole(0, 2)) return { do: 'draw', by: state.owed, ...(random.whole(0, 1) ? { card: state.order![0] } : {}) }
-  const pairs = state.hands.flatMap(({ known }, i) => known.flatMap((a, at) => known.slice(at + 1).filter((b) => a + b === 10).map((b) => ({ do: 'lay', by: i + 1, cards: [a, b] }))))
+  const pairs = state.hands.flatMap(({ known }, i) =>
+    known.flatMap((a, at) =>
+      known
+        .slice(at + 1)
+        .filter((b) => a + b === 10)
+        .map((b) => ({ do: 'lay', by: i + 1, cards: [a, b] })),
+    ),
+  )
   const asked = state.hands.flatMap(({ size }, i) => (size > 0 && i + 1 !== state.turn ? [i + 1] : []))
   if (pairs.length && (state.owed !== null || !asked.length || !random.whole(0, 3))) return any(pairs)
   if (state.owed !== null) return { do: 'draw', by: state.owed }

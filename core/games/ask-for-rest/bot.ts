@@ -1,3 +1,4 @@
+import type { Dealt, Wish } from '#core/game'
 import { hasPartner, mustHold } from '#core/games/ask-for-rest/knowledge'
 import { judge } from '#core/games/ask-for-rest/judge'
 import { leftOf, liveCards, type AskPlay, type AskRules, type AskState } from '#core/games/ask-for-rest/rules'
@@ -25,8 +26,9 @@ function* candidates(rules: AskRules, state: AskState, seat: number): Generator<
 }
 
 /** The dealer: the stock's next card goes to whoever owes a draw, unseen by the others. */
-export function deal(_rules: AskRules, state: AskState, _wish: unknown, _random: Random): AskPlay | null {
-  return state.owed === null ? null : { do: 'draw', by: state.owed }
+export function deal(_rules: AskRules, state: AskState, wish: Wish): Dealt | null {
+  // The card stays between the dealer and the one who draws: nothing of it is in the play.
+  return wish.do === 'draw' && state.owed !== null ? { brings: {} } : null
 }
 
 /** Hands that agree with everything known; in a dealt match the real ones. */

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import type { Game } from '#core/game'
+import { defineGame } from '#core/game'
 import { about } from '#core/games/ask-for-rest/about'
 import { bot, deal, plays } from '#core/games/ask-for-rest/bot'
 import { judge } from '#core/games/ask-for-rest/judge'
@@ -9,14 +9,12 @@ import * as rules from '#core/games/ask-for-rest/rules'
 import type { AskPlay, AskRules, AskState } from '#core/games/ask-for-rest/rules'
 import { wording } from '#core/games/ask-for-rest/wording'
 import { facesOf } from '#core/pack'
+import { turnsProgress } from '#core/turns'
 
 /** Ask for the Rest: collect pairs that make the target by asking each other for the missing part. */
-export const askForRest: Game<AskRules, null, AskPlay, AskState> = {
+export const askForRest = defineGame<AskRules, null, AskPlay, AskState>({
   id: 'ask-for-rest',
-  version: 1,
   about,
-  answers: false,
-  extraRound: () => false,
   houseRules: rules.houseRules,
   presets: [
     { id: 'ten', label: 'Ten', hint: 'Cards 1 to 9, five in hand.', rules: {} },
@@ -34,7 +32,13 @@ export const askForRest: Game<AskRules, null, AskPlay, AskState> = {
     const live = rules.liveCards(given).length
     return {
       needs: [
-        { count: live, what: 'cards in play', detail: `${facesOf(given.pack).filter((card) => !dead.includes(card)).join(', ')}, ${given.pack.copies} of each` },
+        {
+          count: live,
+          what: 'cards in play',
+          detail: `${facesOf(given.pack)
+            .filter((card) => !dead.includes(card))
+            .join(', ')}, ${given.pack.copies} of each`,
+        },
         ...(dead.length ? [{ count: dead.length * given.pack.copies, what: 'cards to take out', detail: `${dead.join(', ')}: they have no partner` }] : []),
         { count: given.hand, what: 'cards each', detail: `${live - given.hand * seats} stay as the stock` },
       ],
@@ -48,15 +52,13 @@ export const askForRest: Game<AskRules, null, AskPlay, AskState> = {
   awaits: rules.awaits,
   plays,
   end: rules.end,
-  betweenRounds: (_rules, state) => state.fresh && state.owed === null,
-  begun: (_rules, state) => (state.fresh ? state.round - 1 : state.round),
+  progress: (_rules, state) => turnsProgress(state, null),
   standing: rules.standing,
   lead: rules.lead,
   award: rules.award,
   // Hands are hidden, and so is what follows from counting: the public sees sizes and what lies.
   view: (_rules, { seats, turn, owed, hands, stock, piles, out }) => ({ seats, turn, owed, hands: hands.map(({ size }) => size), stock, piles, out }),
   deal,
-  dealOpening: () => null,
   bot,
   facts(given, _state, play) {
     if (play.do === 'lay') return [{ operation: 'add', terms: play.cards, answer: play.cards[0] + play.cards[1] }]
@@ -66,4 +68,4 @@ export const askForRest: Game<AskRules, null, AskPlay, AskState> = {
   writePlay,
   readPlay,
   wording,
-}
+})

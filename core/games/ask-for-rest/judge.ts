@@ -1,12 +1,10 @@
 import type { Judging } from '#core/game'
-import {
-  canHold, hasPartner, mustHold, unseenOf, withForgotten, withGone, withShown, type Hand,
-} from '#core/games/ask-for-rest/knowledge'
+import { canHold, hasPartner, mustHold, unseenOf, withForgotten, withGone, withShown, type Hand } from '#core/games/ask-for-rest/knowledge'
 import type { Ask, AskPlay, AskRules, AskState, Draw, Lay, Replace } from '#core/games/ask-for-rest/rules'
 import { countOf, inPack, refuseCards, without } from '#core/pack'
 import { seatsFrom, withSeat } from '#core/seats'
-import { nextTurn } from '#core/turns'
-import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { passTurn } from '#core/turns'
+import { refuse, refuseBelief, type GameVerdict, type Note } from '#core/verdict'
 import { sumOf } from '#core/working'
 
 export function judge(rules: AskRules, state: AskState, play: AskPlay, { overrule }: Judging): GameVerdict<AskState> {
@@ -30,7 +28,7 @@ function judgeLay(rules: AskRules, state: AskState, { by, cards }: Lay, overrule
   if (a + b !== rules.target) return refuse('wrong-total', { cards, sum: a + b, target: rules.target }, working)
   let hands = state.hands
   if (!canHold(rules.pack, state, by, cards)) {
-    if (!overrule) return refuse('not-in-hand', { by, cards }, working)
+    if (!overrule) return refuseBelief('not-in-hand', { by, cards }, working)
     hands = giveWay(rules, state, hands, by, cards)
   }
   const notes: Note[] = [{ code: 'laid', facts: { by, cards, pairs: state.piles[by - 1]!.length + 1 } }, ...deniedNotes(state, by, cards)]
@@ -51,20 +49,20 @@ function judgeAsk(rules: AskRules, state: AskState, { by, of, for: card, got }: 
   const working = [sumOf([rest, card])]
   let hands = state.hands
   if (!canHold(pack, state, by, [rest])) {
-    if (!overrule) return refuse('cannot-hold-partner', { by, card, rest }, working)
+    if (!overrule) return refuseBelief('cannot-hold-partner', { by, card, rest }, working)
     hands = giveWay(rules, state, hands, by, [rest])
   }
   // Asking shows that the asker holds the rest.
   hands = withShown(hands, by, rest)
   if (got) {
     if (!canHold(pack, { ...state, hands }, of, [card])) {
-      if (!overrule) return refuse('not-in-hand', { by: of, cards: [card] }, working)
+      if (!overrule) return refuseBelief('not-in-hand', { by: of, cards: [card] }, working)
       hands = giveWay(rules, state, hands, of, [card])
     }
     return granted(rules, state, hands, { by, of, card, rest }, working)
   }
   if (mustHold(pack, { ...state, hands }, of, card)) {
-    if (!overrule) return refuse('denied-known-card', { of, card }, working)
+    if (!overrule) return refuseBelief('denied-known-card', { of, card }, working)
     hands = withForgotten(hands, of)
   }
   const denied = state.denied[of - 1]!.includes(card) ? state.denied : withSeat(state.denied, of, [...state.denied[of - 1]!, card])
@@ -75,8 +73,11 @@ function judgeAsk(rules: AskRules, state: AskState, { by, of, for: card, got }: 
 }
 
 function granted(
-  rules: AskRules, state: AskState, shown: readonly Hand[],
-  { by, of, card, rest }: { by: number; of: number; card: number; rest: number }, working: readonly ReturnType<typeof sumOf>[],
+  rules: AskRules,
+  state: AskState,
+  shown: readonly Hand[],
+  { by, of, card, rest }: { by: number; of: number; card: number; rest: number },
+  working: readonly ReturnType<typeof sumOf>[],
 ): GameVerdict<AskState> {
   const pair = [rest, card] as const
   const hands = withGone(withGone(shown, of, card), by, rest)
@@ -149,7 +150,7 @@ function refilled(rules: AskRules, state: AskState, seat: number): AskState {
 }
 
 function turnPassed(state: AskState): AskState {
-  return { ...state, ...nextTurn(state, state.seats, state.first, (seat) => state.hands[seat - 1]!.size > 0) }
+  return { ...state, ...passTurn(state, (seat) => state.hands[seat - 1]!.size > 0) }
 }
 
 /** Whoever is on turn without cards and without anything to draw is passed over. */
@@ -181,5 +182,7 @@ function withPair({ piles }: AskState, by: number, pair: readonly [number, numbe
 }
 
 function deniedNotes({ denied }: AskState, by: number, cards: readonly number[]): Note[] {
-  return [...new Set(cards)].filter((card) => denied[by - 1]!.includes(card)).map((card) => ({ code: 'denied-earlier', facts: { by, card } }))
+  return [...new Set(cards)]
+    .filter((card) => denied[by - 1]!.includes(card))
+    .map((card) => ({ code: 'denied-earlier', facts: { by, card }, weight: 'call' as const }))
 }

@@ -5,12 +5,19 @@ import { cardsOf, without } from '#core/pack'
 const PACK = { low: 1, high: 4, copies: 2 }
 
 /** A true world: hands, of which some cards are known, a stock, and what lies. */
-const worlds = fc.record({ order: fc.shuffledSubarray(cardsOf(PACK), { minLength: 8, maxLength: 8 }), sizes: fc.tuple(fc.nat(3), fc.nat(3)), known: fc.tuple(fc.nat(3), fc.nat(3)), laid: fc.nat(2) }).map(({ order, sizes, known, laid }) => {
-  const cards = [...order]
-  const taken = cards.splice(0, laid)
-  const hands: Hand[] = sizes.map((size, i) => ({ size, known: cards.splice(0, size).slice(0, Math.min(size, known[i]!)) }))
-  return { hands, stock: cards.length, laid: taken } as Known
-})
+const worlds = fc
+  .record({
+    order: fc.shuffledSubarray(cardsOf(PACK), { minLength: 8, maxLength: 8 }),
+    sizes: fc.tuple(fc.nat(3), fc.nat(3)),
+    known: fc.tuple(fc.nat(3), fc.nat(3)),
+    laid: fc.nat(2),
+  })
+  .map(({ order, sizes, known, laid }) => {
+    const cards = [...order]
+    const taken = cards.splice(0, laid)
+    const hands: Hand[] = sizes.map((size, i) => ({ size, known: cards.splice(0, size).slice(0, Math.min(size, known[i]!)) }))
+    return { hands, stock: cards.length, laid: taken } as Known
+  })
 
 /** Every way in which the unseen cards may lie: the contents of both hands, the stock taking the rest. */
 function possibleHands(state: Known): number[][][] {
@@ -23,12 +30,20 @@ function possibleHands(state: Known): number[][][] {
     for (let i = from; i < unseen.length; i++) {
       if (used.has(i)) continue
       used.add(i)
-      fill(seat, i + 1, hands.map((hand, s) => (s === seat ? [...hand, unseen[i]!] : hand)))
+      fill(
+        seat,
+        i + 1,
+        hands.map((hand, s) => (s === seat ? [...hand, unseen[i]!] : hand)),
+      )
       used.delete(i)
     }
   }
   const used = new Set<number>()
-  fill(0, 0, state.hands.map(({ known }) => [...known]))
+  fill(
+    0,
+    0,
+    state.hands.map(({ known }) => [...known]),
+  )
   return found
 }
 const includes = (hand: readonly number[], cards: readonly number[]) => {
@@ -48,7 +63,14 @@ test('what a hand can hold, and must hold, is exactly what some, and every, way 
 })
 
 test('copies that nobody has seen', () => {
-  const state: Known = { hands: [{ size: 2, known: [3] }, { size: 1, known: [] }], stock: 3, laid: [3, 1] }
+  const state: Known = {
+    hands: [
+      { size: 2, known: [3] },
+      { size: 1, known: [] },
+    ],
+    stock: 3,
+    laid: [3, 1],
+  }
   expect([1, 2, 3, 4].map((card) => unseenOf(PACK, state, card))).toEqual([1, 2, 0, 2])
 })
 
@@ -65,7 +87,10 @@ test.each([
 })
 
 test('hands change without the given ones changing', () => {
-  const hands: readonly Hand[] = Object.freeze([Object.freeze({ size: 2, known: Object.freeze([3]) as readonly number[] }), Object.freeze({ size: 1, known: Object.freeze([]) as readonly number[] })])
+  const hands: readonly Hand[] = Object.freeze([
+    Object.freeze({ size: 2, known: Object.freeze([3]) as readonly number[] }),
+    Object.freeze({ size: 1, known: Object.freeze([]) as readonly number[] }),
+  ])
   expect(withShown(hands, 2, 4)[1]).toEqual({ size: 1, known: [4] })
   expect(withShown(hands, 1, 3)).toBe(hands)
   expect(withGone(hands, 1, 3)[0]).toEqual({ size: 1, known: [] })

@@ -1,29 +1,28 @@
 import * as z from 'zod'
-import type { Awaits, End, Seating } from '#core/game'
+import type { CommonRules } from '#core/commonRules'
+import type { Awaits, End, Place, Seating } from '#core/game'
 import { hasPartner, type Hand } from '#core/games/ask-for-rest/knowledge'
-import type { CommonRules } from '#core/houseRules'
-import { cardsOf, countOf, facesOf, packProblems, packRule, type Pack } from '#core/pack'
+import { cardsOf, countOf, facesOf, packProblems, packRule } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { randomFor } from '#core/random'
-import { bestSeats, withSeat } from '#core/seats'
-import type { Turn } from '#core/turns'
-
-export interface AskRules extends CommonRules {
-  readonly target: number
-  readonly pack: Pack
-  readonly hand: number
-  readonly again: 'never' | 'on-success'
-}
+import { awardedBeside, inTurn, leadOf, openTurns, type Turns } from '#core/turns'
 
 export const houseRules = z.object({
   target: z.int().min(0).max(200).default(10).meta({ label: 'Target', hint: 'Two cards make a pair when they make this. Next after ten: 9, 11, 12.' }),
   pack: packRule({ low: 1, high: 9, copies: 4 }, 'Cards without a partner are taken out first.'),
   hand: z.int().min(1).max(20).default(5).meta({ label: 'Cards in hand', hint: 'How many are dealt, and drawn when a hand is empty.' }),
-  again: z.enum(['never', 'on-success']).default('never').meta({
-    label: 'Asking again', hint: 'Whether a granted question earns another.', choices: { never: 'One question a turn', 'on-success': 'Again when granted' },
-  }),
+  again: z
+    .enum(['never', 'on-success'])
+    .default('never')
+    .meta({
+      label: 'Asking again',
+      hint: 'Whether a granted question earns another.',
+      choices: { never: 'One question a turn', 'on-success': 'Again when granted' },
+      changeable: true,
+    }),
 })
+export type AskRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
 export interface Lay extends Told {
   readonly do: 'lay'
@@ -57,9 +56,7 @@ export const playSchema: z.ZodType<AskPlay> = z.discriminatedUnion('do', [
   playShape('replace', { by: whole, card: whole }),
 ])
 
-export interface AskState extends Turn {
-  readonly seats: number
-  readonly first: number
+export interface AskState extends Turns {
   /** Who owes a draw after a refusal. */
   readonly owed: number | null
   /** Who was refused when nothing was left to draw, until the next question. */
@@ -90,28 +87,36 @@ export function problems(rules: AskRules, seats: number): readonly Problem[] {
   return packProblems(seats * rules.hand, live)
 }
 
-export function open(rules: AskRules, { seats, first, source, seed }: Seating): { state: AskState } {
+export function open(rules: AskRules, seating: Seating): { state: AskState } {
+  const { seats, source, seed } = seating
   const live = liveCards(rules)
   const dealt = source === 'dealt' ? randomFor(String(seed), 'hands').shuffled(live) : null
   const hands = Array.from({ length: seats }, (_, i) => ({ size: rules.hand, known: dealt ? dealt.slice(i * rules.hand, (i + 1) * rules.hand) : [] }))
   const each = <T>(value: T) => Array.from({ length: seats }, () => value)
   return {
     state: {
-      seats, first, turn: first, round: 1, fresh: true, owed: null, refused: null, hands,
-      stock: live.length - seats * rules.hand, laid: [], out: [], piles: each([]), denied: each([]), awards: each(0),
+      ...openTurns(seating),
+      owed: null,
+      refused: null,
+      hands,
+      stock: live.length - seats * rules.hand,
+      laid: [],
+      out: [],
+      piles: each([]),
+      denied: each([]),
+      awards: each(0),
       order: dealt ? dealt.slice(seats * rules.hand) : null,
     },
   }
 }
 
-export function place(_rules: AskRules, state: AskState, play: AskPlay) {
-  if (play.do === 'lay' || play.do === 'replace') return 'here' as const
+export function place(_rules: AskRules, state: AskState, play: AskPlay): Place {
+  if (play.do === 'lay' || play.do === 'replace') return 'here'
   if (play.do === 'draw') {
-    if (state.owed !== null) return play.by === state.owed ? ('here' as const) : ('not-their-turn' as const)
-    return play.by === state.refused ? ('here' as const) : ('not-now' as const)
+    if (state.owed !== null) return inTurn({ turn: state.owed }, play)
+    return play.by === state.refused ? 'here' : 'not-now'
   }
-  if (state.owed !== null) return 'not-now' as const
-  return play.by === state.turn ? ('here' as const) : ('not-their-turn' as const)
+  return state.owed === null ? inTurn(state, play) : 'not-now'
 }
 
 export function awaits(_rules: AskRules, state: AskState): Awaits {
@@ -123,7 +128,7 @@ export function standing(_rules: AskRules, state: AskState): readonly number[] {
 }
 
 export function lead(rules: AskRules, state: AskState): End {
-  return { winners: bestSeats(standing(rules, state), 'most'), why: 'most-pairs' }
+  return leadOf(standing(rules, state), 'most-pairs')
 }
 
 /** Live cards of a face that do not lie yet, wherever they are. */
@@ -144,6 +149,5 @@ export function end(rules: AskRules, state: AskState): End | null {
 
 export function award(rules: AskRules, state: AskState, seat: number, points: number): AskState {
   // Pairs are never lost in play, so a deduction stops at 0.
-  const now = standing(rules, state)[seat - 1]!
-  return { ...state, awards: withSeat(state.awards, seat, state.awards[seat - 1]! + Math.max(points, -now)) }
+  return { ...state, awards: awardedBeside(state.awards, standing(rules, state), seat, points) }
 }

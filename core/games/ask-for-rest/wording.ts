@@ -1,24 +1,30 @@
 import type { GameWording } from '#core/game'
-import type { AskPlay, AskRules } from '#core/games/ask-for-rest/rules'
+import type { AskPlay, AskRules, AskState } from '#core/games/ask-for-rest/rules'
 import { aCard, capital, count, list } from '#core/wording/words'
 
 /** Sentences of Ask for the Rest in English. */
-export const wording: GameWording<AskRules, AskPlay> = {
+export const wording: GameWording<AskRules, AskPlay, AskState> = {
   reasons: {
     'asked-self': ({ by }, { name }) => `${name(Number(by))} can’t ask ${name(Number(by))}: ask somebody else.`,
     'nobody-there': ({ of }, { name }) => `${name(Number(of))} has no cards left to give.`,
-    'dead-card': ({ card, target, rest }) => `${capital(aCard(card))} has no partner: ${rest} would be needed to make ${target}, and there is none to pair with.`,
-    'cannot-hold-partner': ({ by, card, rest }, { name }) => `To ask for ${aCard(card)} one must hold ${aCard(rest)}, and ${name(Number(by))} can’t: every ${rest} is accounted for.`,
+    'dead-card': ({ card, target, rest }) =>
+      `${capital(aCard(card))} has no partner: ${rest} would be needed to make ${target}, and there is none to pair with.`,
+    'cannot-hold-partner': ({ by, card, rest }, { name }) =>
+      `To ask for ${aCard(card)} one must hold ${aCard(rest)}, and ${name(Number(by))} can’t: every ${rest} is accounted for.`,
     'denied-known-card': ({ of, card }, { name }) => `${name(Number(of))} does hold ${aCard(card)}: it follows from what has been shown.`,
     'card-has-partner': ({ card, rest }) => `The ${card} has a partner, the ${rest}; it stays.`,
   },
   notes: {
     laid: ({ by, pairs }, { name }) => `${name(Number(by))} has ${count(pairs, 'pair', 'pairs')}.`,
-    granted: ({ by, of, card, rest, pairs }, { name }) => `${name(Number(of))} gives the ${card}: ${rest} and ${card} are laid, and ${name(Number(by))} has ${count(pairs, 'pair', 'pairs')}.`,
-    refused: ({ by, of, card, draws }, { name }) => `${name(Number(of))} has no ${card}. ${draws ? `${name(Number(by))} draws.` : 'The stock is empty, so the turn passes.'}`,
-    drew: ({ by, card, stock }, { name }) => `${name(Number(by))} draws${card === null ? '' : ` ${aCard(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
+    granted: ({ by, of, card, rest, pairs }, { name }) =>
+      `${name(Number(of))} gives the ${card}: ${rest} and ${card} are laid, and ${name(Number(by))} has ${count(pairs, 'pair', 'pairs')}.`,
+    refused: ({ by, of, card, draws }, { name }) =>
+      `${name(Number(of))} has no ${card}. ${draws ? `${name(Number(by))} draws.` : 'The stock is empty, so the turn passes.'}`,
+    drew: ({ by, card, stock }, { name }) =>
+      `${name(Number(by))} draws${card === null ? '' : ` ${aCard(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
     replaced: ({ by, card }, { name }) => `${name(Number(by))} puts the ${card} out and draws another: it has no partner.`,
-    'denied-earlier': ({ by, card }, { name }) => `${name(Number(by))} said earlier that there was no ${card}, and has drawn nothing unseen since: one of the two was wrong. Your call.`,
+    'denied-earlier': ({ by, card }, { name }) =>
+      `${name(Number(by))} said earlier that there was no ${card}, and has drawn nothing unseen since: one of the two was wrong.`,
   },
   why: { 'most-pairs': 'most pairs' },
   play(play, { name }) {
@@ -33,7 +39,7 @@ export const wording: GameWording<AskRules, AskPlay> = {
         return `${name(play.by)} puts ${aCard(play.card)} out and draws another`
     }
   },
-  slip({ target, pack, hand, again }) {
+  readBack({ target, pack, hand, again }) {
     return [
       `Two cards that make ${target} are a pair. Cards ${pack.low} to ${pack.high}, ${pack.copies} of each; those without a partner stay out.`,
       `${count(hand, 'card', 'cards')} each, the rest is the stock. Pairs may be laid whenever they are spotted.`,

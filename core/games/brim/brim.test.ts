@@ -71,11 +71,7 @@ describe('a turn of Brim', () => {
 
   test('the working shows every die, frozen ones first, and its sum', () => {
     const answer = judged({ entries: [...opening, roll(1, [1, 1, 2], [6, 6]), stop(1, 16)] })
-    expect(answer.verdicts.map(({ working }) => working)).toEqual([
-      '6 + 6 + 4 + 2 + 1 = 19',
-      '6 + 6 + 1 + 1 + 2 = 16',
-      '6 + 6 + 1 + 1 + 2 = 16',
-    ])
+    expect(answer.verdicts.map(({ working }) => working)).toEqual(['6 + 6 + 4 + 2 + 1 = 19', '6 + 6 + 1 + 1 + 2 = 16', '6 + 6 + 1 + 1 + 2 = 16'])
     expect(scores(answer)).toEqual([16, 0])
   })
 

@@ -1,20 +1,20 @@
 import * as z from 'zod'
 import { total } from '#core/dice'
-import type { Game } from '#core/game'
+import { defineGame } from '#core/game'
 import { about } from '#core/games/brim/about'
 import { bot, deal, plays } from '#core/games/brim/bot'
 import { readPlay, writePlay } from '#core/games/brim/notation'
 import * as rules from '#core/games/brim/rules'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import { wording } from '#core/games/brim/wording'
+import { turnsProgress } from '#core/turns'
 import { groupTens } from '#core/working'
 
 /** Brim: roll the dice, freeze some, roll the rest; fill up to the limit without spilling over. */
-export const brim: Game<BrimRules, null, BrimPlay, BrimState> = {
+export const brim = defineGame<BrimRules, null, BrimPlay, BrimState>({
   id: 'brim',
-  version: 1,
   about,
-  answers: true,
+  answerCalled: () => 'sum',
   extraRound: () => true,
   houseRules: rules.houseRules,
   presets: [
@@ -40,24 +40,19 @@ export const brim: Game<BrimRules, null, BrimPlay, BrimState> = {
   awaits: rules.awaits,
   plays,
   end: rules.end,
-  betweenRounds: rules.betweenRounds,
-  begun: rules.begun,
+  progress: ({ rounds }, state) => turnsProgress(state, rounds),
   standing: (_rules, state) => state.totals,
   lead: rules.lead,
   award: rules.award,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,
-  chanceIn: (play) => (play.do === 'roll' ? play.dice : null),
-  dealOpening: () => null,
   bot,
   facts(given, state, play) {
     if (play.do === 'roll') return []
     const dice = rules.allDice(state)
     const groups = groupTens(dice)
-    const facts = groups
-      .filter((group) => group.length > 1)
-      .map((terms) => ({ operation: 'add' as const, terms, answer: total(terms) }))
+    const facts = groups.filter((group) => group.length > 1).map((terms) => ({ operation: 'add' as const, terms, answer: total(terms) }))
     if (groups.length > 1) facts.push({ operation: 'add', terms: groups.map(total), answer: total(dice) })
     const before = state.totals[state.turn - 1]!
     const points = total(dice) <= given.limit ? total(dice) : 0
@@ -67,4 +62,4 @@ export const brim: Game<BrimRules, null, BrimPlay, BrimState> = {
   writePlay,
   readPlay,
   wording,
-}
+})

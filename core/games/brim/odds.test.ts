@@ -5,8 +5,16 @@ import { choices, Odds } from '#core/games/brim/odds'
 import { open, type BrimRules, type BrimState } from '#core/games/brim/rules'
 
 const DEFAULTS: BrimRules = {
-  dice: 5, sides: 6, limit: 20, rolls: 4, rounds: 5, mustFreeze: 0,
-  answers: 'noted', explain: 'invited', tie: 'share', minutes: null,
+  dice: 5,
+  sides: 6,
+  limit: 20,
+  rolls: 4,
+  rounds: 5,
+  mustFreeze: 0,
+  answers: 'noted',
+  explain: 'invited',
+  tie: 'share',
+  minutes: null,
 }
 
 /** Every ordered outcome of a roll: nothing clever, so that it can't share a mistake with the real thing. */

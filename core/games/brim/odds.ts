@@ -58,8 +58,7 @@ export class Odds {
     const expected = new Float64Array(size)
     const within = new Float64Array(size)
     const lower: (Table | undefined)[] = []
-    if (left > 1)
-      for (let kept = mustFreeze; kept < loose; kept++) lower[kept] = this.table(left - 1, loose - kept)
+    if (left > 1) for (let kept = mustFreeze; kept < loose; kept++) lower[kept] = this.table(left - 1, loose - kept)
     const most = Math.min(size - 1, limit - loose)
     this.eachLeaf(loose, (leaf) => {
       // A frozen sum above `most` spills over whatever is rolled: its worth stays 0.

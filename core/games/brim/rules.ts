@@ -1,33 +1,27 @@
 import * as z from 'zod'
-import { takeOut, total } from '#core/dice'
+import type { CommonRules } from '#core/commonRules'
+import { refuseFaces, takeOut, total } from '#core/dice'
 import type { Awaits, End, Judging, Seating } from '#core/game'
-import type { CommonRules } from '#core/houseRules'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
-import { bestSeats, seatAfter, withSeat } from '#core/seats'
+import { withSeat } from '#core/seats'
+import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
 import { refuse, type GameVerdict, type Note } from '#core/verdict'
 import { sumOf } from '#core/working'
-
-export interface BrimRules extends CommonRules {
-  readonly dice: number
-  readonly sides: number
-  readonly limit: number
-  readonly rolls: number
-  readonly rounds: number
-  readonly mustFreeze: number
-}
 
 export const houseRules = z.object({
   dice: z.int().min(1).max(8).default(5).meta({ label: 'Dice', hint: 'How many dice are rolled.' }),
   sides: z.int().min(2).max(20).default(6).meta({ label: 'Sides', hint: 'Faces on each die, from 1 up.' }),
   limit: z.int().min(1).max(200).default(20).meta({ label: 'Limit', hint: 'The limit or less scores; more scores nothing.' }),
   rolls: z.int().min(1).max(10).default(4).meta({ label: 'Rolls in a turn', hint: 'The first roll and the further ones.' }),
-  rounds: z.int().min(1).max(50).default(5).meta({ label: 'Rounds', hint: 'One turn each a round. Five is short, nine is common.' }),
+  rounds: z.int().min(1).max(50).default(5).meta({ label: 'Rounds', hint: 'One turn each a round. Five is short, nine is common.', changeable: true }),
   mustFreeze: z.int().min(0).max(7).default(0).meta({
     label: 'Freeze at least',
     hint: 'How many dice must be newly frozen before each further roll.',
+    changeable: true,
   }),
 })
+export type BrimRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
 export interface Roll extends Told {
   readonly do: 'roll'
@@ -50,12 +44,7 @@ export const playSchema: z.ZodType<BrimPlay> = z.discriminatedUnion('do', [
   playShape('stop', { by: whole, said: whole.optional() }),
 ])
 
-export interface BrimState {
-  readonly seats: number
-  readonly first: number
-  /** The round in progress, from 1. */
-  readonly round: number
-  readonly turn: number
+export interface BrimState extends Turns {
   /** Points by seat, awards included. */
   readonly totals: readonly number[]
   /** What each turn banked, in the order of the turns. */
@@ -70,20 +59,16 @@ export interface BrimState {
 const NO_DICE: readonly number[] = []
 
 export function problems(rules: BrimRules): readonly Problem[] {
-  return rules.limit < rules.dice
-    ? [problem('houseRules.limit', 'bad-house-rule', { rule: 'limit', value: rules.limit, least: rules.dice })]
-    : []
+  return rules.limit < rules.dice ? [problem('houseRules.limit', 'bad-house-rule', { rule: 'limit', value: rules.limit, least: rules.dice })] : []
 }
 
-export function open(_rules: BrimRules, { seats, first }: Pick<Seating, 'seats' | 'first'>): { state: BrimState } {
-  const totals = Array.from({ length: seats }, () => 0)
-  return {
-    state: { seats, first, round: 1, turn: first, totals, banked: [], frozen: NO_DICE, loose: NO_DICE, rolled: 0 },
-  }
+export function open(_rules: BrimRules, seating: Pick<Seating, 'seats' | 'first'>): { state: BrimState } {
+  const totals = Array.from({ length: seating.seats }, () => 0)
+  return { state: { ...openTurns(seating), totals, banked: [], frozen: NO_DICE, loose: NO_DICE, rolled: 0 } }
 }
 
 export function place(_rules: BrimRules, state: BrimState, play: BrimPlay) {
-  return play.by === state.turn ? ('here' as const) : ('not-their-turn' as const)
+  return inTurn(state, play)
 }
 
 export function judge(rules: BrimRules, state: BrimState, play: BrimPlay, _judging: Judging): GameVerdict<BrimState> {
@@ -91,13 +76,13 @@ export function judge(rules: BrimRules, state: BrimState, play: BrimPlay, _judgi
 }
 
 function judgeRoll(rules: BrimRules, state: BrimState, { by, dice, keep = NO_DICE }: Roll): GameVerdict<BrimState> {
-  for (const face of dice) if (face < 1 || face > rules.sides) return refuse('no-such-face', { face, sides: rules.sides })
+  const noFace = refuseFaces(dice, rules.sides)
+  if (noFace) return noFace
   if (state.rolled >= rules.rolls) return refuse('no-rolls-left', { by, rolls: rules.rolls })
   const first = state.rolled === 0
   const split = takeOut(state.loose, keep)
   if ('missing' in split) return refuse('not-among-dice', { value: split.missing, loose: state.loose, first })
-  if (!first && keep.length < rules.mustFreeze)
-    return refuse('must-freeze', { kept: keep.length, least: rules.mustFreeze, loose: state.loose.length })
+  if (!first && keep.length < rules.mustFreeze) return refuse('must-freeze', { kept: keep.length, least: rules.mustFreeze, loose: state.loose.length })
   const again = first ? rules.dice : split.left.length
   if (again === 0) return refuse('nothing-left-to-roll', { dice: rules.dice })
   if (dice.length !== again) return refuse('wrong-dice-count', { count: dice.length, expected: again, first })
@@ -106,8 +91,9 @@ function judgeRoll(rules: BrimRules, state: BrimState, { by, dice, keep = NO_DIC
   const next: BrimState = {
     seats: state.seats,
     first: state.first,
-    round: state.round,
     turn: state.turn,
+    round: state.round,
+    fresh: false,
     totals: state.totals,
     banked: state.banked,
     frozen,
@@ -126,12 +112,8 @@ function judgeStop(rules: BrimRules, state: BrimState): GameVerdict<BrimState> {
   const sum = total(all)
   const points = sum <= rules.limit ? sum : 0
   const before = state.totals[by - 1]!
-  const turn = seatAfter(by, state.seats)
   const next: BrimState = {
-    seats: state.seats,
-    first: state.first,
-    round: turn === state.first ? state.round + 1 : state.round,
-    turn,
+    ...passTurn(state),
     totals: withSeat(state.totals, by, before + points),
     banked: [...state.banked, points],
     frozen: NO_DICE,
@@ -161,24 +143,15 @@ export function awaits(rules: BrimRules, state: BrimState): Awaits {
   return { seats: [state.turn], plays }
 }
 
-export function betweenRounds(_rules: BrimRules, state: BrimState): boolean {
-  return state.turn === state.first && state.rolled === 0
-}
-
-export function begun(rules: BrimRules, state: BrimState): number {
-  return betweenRounds(rules, state) ? state.round - 1 : state.round
-}
-
 export function lead(_rules: BrimRules, state: BrimState): End {
-  return { winners: bestSeats(state.totals, 'most'), why: 'most-points' }
+  return leadOf(state.totals)
 }
 
 export function end(rules: BrimRules, state: BrimState): End | null {
-  return betweenRounds(rules, state) && state.round > rules.rounds ? lead(rules, state) : null
+  return state.fresh && state.round > rules.rounds ? lead(rules, state) : null
 }
 
 export function award(_rules: BrimRules, state: BrimState, seat: number, points: number): BrimState {
   // A turn never takes points away, so a deduction stops at 0.
-  return { ...state, totals: withSeat(state.totals, seat, Math.max(0, state.totals[seat - 1]! + points)) }
+  return { ...state, totals: awarded(state.totals, seat, points) }
 }
-

@@ -1,5 +1,16 @@
 import { openPlaces } from '#core/games/column-keeper/advice'
-import { COLUMNS, columnsOf, isFull, lyingIn, type KeeperPlay, type KeeperRules, type KeeperState, type Put, type Sheet, type Where } from '#core/games/column-keeper/rules'
+import {
+  COLUMNS,
+  columnsOf,
+  isFull,
+  lyingIn,
+  type KeeperPlay,
+  type KeeperRules,
+  type KeeperState,
+  type Sheet,
+  type Where,
+} from '#core/games/column-keeper/rules'
+import type { Dealt, Wish } from '#core/game'
 import { restOf } from '#core/pack'
 import type { Random } from '#core/random'
 
@@ -9,17 +20,19 @@ export function* plays(rules: KeeperRules, state: KeeperState, seat: number): Ge
   const sheet = state.sheets[seat - 1]!
   if (isFull(rules, state)) yield { do: 'total', by: seat, said: columnsOf(sheet).total, explained: true }
   else
-    for (const card of new Set(restOf(rules.pack, lyingIn(state))))
-      for (const where of openPlaces(rules, sheet)) yield { do: 'put', by: seat, card, in: where }
+    for (const card of new Set(restOf(rules.pack, lyingIn(state)))) for (const where of openPlaces(rules, sheet)) yield { do: 'put', by: seat, card, in: where }
 }
 
-/** The dealer: draws the next card; where it goes is the player's wish. Null once everyone has filled up. */
-export function deal(rules: KeeperRules, state: KeeperState, wish: unknown, random: Random): Put | null {
-  if (isFull(rules, state)) return null
+/** The dealer: draws the next card; nothing once everyone has filled up. */
+export function deal(rules: KeeperRules, state: KeeperState, wish: Wish, random: Random): Dealt | null {
+  if (wish.do !== 'put' || isFull(rules, state)) return null
+  const card = draw(rules, state, random)
+  return { brings: { card }, shown: { kind: 'card', values: [card] } }
+}
+
+function draw(rules: KeeperRules, state: KeeperState, random: Random): number {
   const rest = restOf(rules.pack, lyingIn(state))
-  const card = rest[random.whole(0, rest.length - 1)]!
-  const { in: where } = (wish ?? {}) as { in?: Where }
-  return { do: 'put', by: state.turn, card, in: where ?? goodPlace(rules, state.sheets[state.turn - 1]!, card) }
+  return rest[random.whole(0, rest.length - 1)]!
 }
 
 /** Large cards to the left when large is good; the middling ones go where the other aim would not mind them. */
@@ -34,7 +47,8 @@ function goodPlace(rules: KeeperRules, sheet: Sheet, card: number): Where {
 }
 
 export function bot(rules: KeeperRules, state: KeeperState, seat: number, random: Random): KeeperPlay {
-  const play = deal(rules, state, {}, random)
-  if (play) return play
-  return { do: 'total', by: seat, said: columnsOf(state.sheets[seat - 1]!).total, explained: true, how: 'other' }
+  const sheet = state.sheets[seat - 1]!
+  if (isFull(rules, state)) return { do: 'total', by: seat, said: columnsOf(sheet).total, explained: true, how: 'other' }
+  const card = draw(rules, state, random)
+  return { do: 'put', by: seat, card, in: goodPlace(rules, sheet, card) }
 }

@@ -10,9 +10,7 @@ const total = (by: number, said?: number, more: object = {}) => play({ do: 'tota
 /** Two columns of one card, nothing thrown away: short rounds. */
 const SMALL = { columns: 2, perColumn: 1, discards: 0, rounds: 1 }
 /** A small round of two players: tens first, then ones. */
-const round = (a: number, b: number) => [
-  put(1, Math.floor(a / 10), 'tens'), put(2, Math.floor(b / 10), 'tens'), put(1, a % 10, 'ones'), put(2, b % 10, 'ones'),
-]
+const round = (a: number, b: number) => [put(1, Math.floor(a / 10), 'tens'), put(2, Math.floor(b / 10), 'tens'), put(1, a % 10, 'ones'), put(2, b % 10, 'ones')]
 
 test.each([
   ['a ten', [put(1, 10, 'ones')], {}, 'no-such-card'],
@@ -38,7 +36,13 @@ test.each([
 })
 
 test('the columns are added and regrouped step by step', () => {
-  const columns = columnsOf({ columns: [[7, 5], [9, 8], [6, 4]] })
+  const columns = columnsOf({
+    columns: [
+      [7, 5],
+      [9, 8],
+      [6, 4],
+    ],
+  })
   expect(columns.total).toBe(1182)
   expect(writeWorking(columns)).toBe('ones 7 + 5 = 12: 2, carry 1; tens 9 + 8 + 1 = 18: 8, carry 1; hundreds 6 + 4 + 1 = 11; 1182')
 })
@@ -113,18 +117,29 @@ test.each([
 test('the best number is the best of all ways to fill the columns', () => {
   const shape = { columns: 2, perColumn: 2, discards: 1 }
   fc.assert(
-    fc.property(fc.array(fc.integer({ min: 0, max: 9 }), { minLength: 5, maxLength: 5 }), fc.constantFrom('largest', 'smallest', 'nearest'), fc.integer({ min: 0, max: 250 }), (cards, aim, to) => {
-      const rules = { ...shape, aim, to } as KeeperRules
-      const all: number[] = []
-      const fill = (at: number, columns: number[][], aside: number) => {
-        if (at === cards.length) return void all.push(columnsOf({ columns }).total)
-        for (let i = 0; i < 2; i++) if (columns[i]!.length < 2) fill(at + 1, columns.map((column, c) => (c === i ? [...column, cards[at]!] : column)), aside)
-        if (aside < 1) fill(at + 1, columns, aside + 1)
-      }
-      fill(0, [[], []], 0)
-      const least = Math.min(...all.map((number) => rank(rules, number)))
-      expect(rank(rules, bestNumber(rules, cards)!)).toBe(least)
-    }),
+    fc.property(
+      fc.array(fc.integer({ min: 0, max: 9 }), { minLength: 5, maxLength: 5 }),
+      fc.constantFrom('largest', 'smallest', 'nearest'),
+      fc.integer({ min: 0, max: 250 }),
+      (cards, aim, to) => {
+        const rules = { ...shape, aim, to } as KeeperRules
+        const all: number[] = []
+        const fill = (at: number, columns: number[][], aside: number) => {
+          if (at === cards.length) return void all.push(columnsOf({ columns }).total)
+          for (let i = 0; i < 2; i++)
+            if (columns[i]!.length < 2)
+              fill(
+                at + 1,
+                columns.map((column, c) => (c === i ? [...column, cards[at]!] : column)),
+                aside,
+              )
+          if (aside < 1) fill(at + 1, columns, aside + 1)
+        }
+        fill(0, [[], []], 0)
+        const least = Math.min(...all.map((number) => rank(rules, number)))
+        expect(rank(rules, bestNumber(rules, cards)!)).toBe(least)
+      },
+    ),
     { numRuns: 60 },
   )
   expect(bestNumber({ ...shape, aim: 'largest', to: null } as KeeperRules, [1, 2])).toBeNull()

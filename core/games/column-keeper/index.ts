@@ -1,18 +1,19 @@
 import * as z from 'zod'
-import type { Game, NumberFact } from '#core/game'
+import { defineGame, type NumberFact } from '#core/game'
 import { about } from '#core/games/column-keeper/about'
 import { bot, deal, plays } from '#core/games/column-keeper/bot'
 import { readPlay, writePlay } from '#core/games/column-keeper/notation'
 import * as rules from '#core/games/column-keeper/rules'
 import type { KeeperPlay, KeeperRules, KeeperState } from '#core/games/column-keeper/rules'
 import { wording } from '#core/games/column-keeper/wording'
+import { packSize } from '#core/pack'
+import { turnsProgress } from '#core/turns'
 
 /** Column Keeper: draw digits one by one, put each in a column for good, make the best number. */
-export const columnKeeper: Game<KeeperRules, null, KeeperPlay, KeeperState> = {
+export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperState>({
   id: 'column-keeper',
-  version: 1,
   about,
-  answers: true,
+  answerCalled: () => 'total',
   extraRound: () => true,
   houseRules: rules.houseRules,
   presets: [
@@ -28,7 +29,11 @@ export const columnKeeper: Game<KeeperRules, null, KeeperPlay, KeeperState> = {
   problems: rules.problems,
   prepare: (given, seats) => ({
     needs: [
-      { count: (given.pack.high - given.pack.low + 1) * given.pack.copies, what: 'digit cards', detail: `${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each; an ace is 1, tens and faces stay out` },
+      {
+        count: packSize(given.pack),
+        what: 'digit cards',
+        detail: `${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each; an ace is 1, tens and faces stay out`,
+      },
       { count: seats, what: seats === 1 ? 'sheet' : 'sheets', detail: `with ${given.columns} columns of ${given.perColumn}` },
     ],
     care: [],
@@ -39,8 +44,7 @@ export const columnKeeper: Game<KeeperRules, null, KeeperPlay, KeeperState> = {
   awaits: rules.awaits,
   plays,
   end: rules.end,
-  betweenRounds: rules.betweenRounds,
-  begun: rules.begun,
+  progress: ({ rounds }, state) => turnsProgress(state, rounds),
   standing: rules.standing,
   lead: rules.lead,
   award: rules.award,
@@ -48,8 +52,6 @@ export const columnKeeper: Game<KeeperRules, null, KeeperPlay, KeeperState> = {
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,
-  chanceIn: (play) => (play.do === 'put' ? play.card : null),
-  dealOpening: () => null,
   bot,
   facts(given, state, play) {
     const sheet = state.sheets[play.by - 1]
@@ -64,4 +66,4 @@ export const columnKeeper: Game<KeeperRules, null, KeeperPlay, KeeperState> = {
   writePlay,
   readPlay,
   wording,
-}
+})

@@ -1,23 +1,13 @@
 import * as z from 'zod'
-import type { Awaits, End, Judging, Seating } from '#core/game'
-import type { CommonRules } from '#core/houseRules'
-import { packProblems, packRule, packSize, refuseCards, type Pack } from '#core/pack'
+import type { CommonRules } from '#core/commonRules'
+import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import { packProblems, packRule, packSize, refuseCards } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { bestSeats, seatAfter, withSeat } from '#core/seats'
+import { awarded, inTurn, leadOf, openTurns, type Turns } from '#core/turns'
 import { refuse, type GameVerdict, type Note } from '#core/verdict'
-import type { Columns, Working } from '#core/working'
-
-export interface KeeperRules extends CommonRules {
-  readonly columns: number
-  readonly perColumn: number
-  readonly discards: number
-  readonly pack: Pack
-  readonly aim: 'largest' | 'smallest' | 'nearest'
-  /** What `nearest` is nearest to; without effect for other aims. */
-  readonly to: number | null
-  readonly rounds: number
-}
+import { compare, type Columns, type Working } from '#core/working'
 
 /** From the right: a card in column i counts 10^i. */
 export const COLUMNS = ['ones', 'tens', 'hundreds', 'thousands'] as const
@@ -29,10 +19,14 @@ export const houseRules = z.object({
   perColumn: z.int().min(1).max(3).default(2).meta({ label: 'Cards in a column', hint: 'With more than one, the columns are added up.' }),
   discards: z.int().min(0).max(5).default(1).meta({ label: 'Thrown away', hint: 'So many cards each must be put aside.' }),
   pack: packRule({ low: 1, high: 9, copies: 4 }, 'The digits. 1 to 4 needs no regrouping.', 9),
-  aim: z.enum(['largest', 'smallest', 'nearest']).default('largest').meta({ label: 'Aim', hint: 'Which number is best.', choices: { largest: 'Largest', smallest: 'Smallest', nearest: 'Nearest to …' } }),
+  aim: z
+    .enum(['largest', 'smallest', 'nearest'])
+    .default('largest')
+    .meta({ label: 'Aim', hint: 'Which number is best.', choices: { largest: 'Largest', smallest: 'Smallest', nearest: 'Nearest to …' } }),
   to: z.int().min(0).max(30_000).nullable().default(null).meta({ label: 'Nearest to', hint: 'Only for the aim “nearest”.', none: 'not set', suggest: 1000 }),
-  rounds: z.int().min(1).max(50).default(3).meta({ label: 'Rounds', hint: 'Most rounds win.' }),
+  rounds: z.int().min(1).max(50).default(3).meta({ label: 'Rounds', hint: 'Most rounds win.', changeable: true }),
 })
+export type KeeperRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
 export interface Put extends Told {
   readonly do: 'put'
@@ -58,11 +52,8 @@ export interface Sheet {
   readonly aside: readonly number[]
 }
 
-export interface KeeperState {
-  readonly seats: number
-  readonly first: number
-  readonly round: number
-  readonly turn: number
+/** Turns go card by card; the round is that of the game. */
+export interface KeeperState extends Turns {
   readonly sheets: readonly Sheet[]
   /** How many have told their total in this round. */
   readonly told: number
@@ -86,9 +77,9 @@ function bareSheets(columns: number, seats: number): readonly Sheet[] {
   return Array.from({ length: seats }, () => bare)
 }
 
-export function open(rules: KeeperRules, { seats, first }: Pick<Seating, 'seats' | 'first'>): { state: KeeperState } {
-  const scores = Array.from({ length: seats }, () => 0)
-  return { state: { seats, first, round: 1, turn: first, sheets: bareSheets(rules.columns, seats), told: 0, scores, history: [] } }
+export function open(rules: KeeperRules, seating: Pick<Seating, 'seats' | 'first'>): { state: KeeperState } {
+  const scores = Array.from({ length: seating.seats }, () => 0)
+  return { state: { ...openTurns(seating), sheets: bareSheets(rules.columns, seating.seats), told: 0, scores, history: [] } }
 }
 
 function cardsOn({ columns, aside }: Sheet): number {
@@ -109,9 +100,8 @@ export function ruled(rules: KeeperRules, state: KeeperState): KeeperState {
   return rules.answers === 'off' && isFull(rules, state) ? decide(rules, state).next : state
 }
 
-export function place(rules: KeeperRules, state: KeeperState, play: KeeperPlay) {
-  if ((play.do === 'total') !== isFull(rules, state)) return 'not-now' as const
-  return play.by === state.turn ? ('here' as const) : ('not-their-turn' as const)
+export function place(rules: KeeperRules, state: KeeperState, play: KeeperPlay): Place {
+  return (play.do === 'total') === isFull(rules, state) ? inTurn(state, play) : 'not-now'
 }
 
 export function judge(rules: KeeperRules, state: KeeperState, play: KeeperPlay, { overrule }: Judging): GameVerdict<KeeperState> {
@@ -120,7 +110,12 @@ export function judge(rules: KeeperRules, state: KeeperState, play: KeeperPlay, 
 
 /** Every card that lies in this round. */
 export function lyingIn({ sheets }: KeeperState): number[] {
-  return sheets.flatMap(({ columns, aside }) => [...columns.flat(), ...aside])
+  const lying: number[] = []
+  for (const { columns, aside } of sheets) {
+    for (const column of columns) lying.push(...column)
+    lying.push(...aside)
+  }
+  return lying
 }
 
 function judgePut(rules: KeeperRules, state: KeeperState, { by, card, in: where }: Put, overrule: boolean): GameVerdict<KeeperState> {
@@ -138,8 +133,9 @@ function judgePut(rules: KeeperRules, state: KeeperState, { by, card, in: where 
   const next: KeeperState = {
     seats: state.seats,
     first: state.first,
-    round: state.round,
     turn: seatAfter(by, state.seats),
+    round: state.round,
+    fresh: false,
     sheets: withSeat(state.sheets, by, filled),
     told: 0,
     scores: state.scores,
@@ -159,7 +155,13 @@ function judgeTotal(rules: KeeperRules, state: KeeperState, by: number): GameVer
   const note: Note = { code: 'told', facts: { by, total: columns.total } }
   if (told < state.seats) return { stands: true, next, working: [columns], notes: [note], asks }
   const decided = decide(rules, next)
-  return { stands: true, next: decided.next, working: [columns, ...decided.working.filter(({ kind }) => kind === 'comparison')], notes: [note, decided.note], asks }
+  return {
+    stands: true,
+    next: decided.next,
+    working: [columns, ...decided.working.filter(({ kind }) => kind === 'comparison')],
+    notes: [note, decided.note],
+    asks,
+  }
 }
 
 /** The columns of a sheet added up and regrouped from the right. */
@@ -194,17 +196,27 @@ function decide(rules: KeeperRules, state: KeeperState) {
   const next: KeeperState = {
     seats: state.seats,
     first: state.first,
-    round: state.round + 1,
     turn: state.first,
+    round: state.round + 1,
+    fresh: true,
     sheets: bareSheets(rules.columns, state.seats),
     told: 0,
     scores,
     history: [...state.history, numbers],
   }
   const sorted = numbers.map((number, i) => ({ number, rank: ranks[i]! })).sort((a, b) => a.rank - b.rank)
-  const comparisons: Working[] = sorted.slice(1).map(({ number }, i) => ({ kind: 'comparison', left: sorted[i]!.number, right: number }))
+  const comparisons: Working[] = sorted.slice(1).map(({ number }, i) => compare(sorted[i]!.number, number))
   const working: Working[] = [...all, ...comparisons]
-  const note: Note = { code: 'round-decided', facts: { round: state.round, best, number: numbers[best[0]! - 1]!, alone: state.seats === 1, distance: rules.aim === 'nearest' ? ranks[best[0]! - 1]! : null } }
+  const note: Note = {
+    code: 'round-decided',
+    facts: {
+      round: state.round,
+      best,
+      number: numbers[best[0]! - 1]!,
+      alone: state.seats === 1,
+      distance: rules.aim === 'nearest' ? ranks[best[0]! - 1]! : null,
+    },
+  }
   return { next, working, note }
 }
 
@@ -212,28 +224,20 @@ export function awaits(rules: KeeperRules, state: KeeperState): Awaits {
   return { seats: [state.turn], plays: [isFull(rules, state) ? 'total' : 'put'] }
 }
 
-export function betweenRounds(rules: KeeperRules, state: KeeperState): boolean {
-  return state.turn === state.first && cardsOn(state.sheets[state.first - 1]!) === 0
-}
-
-export function begun(rules: KeeperRules, state: KeeperState): number {
-  return betweenRounds(rules, state) ? state.round - 1 : state.round
-}
-
 export function standing(rules: KeeperRules, state: KeeperState): readonly number[] {
   return state.scores
 }
 
 export function lead(rules: KeeperRules, state: KeeperState): End {
-  return { winners: state.seats === 1 ? [1] : bestSeats(standing(rules, state), 'most'), why: 'most-rounds' }
+  return leadOf(standing(rules, state), 'most-rounds')
 }
 
 export function end(rules: KeeperRules, state: KeeperState): End | null {
-  return betweenRounds(rules, state) && state.round > rules.rounds ? lead(rules, state) : null
+  return state.fresh && state.round > rules.rounds ? lead(rules, state) : null
 }
 
 export function award(rules: KeeperRules, state: KeeperState, seat: number, points: number): KeeperState | null {
   // Alone, less is better under `nearest`: points would make it worse.
   if (state.seats === 1 && rules.aim === 'nearest') return null
-  return { ...state, scores: withSeat(state.scores, seat, Math.max(0, state.scores[seat - 1]! + points)) }
+  return { ...state, scores: awarded(state.scores, seat, points) }
 }

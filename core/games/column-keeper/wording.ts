@@ -1,14 +1,16 @@
 import type { GameWording } from '#core/game'
-import type { KeeperPlay, KeeperRules } from '#core/games/column-keeper/rules'
+import type { KeeperPlay, KeeperRules, KeeperState } from '#core/games/column-keeper/rules'
 import { count, list } from '#core/wording/words'
 
 /** Sentences of Column Keeper in English. */
-export const wording: GameWording<KeeperRules, KeeperPlay> = {
+export const wording: GameWording<KeeperRules, KeeperPlay, KeeperState> = {
   reasons: {
     'no-such-column': ({ in: where, columns }) => `There is no column for ${where}; there are ${list(columns as string[])}.`,
     'column-full': ({ in: where, perColumn }) => `The ${where} hold ${count(perColumn, 'card', 'cards')} already.`,
     'no-discards-left': ({ by, discards }, { name }) =>
-      Number(discards) === 0 ? 'Nothing may be thrown away: it needs a column.' : `${name(Number(by))} has thrown away ${discards} already; this one needs a column.`,
+      Number(discards) === 0
+        ? 'Nothing may be thrown away: it needs a column.'
+        : `${name(Number(by))} has thrown away ${discards} already; this one needs a column.`,
   },
   notes: {
     put: ({ by, card, in: where, left }, { name }) =>
@@ -26,7 +28,7 @@ export const wording: GameWording<KeeperRules, KeeperPlay> = {
     if (play.do === 'total') return `${name(play.by)} says the total is ${play.said}`
     return play.in === 'aside' ? `${name(play.by)} throws the ${play.card} away` : `${name(play.by)} puts the ${play.card} in the ${play.in}`
   },
-  slip({ columns, perColumn, discards, pack, aim, to, rounds }) {
+  readBack({ columns, perColumn, discards, pack, aim, to, rounds }) {
     const names = ['ones', 'tens', 'hundreds', 'thousands'].slice(0, columns)
     return [
       `Digits ${pack.low} to ${pack.high}, ${pack.copies} of each; the whole pack for each round.`,
@@ -38,6 +40,10 @@ export const wording: GameWording<KeeperRules, KeeperPlay> = {
   prompts({ aim }, notes) {
     if (notes.some(({ code }) => code === 'round-decided')) return ['What is the best number these cards could have made?', 'What would you do differently?']
     if (notes.some(({ code }) => code === 'told')) return ['Where did you have to carry?', 'How many tens are in that many ones?']
-    return ['Which column matters most?', aim === 'smallest' ? 'Where is a large digit least harmful?' : 'Is this digit good enough for the left?', 'What may still come?']
+    return [
+      'Which column matters most?',
+      aim === 'smallest' ? 'Where is a large digit least harmful?' : 'Is this digit good enough for the left?',
+      'What may still come?',
+    ]
   },
 }

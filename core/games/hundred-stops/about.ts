@@ -7,10 +7,5 @@ export const about: About = {
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
   turns: true,
-  slips: [
-    'Moving the rival’s piece.',
-    'Adding the tens as ones: a 9 is 90.',
-    'Hopping so that stops are jumped.',
-    'Touching a stop and leaving its token.',
-  ],
+  slips: ['Moving the rival’s piece.', 'Adding the tens as ones: a 9 is 90.', 'Hopping so that stops are jumped.', 'Touching a stop and leaving its token.'],
 }

@@ -1,4 +1,5 @@
-import { rollsOf, total } from '#core/dice'
+import { roll, rollsOf, total } from '#core/dice'
+import type { Dealt, Wish } from '#core/game'
 import { bestOrder } from '#core/games/hundred-stops/advice'
 import { travel, type StopsRules, type StopsState, type Travel } from '#core/games/hundred-stops/rules'
 import type { Random } from '#core/random'
@@ -7,8 +8,7 @@ import type { Random } from '#core/random'
 export function* plays(rules: StopsRules, state: StopsState, seat: number): Generator<Travel> {
   if (seat !== state.turn) return
   for (const dice of rollsOf(rules.dice, rules.sides))
-    for (const hundreds of new Set(rules.hundreds))
-      for (const order of ordersOf(total(dice), hundreds)) yield { do: 'travel', by: seat, dice, hundreds, order }
+    for (const hundreds of new Set(rules.hundreds)) for (const order of ordersOf(total(dice), hundreds)) yield { do: 'travel', by: seat, dice, hundreds, order }
 }
 
 function* ordersOf(tens: number, hops: number): Generator<string[]> {
@@ -20,19 +20,21 @@ function* ordersOf(tens: number, hops: number): Generator<string[]> {
     for (const rest of ordersOf(tens - before, hops - 1)) yield before > 0 ? [`t${before}`, 'h', ...rest] : ['h', ...rest]
 }
 
-/** The dealer: rolls and spins; the order is the player's wish, or the best one where none is wished. */
-export function deal(rules: StopsRules, state: StopsState, wish: unknown, random: Random): Travel {
-  const asked = (wish ?? {}) as Partial<Travel>
-  const by = state.turn
-  const dice = Array.from({ length: rules.dice }, () => random.whole(1, rules.sides))
-  const hundreds = rules.hundreds[random.whole(0, rules.hundreds.length - 1)]!
-  const order = asked.order ?? bestOrder(rules, state, by, total(dice), hundreds).order
-  return { do: 'travel', by, dice, hundreds, order, ...(asked.said === undefined ? {} : { said: asked.said }) }
+/** The dealer: rolls and spins; the order is the player's. */
+export function deal(rules: StopsRules, _state: StopsState, _wish: Wish, random: Random): Dealt {
+  const { dice, hundreds } = rollAndSpin(rules, random)
+  return { brings: { dice, hundreds }, shown: { kind: 'die', values: dice, sides: rules.sides } }
+}
+
+function rollAndSpin(rules: StopsRules, random: Random) {
+  const dice = roll(rules.dice, rules.sides, random)
+  return { dice, hundreds: rules.hundreds[random.whole(0, rules.hundreds.length - 1)]! }
 }
 
 /** Takes the best order and says where it ends. */
-export function bot(rules: StopsRules, state: StopsState, _seat: number, random: Random): Travel {
-  const play = deal(rules, state, {}, random)
-  const said = travel(rules, state.places[play.by - 1]!, play.order).touched.at(-1)!
-  return { ...play, said, explained: true, how: 'counted-on' }
+export function bot(rules: StopsRules, state: StopsState, seat: number, random: Random): Travel {
+  const { dice, hundreds } = rollAndSpin(rules, random)
+  const { order } = bestOrder(rules, state, seat, total(dice), hundreds)
+  const said = travel(rules, state.places[seat - 1]!, order).touched.at(-1)!
+  return { do: 'travel', by: seat, dice, hundreds, order, said, explained: true, how: 'counted-on' }
 }

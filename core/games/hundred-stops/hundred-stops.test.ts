@@ -101,14 +101,22 @@ test('the best order is the best of all orders', () => {
   const usual = houseRules.parse({})
   fc.assert(
     fc.property(
-      fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 3 }), fc.integer({ min: 0, max: 110 }),
-      fc.constantFrom('one' as const, 'stop-value' as const), fc.subarray([200, 300, 400, 700, 1100]),
+      fc.integer({ min: 1, max: 12 }),
+      fc.integer({ min: 1, max: 3 }),
+      fc.integer({ min: 0, max: 110 }),
+      fc.constantFrom('one' as const, 'stop-value' as const),
+      fc.subarray([200, 300, 400, 700, 1100]),
       (tens, hops, from, worth, taken) => {
         const rules = { ...usual, worth } as unknown as StopsRules
         const { state: fresh } = open(rules, { seats: 2, first: 1 })
         const state = { ...fresh, places: [100 + 10 * from, 100], tokens: [taken, []] }
         const gain = (order: string[]) =>
-          total(travel(rules, state.places[0]!, order).touched.slice(1).filter((at) => isStop(rules, at) && isThere(rules, state, 1, at)).map((at) => (worth === 'one' ? 1 : at)))
+          total(
+            travel(rules, state.places[0]!, order)
+              .touched.slice(1)
+              .filter((at) => isStop(rules, at) && isThere(rules, state, 1, at))
+              .map((at) => (worth === 'one' ? 1 : at)),
+          )
         let most = 0
         const walk = (steps: string[], t: number, h: number) => {
           if (t + h === 0) most = Math.max(most, gain(gather(steps)))

@@ -1,19 +1,18 @@
 import * as z from 'zod'
-import type { Game } from '#core/game'
+import { defineGame } from '#core/game'
 import { about } from '#core/games/hundred-stops/about'
 import { bot, deal, plays } from '#core/games/hundred-stops/bot'
 import { readPlay, writePlay } from '#core/games/hundred-stops/notation'
 import * as rules from '#core/games/hundred-stops/rules'
 import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
 import { wording } from '#core/games/hundred-stops/wording'
+import { turnsProgress } from '#core/turns'
 
 /** Hundred Stops: order your hops along a track by tens to land on as many hundreds as you can. */
-export const hundredStops: Game<StopsRules, null, Travel, StopsState> = {
+export const hundredStops = defineGame<StopsRules, null, Travel, StopsState>({
   id: 'hundred-stops',
-  version: 1,
   about,
-  answers: true,
-  extraRound: () => false,
+  answerCalled: () => 'place',
   houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'To 1200', hint: 'By tens, a token on every hundred.', rules: {} },
@@ -33,7 +32,11 @@ export const hundredStops: Game<StopsRules, null, Travel, StopsState> = {
         { count: given.dice, what: given.dice === 1 ? 'die' : 'dice', detail: `with ${given.sides} sides` },
         { count: 1, what: 'spinner', detail: `with ${given.hundreds.join(', ')}` },
         { count: seats, what: 'pieces' },
-        { count: given.tokens === 'own' ? stops * seats : stops, what: 'tokens', detail: given.tokens === 'own' ? `${stops} for each player, one on every stop` : 'one on every stop' },
+        {
+          count: given.tokens === 'own' ? stops * seats : stops,
+          what: 'tokens',
+          detail: given.tokens === 'own' ? `${stops} for each player, one on every stop` : 'one on every stop',
+        },
       ],
       care: ['Dice and tokens can be swallowed: keep them from children under three.'],
     }
@@ -44,15 +47,12 @@ export const hundredStops: Game<StopsRules, null, Travel, StopsState> = {
   awaits: rules.awaits,
   plays,
   end: rules.end,
-  betweenRounds: (_rules, state) => state.fresh,
-  begun: (_rules, state) => (state.fresh ? state.round - 1 : state.round),
+  progress: (_rules, state) => turnsProgress(state, null),
   standing: rules.standing,
   lead: rules.lead,
   award: rules.award,
   view: (_rules, state) => state,
   deal,
-  chanceIn: ({ dice, hundreds }) => [dice, hundreds],
-  dealOpening: () => null,
   bot,
   facts(given, state, play) {
     let at = state.places[play.by - 1] ?? given.start
@@ -65,4 +65,4 @@ export const hundredStops: Game<StopsRules, null, Travel, StopsState> = {
   writePlay,
   readPlay,
   wording,
-}
+})

@@ -1,47 +1,60 @@
 import * as z from 'zod'
-import { total } from '#core/dice'
+import type { CommonRules } from '#core/commonRules'
+import { refuseDiceCount, refuseFaces, total } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
-import type { CommonRules } from '#core/houseRules'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
-import { bestSeats, withSeat } from '#core/seats'
-import { nextTurn, type Turn } from '#core/turns'
+import { withSeat } from '#core/seats'
+import { awardedBeside, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
 import { refuse, type GameVerdict, type Note } from '#core/verdict'
 import { sumOf } from '#core/working'
-
-export interface StopsRules extends CommonRules {
-  readonly start: number
-  readonly end: number
-  readonly stop: number
-  readonly dice: number
-  readonly sides: number
-  /** The spinner's faces. */
-  readonly hundreds: readonly number[]
-  readonly tokens: 'own' | 'first-come'
-  readonly worth: 'one' | 'stop-value'
-  readonly finish: 'first-home' | 'at-once' | 'all-home'
-}
 
 const LAST = 10_000
 export const houseRules = z.object({
   start: z.int().min(0).max(LAST).default(100).meta({ label: 'Start', hint: 'Where everybody begins.' }),
   end: z.int().min(10).max(LAST).default(1200).meta({ label: 'End', hint: 'Home. The track goes by tens.' }),
-  stop: z.int().min(10).max(1000).multipleOf(10).default(100).meta({ label: 'A stop every', hint: 'A token lies on each multiple of this. Start and end are multiples of it.' }),
+  stop: z
+    .int()
+    .min(10)
+    .max(1000)
+    .multipleOf(10)
+    .default(100)
+    .meta({ label: 'A stop every', hint: 'A token lies on each multiple of this. Start and end are multiples of it.' }),
   dice: z.int().min(1).max(6).default(2).meta({ label: 'Dice', hint: 'Their sum is that many tens.' }),
   sides: z.int().min(2).max(20).default(6).meta({ label: 'Sides', hint: 'Faces on each die, from 1 up.' }),
-  hundreds: z.array(z.int().min(1).max(20)).min(1).max(20).default([1, 1, 2, 3]).meta({ label: 'Spinner', hint: 'How many hundreds; a face may stand there more than once.' }),
-  tokens: z.enum(['own', 'first-come']).default('own').meta({
-    label: 'Tokens', hint: 'Everybody gathers an own set, or the first to touch a stop takes its token.',
-    choices: { own: 'Own set each', 'first-come': 'First come' },
-  }),
-  worth: z.enum(['one', 'stop-value']).default('one').meta({
-    label: 'A token counts', hint: 'One each, or the number on its stop.', choices: { one: 'One', 'stop-value': 'Its stop’s number' },
-  }),
-  finish: z.enum(['first-home', 'at-once', 'all-home']).default('first-home').meta({
-    label: 'The end', hint: 'When someone is home: finish the round, stop at once, or play on until all are home.',
-    choices: { 'first-home': 'First home, round finished', 'at-once': 'First home, at once', 'all-home': 'All home' },
-  }),
+  hundreds: z
+    .array(z.int().min(1).max(20))
+    .min(1)
+    .max(20)
+    .default([1, 1, 2, 3])
+    .meta({ label: 'Spinner', hint: 'How many hundreds; a face may stand there more than once.' }),
+  tokens: z
+    .enum(['own', 'first-come'])
+    .default('own')
+    .meta({
+      label: 'Tokens',
+      hint: 'Everybody gathers an own set, or the first to touch a stop takes its token.',
+      choices: { own: 'Own set each', 'first-come': 'First come' },
+    }),
+  worth: z
+    .enum(['one', 'stop-value'])
+    .default('one')
+    .meta({
+      label: 'A token counts',
+      hint: 'One each, or the number on its stop.',
+      choices: { one: 'One', 'stop-value': 'Its stop’s number' },
+    }),
+  finish: z
+    .enum(['first-home', 'at-once', 'all-home'])
+    .default('first-home')
+    .meta({
+      label: 'The end',
+      hint: 'When someone is home: finish the round, stop at once, or play on until all are home.',
+      choices: { 'first-home': 'First home, round finished', 'at-once': 'First home, at once', 'all-home': 'All home' },
+      changeable: true,
+    }),
 })
+export type StopsRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
 export interface Travel extends Told {
   readonly do: 'travel'
@@ -58,9 +71,7 @@ export const playSchema: z.ZodType<Travel> = z.discriminatedUnion('do', [
   playShape('travel', { by: whole, dice: z.array(whole), hundreds: whole, order: z.array(z.string().regex(/^(?:h|t[1-9]\d{0,3})$/)), said: whole.optional() }),
 ])
 
-export interface StopsState extends Turn {
-  readonly seats: number
-  readonly first: number
+export interface StopsState extends Turns {
   readonly places: readonly number[]
   /** The stops whose tokens each seat has, in the order of touching. */
   readonly tokens: readonly (readonly number[])[]
@@ -70,27 +81,30 @@ export interface StopsState extends Turn {
 }
 
 export function problems({ start, end, stop }: StopsRules): readonly Problem[] {
-  const bad = (rule: string, value: number, least?: number) => problem(`houseRules.${rule}`, 'bad-house-rule', { rule, value, ...(least === undefined ? { multipleOf: stop } : { least }) })
+  const bad = (rule: string, value: number, least?: number) =>
+    problem(`houseRules.${rule}`, 'bad-house-rule', { rule, value, ...(least === undefined ? { multipleOf: stop } : { least }) })
   if (start % stop) return [bad('start', start)]
   if (end % stop) return [bad('end', end)]
   return end <= start ? [bad('end', end, start + stop)] : []
 }
 
-export function open({ start }: StopsRules, { seats, first }: Pick<Seating, 'seats' | 'first'>): { state: StopsState } {
-  const each = <T>(value: T) => Array.from({ length: seats }, () => value)
-  return { state: { seats, first, turn: first, round: 1, fresh: true, places: each(start), tokens: each([]), awards: each(0), journey: null } }
+export function open({ start }: StopsRules, seating: Pick<Seating, 'seats' | 'first'>): { state: StopsState } {
+  const each = <T>(value: T) => Array.from({ length: seating.seats }, () => value)
+  return { state: { ...openTurns(seating), places: each(start), tokens: each([]), awards: each(0), journey: null } }
 }
 
 export function place(_rules: StopsRules, state: StopsState, play: Travel) {
-  return play.by === state.turn ? ('here' as const) : ('not-their-turn' as const)
+  return inTurn(state, play)
 }
 
 export const isHome = ({ end }: Pick<StopsRules, 'end'>, at: number) => at >= end
 
 export function judge(rules: StopsRules, state: StopsState, { by, dice, hundreds, order }: Travel): GameVerdict<StopsState> {
-  for (const face of dice) if (face < 1 || face > rules.sides) return refuse('no-such-face', { face, sides: rules.sides })
+  const noFace = refuseFaces(dice, rules.sides)
+  if (noFace) return noFace
   if (!rules.hundreds.includes(hundreds)) return refuse('no-such-face', { face: hundreds, faces: rules.hundreds })
-  if (dice.length !== rules.dice) return refuse('wrong-dice-count', { count: dice.length, expected: rules.dice })
+  const badCount = refuseDiceCount(dice, rules.dice)
+  if (badCount) return badCount
   const tens = total(dice)
   const walked = total(order.map(tensIn))
   const sum = [sumOf(dice)]
@@ -103,9 +117,7 @@ export function judge(rules: StopsRules, state: StopsState, { by, dice, hundreds
   const taken = touched.slice(1).filter((at) => isStop(rules, at) && isThere(rules, state, by, at))
   const places = withSeat(state.places, by, to)
   const next: StopsState = {
-    seats: state.seats,
-    first: state.first,
-    ...nextTurn(state, state.seats, state.first, (seat) => !isHome(rules, places[seat - 1]!)),
+    ...passTurn(state, (seat) => !isHome(rules, places[seat - 1]!)),
     places,
     tokens: taken.length ? withSeat(state.tokens, by, [...state.tokens[by - 1]!, ...taken]) : state.tokens,
     awards: state.awards,
@@ -153,7 +165,7 @@ export function standing(rules: StopsRules, state: StopsState): readonly number[
 }
 
 export function lead(rules: StopsRules, state: StopsState): End {
-  return { winners: bestSeats(standing(rules, state), 'most'), why: 'most-tokens' }
+  return leadOf(standing(rules, state), 'most-tokens')
 }
 
 export function end(rules: StopsRules, state: StopsState): End | null {
@@ -164,6 +176,5 @@ export function end(rules: StopsRules, state: StopsState): End | null {
 
 export function award(rules: StopsRules, state: StopsState, seat: number, points: number): StopsState {
   // Journeys never take tokens away, so a deduction stops at 0.
-  const now = standing(rules, state)[seat - 1]!
-  return { ...state, awards: withSeat(state.awards, seat, state.awards[seat - 1]! + Math.max(points, -now)) }
+  return { ...state, awards: awardedBeside(state.awards, standing(rules, state), seat, points) }
 }

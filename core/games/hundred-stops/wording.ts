@@ -1,17 +1,17 @@
 import type { GameWording } from '#core/game'
-import type { StopsRules, Travel } from '#core/games/hundred-stops/rules'
-import { count, isAre, list } from '#core/wording/words'
+import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
+import { count, list } from '#core/wording/words'
 
 /** The order in words: `hops 100, walks 9 tens`. */
-function sayOrder(order: readonly string[]): string {
+export function sayOrder(order: readonly string[]): string {
   return list(order.map((step) => (step === 'h' ? 'hops 100' : `walks ${count(step.slice(1), 'ten', 'tens')}`)))
 }
 
 /** Sentences of Hundred Stops in English. */
-export const wording: GameWording<StopsRules, Travel> = {
+export const wording: GameWording<StopsRules, Travel, StopsState> = {
   reasons: {
-    'wrong-dice-count': ({ count: given, expected }) => `${count(expected, 'die is', 'dice are')} rolled; ${given} ${isAre(given)} given.`,
-    'tens-not-spent': ({ walked, tens }) => `The dice make ${count(tens, 'ten', 'tens')}; the order walks ${walked}. Tens are tens, not ones: spend them all and no more.`,
+    'tens-not-spent': ({ walked, tens }) =>
+      `The dice make ${count(tens, 'ten', 'tens')}; the order walks ${walked}. Tens are tens, not ones: spend them all and no more.`,
     'hundreds-not-spent': ({ hopped, hundreds }) => `The spinner says ${count(hundreds, 'hop', 'hops')} of 100; the order has ${hopped}.`,
   },
   notes: {
@@ -26,14 +26,18 @@ export const wording: GameWording<StopsRules, Travel> = {
     const says = said === undefined ? '' : ` and says ${said}`
     return `${name(by)} rolls ${dice.join(' ')}, spins ${hundreds}: ${sayOrder(order)}${says}`
   },
-  slip({ start, end, stop, dice, sides, hundreds, tokens, worth, finish }) {
+  readBack({ start, end, stop, dice, sides, hundreds, tokens, worth, finish }) {
     return [
       `From ${start} to ${end} by tens; a token on every multiple of ${stop}.`,
       `${count(dice, 'die', 'dice')} with ${sides} sides for the tens, a spinner with ${list(hundreds)} for the hundreds.`,
       'Order your hops as you like: a hundred is jumped at once, tens are walked one by one. Every stop touched gives its token.',
       tokens === 'own' ? 'Everybody gathers an own set of tokens.' : 'The first to touch a stop takes its token.',
       worth === 'one' ? 'Each token counts one.' : 'A token counts the number on its stop.',
-      { 'first-home': 'When someone is home, the round is finished; then the tokens decide.', 'at-once': 'When someone is home, it is over at once; the tokens decide.', 'all-home': 'Played until all are home; then the tokens decide.' }[finish],
+      {
+        'first-home': 'When someone is home, the round is finished; then the tokens decide.',
+        'at-once': 'When someone is home, it is over at once; the tokens decide.',
+        'all-home': 'Played until all are home; then the tokens decide.',
+      }[finish],
     ]
   },
   prompts(_rules, notes) {

@@ -1,4 +1,5 @@
 import { isSafeFrom, resultOf, stackOn, type PerchPlay, type PerchRules, type PerchState } from '#core/games/perch-and-push/rules'
+import type { Dealt, Wish } from '#core/game'
 import { facesOf, restOf } from '#core/pack'
 import type { Random } from '#core/random'
 
@@ -38,16 +39,20 @@ function bestOption(rules: PerchRules, state: PerchState, options: readonly numb
   return options.reduce((best, on) => (worth(on) > worth(best) ? on : best))
 }
 
-/** The dealer: draws; which result is taken is the player's wish. */
-export function deal(rules: PerchRules, state: PerchState, wish: unknown, random: Random): PerchPlay {
-  const cards = random.shuffled(restOf(rules.pack, state.gone)).slice(0, rules.draw)
-  const options = optionsOf(rules, state, cards)
-  const { on } = (wish ?? {}) as { on?: number }
-  if (!options.length) return { do: 'pass', by: state.turn, cards }
-  return { do: 'place', by: state.turn, cards, on: on ?? bestOption(rules, state, options) }
+/** The dealer: draws the cards; which result is taken is the player's. */
+export function deal(rules: PerchRules, state: PerchState, wish: Wish, random: Random): Dealt | null {
+  if (wish.do === 'reshuffle') return null
+  const cards = draw(rules, state, random)
+  return { brings: { cards }, shown: { kind: 'card', values: cards } }
 }
 
-export function bot(rules: PerchRules, state: PerchState, _seat: number, random: Random): PerchPlay {
-  const play = deal(rules, state, {}, random)
-  return play.do === 'place' ? { ...play, explained: true, how: 'knew-it' } : play
+function draw(rules: PerchRules, state: PerchState, random: Random): number[] {
+  return random.shuffled(restOf(rules.pack, state.gone)).slice(0, rules.draw)
+}
+
+export function bot(rules: PerchRules, state: PerchState, seat: number, random: Random): PerchPlay {
+  const cards = draw(rules, state, random)
+  const options = optionsOf(rules, state, cards)
+  if (!options.length) return { do: 'pass', by: seat, cards }
+  return { do: 'place', by: seat, cards, on: bestOption(rules, state, options), explained: true, how: 'knew-it' }
 }

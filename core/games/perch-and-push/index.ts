@@ -1,26 +1,30 @@
 import * as z from 'zod'
-import type { Game } from '#core/game'
+import { defineGame } from '#core/game'
 import { about } from '#core/games/perch-and-push/about'
 import { bot, deal, plays } from '#core/games/perch-and-push/bot'
 import { readPlay, writePlay } from '#core/games/perch-and-push/notation'
 import * as rules from '#core/games/perch-and-push/rules'
 import type { PerchPlay, PerchRules, PerchState } from '#core/games/perch-and-push/rules'
 import { wording } from '#core/games/perch-and-push/wording'
+import { packSize } from '#core/pack'
+import { turnsProgress } from '#core/turns'
 
 /** Perch & Push: draw, work out, perch a marker on the result; push off a rival's markers and keep them. */
-export const perchAndPush: Game<PerchRules, null, PerchPlay, PerchState> = {
+export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState>({
   id: 'perch-and-push',
-  version: 1,
   about,
-  answers: false,
   goal: ({ goal }) => goal,
-  extraRound: () => false,
   houseRules: rules.houseRules,
   presets: [
     { id: 'ten', label: 'Add ten', hint: 'Cards 0 to 10, ten more.', rules: {} },
     { id: 'six', label: 'Times six', hint: 'The six times table.', rules: { combine: 'times', with: 6, pack: { low: 1, high: 10, copies: 4 } } },
     { id: 'seven', label: 'Times seven', hint: 'The seven times table.', rules: { combine: 'times', with: 7, pack: { low: 1, high: 10, copies: 4 } } },
-    { id: 'nine', label: 'Times nine', hint: 'The nine times table; two of one’s own are safe.', rules: { combine: 'times', with: 9, pack: { low: 1, high: 10, copies: 4 }, safeStack: 2 } },
+    {
+      id: 'nine',
+      label: 'Times nine',
+      hint: 'The nine times table; two of one’s own are safe.',
+      rules: { combine: 'times', with: 9, pack: { low: 1, high: 10, copies: 4 }, safeStack: 2 },
+    },
     { id: 'calm', label: 'Calm', hint: 'One card, stacks of two are safe.', rules: { draw: 1, safeStack: 2, goal: 5 } },
   ],
   opening: z.null(),
@@ -28,7 +32,7 @@ export const perchAndPush: Game<PerchRules, null, PerchPlay, PerchState> = {
   problems: (given) => rules.problems(given),
   prepare: (given, seats) => ({
     needs: [
-      { count: given.pack.copies * (given.pack.high - given.pack.low + 1), what: 'cards', detail: `${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each` },
+      { count: packSize(given.pack), what: 'cards', detail: `${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each` },
       { count: rules.resultsOf(given).length, what: 'places on the board', detail: rules.resultsOf(given).join(', ') },
       { count: 15 * seats, what: 'markers', detail: '15 for each player, in different shapes' },
       { count: 1, what: 'chart', detail: 'face down; it is opened only to settle a dispute' },
@@ -41,15 +45,12 @@ export const perchAndPush: Game<PerchRules, null, PerchPlay, PerchState> = {
   awaits: rules.awaits,
   plays,
   end: rules.end,
-  betweenRounds: (_rules, state) => state.turn === state.first,
-  begun: (_rules, state) => (state.turn === state.first ? state.round - 1 : state.round),
+  progress: (_rules, state) => turnsProgress(state, null),
   standing: (_rules, state) => state.points,
   lead: rules.lead,
   award: rules.award,
   view: (_rules, state) => state,
   deal,
-  chanceIn: (play) => (play.do === 'reshuffle' ? null : play.cards),
-  dealOpening: () => null,
   bot,
   facts(given, _state, play) {
     if (play.do !== 'place') return []
@@ -60,4 +61,4 @@ export const perchAndPush: Game<PerchRules, null, PerchPlay, PerchState> = {
   writePlay,
   readPlay,
   wording,
-}
+})

@@ -1,35 +1,49 @@
 import * as z from 'zod'
-import type { Awaits, End, Judging, Seating } from '#core/game'
-import type { CommonRules } from '#core/houseRules'
-import { facesOf, packProblems, packRule, packSize, refuseCards, type Pack } from '#core/pack'
+import type { CommonRules } from '#core/commonRules'
+import { combined } from '#core/dice'
+import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import { facesOf, packProblems, packRule, packSize, refuseCards } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
 import type { Problem } from '#core/problem'
-import { bestSeats, seatAfter, withSeat } from '#core/seats'
+import { withSeat } from '#core/seats'
+import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
 import { refuse, type GameVerdict, type Note } from '#core/verdict'
 import type { Equation } from '#core/working'
 
-export interface PerchRules extends CommonRules {
-  readonly combine: 'add' | 'times'
-  /** What every card is combined with. */
-  readonly with: number
-  readonly pack: Pack
-  readonly draw: 1 | 2
-  readonly goal: number
-  readonly afterPush: 'perch' | 'leave'
-  readonly safeStack: 0 | 2 | 3 | 4
-}
-
 export const houseRules = z.object({
-  combine: z.enum(['add', 'times']).default('add').meta({ label: 'Work out', hint: 'What is done with a card.', choices: { add: 'Add', times: 'Times' } }),
+  combine: z
+    .enum(['add', 'times'])
+    .default('add')
+    .meta({ label: 'Work out', hint: 'What is done with a card.', choices: { add: 'Add', times: 'Times' } }),
   with: z.int().min(0).max(100).default(10).meta({ label: 'With', hint: 'The number that every card is combined with.' }),
   pack: packRule({ low: 0, high: 10, copies: 4 }, 'The cards that are drawn.'),
-  draw: z.literal([1, 2]).default(2).meta({ label: 'Draw', hint: 'Draw two and choose one result, or take what comes.', choices: { 1: 'One card', 2: 'Two, choose one' } }),
-  goal: z.int().min(1).max(100).default(10).meta({ label: 'Goal', hint: 'So many markers pushed off win; more is fine.' }),
-  afterPush: z.enum(['perch', 'leave']).default('perch').meta({ label: 'After a push', hint: 'One’s own marker takes the place, or it stays bare.', choices: { perch: 'Perch there', leave: 'Leave it bare' } }),
-  safeStack: z.literal([0, 2, 3, 4]).default(0).meta({ label: 'Safe from', hint: 'So many of one’s own on a place can’t be pushed.', choices: { 0: 'No stack is safe', 2: 'Two', 3: 'Three', 4: 'Four' } }),
+  draw: z
+    .literal([1, 2])
+    .default(2)
+    .meta({ label: 'Draw', hint: 'Draw two and choose one result, or take what comes.', choices: { 1: 'One card', 2: 'Two, choose one' } }),
+  goal: z.int().min(1).max(100).default(10).meta({ label: 'Goal', hint: 'So many markers pushed off win; more is fine.', changeable: true }),
+  afterPush: z
+    .enum(['perch', 'leave'])
+    .default('perch')
+    .meta({
+      label: 'After a push',
+      hint: 'One’s own marker takes the place, or it stays bare.',
+      choices: { perch: 'Perch there', leave: 'Leave it bare' },
+      changeable: true,
+    }),
+  safeStack: z
+    .literal([0, 2, 3, 4])
+    .default(0)
+    .meta({
+      label: 'Safe from',
+      hint: 'So many of one’s own on a place can’t be pushed.',
+      choices: { 0: 'No stack is safe', 2: 'Two', 3: 'Three', 4: 'Four' },
+      changeable: true,
+    }),
 })
+export type PerchRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Place extends Told {
+export interface PlacePlay extends Told {
   readonly do: 'place'
   readonly by: number
   readonly cards: readonly number[]
@@ -45,13 +59,13 @@ export interface Reshuffle extends Told {
   readonly do: 'reshuffle'
   readonly by?: undefined
 }
-export type PerchPlay = Place | Pass | Reshuffle
+export type PerchPlay = PlacePlay | Pass | Reshuffle
 
-export const playSchema = z.discriminatedUnion('do', [
+export const playSchema: z.ZodType<PerchPlay> = z.discriminatedUnion('do', [
   playShape('place', { by: whole, cards: z.array(whole), on: whole }),
   playShape('pass', { by: whole, cards: z.array(whole) }),
   playShape('reshuffle', {}),
-]) as unknown as z.ZodType<PerchPlay>
+])
 
 /** The markers on one result, all of one seat. */
 export interface Stack {
@@ -59,11 +73,7 @@ export interface Stack {
   readonly count: number
 }
 
-export interface PerchState {
-  readonly seats: number
-  readonly first: number
-  readonly turn: number
-  readonly round: number
+export interface PerchState extends Turns {
   /** By result, in the order of `resultsOf`. */
   readonly stacks: readonly (Stack | null)[]
   /** Cards drawn since the last shuffle. */
@@ -72,8 +82,8 @@ export interface PerchState {
   readonly newest: number | null
 }
 
-export function resultOf({ combine, with: other }: Pick<PerchRules, 'combine' | 'with'>, card: number): number {
-  return combine === 'add' ? card + other : card * other
+export function resultOf(rules: Pick<PerchRules, 'combine' | 'with'>, card: number): number {
+  return rules.combine === 'add' ? card + rules.with : card * rules.with
 }
 
 const RESULTS = new WeakMap<object, readonly number[]>()
@@ -91,23 +101,17 @@ export function problems(rules: PerchRules): readonly Problem[] {
   return packProblems(rules.draw, packSize(rules.pack))
 }
 
-export function open(rules: PerchRules, { seats, first }: Pick<Seating, 'seats' | 'first'>): { state: PerchState } {
-  return {
-    state: {
-      seats, first, turn: first, round: 1, gone: [], newest: null,
-      stacks: resultsOf(rules).map(() => null),
-      points: Array.from({ length: seats }, () => 0),
-    },
-  }
+export function open(rules: PerchRules, seating: Pick<Seating, 'seats' | 'first'>): { state: PerchState } {
+  const points = Array.from({ length: seating.seats }, () => 0)
+  return { state: { ...openTurns(seating), gone: [], newest: null, stacks: resultsOf(rules).map(() => null), points } }
 }
 
-export function place(_rules: PerchRules, state: PerchState, play: PerchPlay) {
-  return play.do === 'reshuffle' || play.by === state.turn ? ('here' as const) : ('not-their-turn' as const)
+export function place(_rules: PerchRules, state: PerchState, play: PerchPlay): Place {
+  return play.do === 'reshuffle' ? 'here' : inTurn(state, play)
 }
 
-export function equationOf({ combine, with: other }: PerchRules, card: number): Equation {
-  const terms = [{ sign: '+' as const, value: card }, { sign: combine === 'add' ? ('+' as const) : ('×' as const), value: other }]
-  return { kind: 'equation', terms, equals: combine === 'add' ? card + other : card * other }
+export function equationOf({ combine, with: other }: Pick<PerchRules, 'combine' | 'with'>, card: number): Equation {
+  return combined([card, other], combine)
 }
 
 export function judge(rules: PerchRules, state: PerchState, play: PerchPlay, { overrule }: Judging): GameVerdict<PerchState> {
@@ -133,23 +137,29 @@ function judgePass(rules: PerchRules, state: PerchState, by: number, cards: read
   const working = cards.map((card) => equationOf(rules, card))
   const open = cards.map((card) => resultOf(rules, card)).filter((result) => !isSafeFrom(rules, state, by, result))
   if (open.length) return refuse('can-still-place', { by, on: [...new Set(open)] }, working)
-  const next = after(rules, state, by, cards, state.stacks, state.points, null)
+  const next = after(rules, state, cards, state.stacks, state.points, null)
   return { stands: true, next, working, notes: [{ code: 'passed', facts: { by } }, ...shuffledNote(state, next)] }
 }
 
-function judgePlace(rules: PerchRules, state: PerchState, { by, cards, on }: Place): GameVerdict<PerchState> {
+function judgePlace(rules: PerchRules, state: PerchState, { by, cards, on }: PlacePlay): GameVerdict<PerchState> {
   const results = cards.map((card) => resultOf(rules, card))
   const card = cards[results.indexOf(on)]
-  if (card === undefined) return refuse('not-an-option', { on, options: [...new Set(results)] }, cards.map((each) => equationOf(rules, each)))
+  if (card === undefined)
+    return refuse(
+      'not-an-option',
+      { on, options: [...new Set(results)] },
+      cards.map((each) => equationOf(rules, each)),
+    )
   const working = [equationOf(rules, card)]
-  if (isSafeFrom(rules, state, by, on)) return refuse('safe-stack', { on, count: stackOn(rules, state, on)!.count, of: stackOn(rules, state, on)!.seat }, working)
+  if (isSafeFrom(rules, state, by, on))
+    return refuse('safe-stack', { on, count: stackOn(rules, state, on)!.count, of: stackOn(rules, state, on)!.seat }, working)
   const stack = stackOn(rules, state, on)
   const pushed = stack && stack.seat !== by ? stack.count : 0
   const mine: Stack | null = pushed > 0 ? (rules.afterPush === 'perch' ? { seat: by, count: 1 } : null) : { seat: by, count: (stack?.count ?? 0) + 1 }
   const stacks = state.stacks.slice()
   stacks[resultsOf(rules).indexOf(on)] = mine
   const points = pushed ? withSeat(state.points, by, state.points[by - 1]! + pushed) : state.points
-  const next = after(rules, state, by, cards, stacks, points, on)
+  const next = after(rules, state, cards, stacks, points, on)
   const note: Note = pushed
     ? { code: 'pushed', facts: { by, of: stack!.seat, count: pushed, on, points: points[by - 1]! } }
     : { code: 'perched', facts: { by, on, count: mine!.count } }
@@ -158,16 +168,16 @@ function judgePlace(rules: PerchRules, state: PerchState, { by, cards, on }: Pla
 
 /** The state after a turn: the cards are gone, and shuffled in again by themselves when too few are left to draw. */
 function after(
-  rules: PerchRules, state: PerchState, by: number, cards: readonly number[],
-  stacks: PerchState['stacks'], points: readonly number[], newest: number | null,
+  rules: PerchRules,
+  state: PerchState,
+  cards: readonly number[],
+  stacks: PerchState['stacks'],
+  points: readonly number[],
+  newest: number | null,
 ): PerchState {
-  const turn = seatAfter(by, state.seats)
   const gone = [...state.gone, ...cards]
   return {
-    seats: state.seats,
-    first: state.first,
-    turn,
-    round: turn === state.first ? state.round + 1 : state.round,
+    ...passTurn(state),
     stacks,
     gone: packSize(rules.pack) - gone.length < rules.draw ? [] : gone,
     points,
@@ -184,11 +194,11 @@ export function awaits(_rules: PerchRules, state: PerchState): Awaits {
 }
 
 export function lead(_rules: PerchRules, state: PerchState): End {
-  return { winners: bestSeats(state.points, 'most'), why: 'most-points' }
+  return leadOf(state.points)
 }
 
 export function end(rules: PerchRules, state: PerchState): End | null {
-  if (Math.max(...state.points) >= rules.goal) return { winners: bestSeats(state.points, 'most'), why: 'goal' }
+  if (Math.max(...state.points) >= rules.goal) return leadOf(state.points, 'goal')
   // A larger safe stack by ruling may leave no place where anything could still be pushed.
   const locked = rules.safeStack > 0 && state.stacks.every((stack) => stack !== null && stack.count >= rules.safeStack)
   return locked ? { ...lead(rules, state), why: 'all-safe' } : null
@@ -196,6 +206,5 @@ export function end(rules: PerchRules, state: PerchState): End | null {
 
 export function award(_rules: PerchRules, state: PerchState, seat: number, points: number): PerchState {
   // Points are never lost in play, so a deduction stops at 0.
-  return { ...state, points: withSeat(state.points, seat, Math.max(0, state.points[seat - 1]! + points)) }
+  return { ...state, points: awarded(state.points, seat, points) }
 }
-

@@ -1,19 +1,21 @@
 import type { GameWording } from '#core/game'
-import type { PerchPlay, PerchRules } from '#core/games/perch-and-push/rules'
+import type { PerchPlay, PerchRules, PerchState } from '#core/games/perch-and-push/rules'
 import { count, isAre, list } from '#core/wording/words'
 
 const either = (numbers: unknown) => (numbers as readonly number[]).join(' or ')
 
 /** Sentences of Perch & Push in English. */
-export const wording: GameWording<PerchRules, PerchPlay> = {
+export const wording: GameWording<PerchRules, PerchPlay, PerchState> = {
   reasons: {
     'wrong-card-count': ({ count: given, expected }) => `${count(expected, 'card is', 'cards are')} drawn; ${given} ${isAre(given)} given.`,
-    'not-an-option': ({ on, options }) => `${on} is no result of these cards; ${either(options)} ${(options as unknown[]).length === 1 ? 'is' : 'would be'}.`,
+    'not-an-option': ({ on, options }) =>
+      (options as unknown[]).length === 1 ? `${on} is not it: these cards make ${either(options)}.` : `${on} is neither: these cards make ${either(options)}.`,
     'safe-stack': ({ on, count: size, of }, { name }) => `${name(Number(of))} has ${count(size, 'marker', 'markers')} on ${on}: that stack is safe.`,
     'can-still-place': ({ by, on }, { name }) => `${name(Number(by))} can still perch on ${either(on)}.`,
   },
   notes: {
-    perched: ({ by, on, count: size }, { name }) => (Number(size) > 1 ? `${name(Number(by))} has ${size} on ${on} now.` : `${name(Number(by))} perches on ${on}.`),
+    perched: ({ by, on, count: size }, { name }) =>
+      Number(size) > 1 ? `${name(Number(by))} has ${size} on ${on} now.` : `${name(Number(by))} perches on ${on}.`,
     pushed: ({ by, of, count: size, on, points }, { name }) =>
       `${name(Number(by))} pushes ${count(size, 'marker', 'markers')} of ${name(Number(of))} off ${on} and has ${count(points, 'point', 'points')}.`,
     passed: ({ by }, { name }) => `Everything is safe: ${name(Number(by))} passes.`,
@@ -25,7 +27,7 @@ export const wording: GameWording<PerchRules, PerchPlay> = {
     if (play.do === 'pass') return `${name(play.by)} draws ${list(play.cards)} and passes`
     return `${name(play.by)} draws ${list(play.cards)} and perches on ${play.on}`
   },
-  slip({ combine, with: other, pack, draw, goal, afterPush, safeStack }) {
+  readBack({ combine, with: other, pack, draw, goal, afterPush, safeStack }) {
     return [
       `Cards ${pack.low} to ${pack.high}, ${pack.copies} of each; ${draw === 2 ? 'draw two and choose one' : 'draw one'}.`,
       combine === 'add' ? `Add ${other} to the card and perch on the result.` : `Take the card times ${other} and perch on the result.`,

@@ -1,5 +1,7 @@
+import type { Dealt, Wish } from '#core/game'
+import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import { canTurn, endOf, isCovered, placeOf, stockOf, takesOf, tilesIn, type Layout, type Take } from '#core/games/roof-tiles/layout'
-import { toRows, type RoofOpening, type RoofPlay, type RoofRules, type RoofState } from '#core/games/roof-tiles/rules'
+import { toRows, type RoofOpening, type RoofPlay, type RoofState } from '#core/games/roof-tiles/rules'
 import { cardsOf, restOf } from '#core/pack'
 import type { Random } from '#core/random'
 
@@ -24,13 +26,18 @@ function comingCards(rules: RoofRules, layout: Layout): number[] {
 }
 
 /** The dealer: turns the next card of a seat's stock. Taking is the player's own. */
-export function deal(rules: RoofRules, state: RoofState, wish: unknown, random: Random): RoofPlay | null {
-  const { by = 1, do: what } = (wish ?? {}) as { by?: number; do?: string }
-  const layout = state.layouts[by - 1]
-  if (!layout || (what ?? 'turn') !== 'turn' || !canTurn(rules, layout)) return null
+export function deal(rules: RoofRules, state: RoofState, wish: Wish, random: Random): Dealt | null {
+  const layout = state.layouts[(wish.by ?? 0) - 1]
+  if (!layout || wish.do !== 'turn' || !canTurn(rules, layout)) return null
+  const card = nextCard(rules, layout, random)
+  return { brings: { card }, shown: { kind: 'card', values: [card] } }
+}
+
+function nextCard(rules: RoofRules, layout: Layout, random: Random): number {
   const next = stockOf(layout) > 0 && !layout.known ? layout.order?.[0] : undefined
+  if (next !== undefined) return next
   const coming = comingCards(rules, layout)
-  return { do: 'turn', by, card: next ?? coming[random.whole(0, coming.length - 1)]! }
+  return coming[random.whole(0, coming.length - 1)]!
 }
 
 /** Lays out a roof for each seat from an own shuffled pack. */
@@ -42,9 +49,15 @@ export function dealOpening(rules: RoofRules, seats: number, random: Random): Ro
 export function bot(rules: RoofRules, state: RoofState, seat: number, random: Random): RoofPlay {
   const layout = state.layouts[seat - 1]!
   const takes = takesOf(rules, layout)
-  if (!takes.length) return deal(rules, state, { by: seat }, random) ?? { do: 'done', by: seat }
+  if (!takes.length) return canTurn(rules, layout) ? { do: 'turn', by: seat, card: nextCard(rules, layout, random) } : { do: 'done', by: seat }
   const worth = ({ tiles }: Take) => 10 * tiles.length + uncovers(rules, layout, tiles)
-  return { ...toPlay(seat, takes.reduce((best, take) => (worth(take) > worth(best) ? take : best))), how: 'made-ten' }
+  return {
+    ...toPlay(
+      seat,
+      takes.reduce((best, take) => (worth(take) > worth(best) ? take : best)),
+    ),
+    how: 'made-ten',
+  }
 }
 
 /** How many tiles come open when these are taken. */
@@ -52,7 +65,6 @@ export function uncovers(rules: Pick<RoofRules, 'rows'>, layout: Layout, tiles: 
   const gone = layout.gone.slice()
   for (const tile of tiles) gone[tile] = true
   let count = 0
-  for (let tile = 0; tile < gone.length; tile++)
-    if (!gone[tile] && isCovered(rules.rows, layout.gone, tile) && !isCovered(rules.rows, gone, tile)) count++
+  for (let tile = 0; tile < gone.length; tile++) if (!gone[tile] && isCovered(rules.rows, layout.gone, tile) && !isCovered(rules.rows, gone, tile)) count++
   return count
 }

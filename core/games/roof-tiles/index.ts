@@ -1,23 +1,22 @@
 import { total } from '#core/dice'
-import type { Game } from '#core/game'
+import { defineGame } from '#core/game'
 import { about } from '#core/games/roof-tiles/about'
 import { bot, deal, dealOpening, plays } from '#core/games/roof-tiles/bot'
+import { houseRules, type RoofRules } from '#core/games/roof-tiles/houseRules'
 import { inReach, tileAt, tilesIn } from '#core/games/roof-tiles/layout'
 import { readPlay, writePlay } from '#core/games/roof-tiles/notation'
 import * as rules from '#core/games/roof-tiles/rules'
-import type { RoofOpening, RoofPlay, RoofRules, RoofState } from '#core/games/roof-tiles/rules'
+import type { RoofOpening, RoofPlay, RoofState } from '#core/games/roof-tiles/rules'
 import { wording } from '#core/games/roof-tiles/wording'
-import { facesOf } from '#core/pack'
+import { packSize } from '#core/pack'
+import { NO_ROUNDS } from '#core/turns'
 
 /** Roof Tiles: a triangle of cards, each half covered by two of the row below; take off what makes the target. */
-export const roofTiles: Game<RoofRules, RoofOpening, RoofPlay, RoofState> = {
+export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState>({
   id: 'roof-tiles',
-  version: 1,
   about,
-  answers: false,
   best: 'fewest',
-  extraRound: () => false,
-  houseRules: rules.houseRules,
+  houseRules,
   presets: [
     { id: 'ten', label: 'Ten', hint: 'Six rows, once through.', rules: {} },
     { id: 'nine', label: 'Nine', hint: 'The target is 9; tens stay out.', rules: { target: 9, pack: { low: 1, high: 9, copies: 4 } } },
@@ -31,7 +30,11 @@ export const roofTiles: Game<RoofRules, RoofOpening, RoofPlay, RoofState> = {
   problems: (given) => rules.problems(given),
   prepare: (given, seats) => ({
     needs: [
-      { count: seats, what: seats === 1 ? 'pack' : 'packs', detail: `each ${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each: ${facesOf(given.pack).length * given.pack.copies} cards` },
+      {
+        count: seats,
+        what: seats === 1 ? 'pack' : 'packs',
+        detail: `each ${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each: ${packSize(given.pack)} cards`,
+      },
       { count: tilesIn(given.rows), what: 'cards face up in the roof', detail: 'for each player; the rest is the stock, face down' },
     ],
     care: [],
@@ -42,14 +45,12 @@ export const roofTiles: Game<RoofRules, RoofOpening, RoofPlay, RoofState> = {
   awaits: rules.awaits,
   plays,
   end: rules.end,
-  betweenRounds: () => true,
-  begun: () => 0,
+  progress: () => NO_ROUNDS,
   standing: rules.standing,
   lead: rules.lead,
   // The order of the stock is nobody's to see.
   view: (_rules, { seats, layouts }) => ({ seats, layouts: layouts.map((layout) => ({ ...layout, order: null })) }),
   deal,
-  chanceIn: (play) => (play.do === 'turn' ? play.card : null),
   dealOpening,
   bot,
   facts(given, state, play) {
@@ -62,4 +63,4 @@ export const roofTiles: Game<RoofRules, RoofOpening, RoofPlay, RoofState> = {
   writePlay,
   readPlay,
   wording,
-}
+})

@@ -1,5 +1,5 @@
 import { total } from '#core/dice'
-import type { RoofRules } from '#core/games/roof-tiles/rules'
+import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import { cardsOf, countOf, packSize, restOf } from '#core/pack'
 
 /** One player's roof with stock and turned cards. Tiles are counted from the top, row by row, from 0. */

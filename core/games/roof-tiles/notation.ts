@@ -1,5 +1,6 @@
 import type { ReadPlay } from '#core/game'
-import type { RoofPlay, RoofRules, RoofState } from '#core/games/roof-tiles/rules'
+import type { RoofRules } from '#core/games/roof-tiles/houseRules'
+import type { RoofPlay, RoofState } from '#core/games/roof-tiles/rules'
 import { endOf } from '#core/games/roof-tiles/layout'
 import { notUnderstood, readLine, writeExtras } from '#core/notation'
 
@@ -33,6 +34,10 @@ function readKind(rest: string): object | null {
   if (turn) return { do: 'turn', card: Number(turn[1]) }
   const take = TAKE.exec(rest)
   if (!take) return null
-  const tiles = (take[1] ?? '').trim().split(/\s+/).filter(Boolean).map((tile) => tile.split('.').map(Number))
+  const tiles = (take[1] ?? '')
+    .trim()
+    .split(/\s+/)
+    .filter(Boolean)
+    .map((tile) => tile.split('.').map(Number))
   return { do: 'take', tiles, ...(take[2] ? { turned: true } : {}) }
 }

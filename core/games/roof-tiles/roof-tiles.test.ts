@@ -4,7 +4,8 @@ import { randomFor } from '../../random'
 import { foldTape } from '../../tape'
 import { roofTiles } from './index'
 import { accountOf } from './layout'
-import type { RoofRules, RoofState } from './rules'
+import type { RoofRules } from './houseRules'
+import type { RoofState } from './rules'
 import { solve } from '#core/games/roof-tiles/solve'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
@@ -13,7 +14,16 @@ const ROOF = [[4], [6, 5], [3, 7, 8]]
 const game = ({ houseRules = {}, players = ['Ines'], ...parts }: FileParts & { roofs?: number[][][] }) =>
   judged({ game: 'roof-tiles', players, houseRules: { rows: 3, ...houseRules }, opening: { layouts: players.map(() => ROOF) }, ...parts })
 const take = (tiles: string, turned = false, more: object = {}) =>
-  play({ do: 'take', by: 1, tiles: tiles.split(' ').filter(Boolean).map((tile) => tile.split('.').map(Number)), ...(turned ? { turned: true } : {}), ...more })
+  play({
+    do: 'take',
+    by: 1,
+    tiles: tiles
+      .split(' ')
+      .filter(Boolean)
+      .map((tile) => tile.split('.').map(Number)),
+    ...(turned ? { turned: true } : {}),
+    ...more,
+  })
 const turn = (card: number, by = 1) => play({ do: 'turn', by, card })
 const done = (by = 1) => play({ do: 'done', by })
 
@@ -139,7 +149,14 @@ test.each([
 
 describe('the account of an ended roof', () => {
   const after = (entries: unknown[], houseRules: object = {}) => {
-    const opened = openMatch(roofTiles as never, { houseRules: { rows: 3, ...houseRules }, players: ['Ines'], first: 1, source: 'table', seed: null, opening: { layouts: [ROOF] } })
+    const opened = openMatch(roofTiles as never, {
+      houseRules: { rows: 3, ...houseRules },
+      players: ['Ines'],
+      first: 1,
+      source: 'table',
+      seed: null,
+      opening: { layouts: [ROOF] },
+    })
     if (!opened.ok) throw new Error('not opened')
     const { state } = foldTape(opened.table, opened.state, entries)
     return accountOf(state.rules as unknown as RoofRules, (state.game as RoofState).layouts[0]!)
@@ -161,12 +178,15 @@ describe('the account of an ended roof', () => {
     fc.assert(
       fc.property(fc.integer(), fc.nat(60), (seed, plays) => {
         const random = randomFor(String(seed), 'account')
-        const opening = roofTiles.dealOpening({ ...rulesOf(), rows: 6 }, 1, random)
+        const opening = roofTiles.dealOpening!({ ...rulesOf(), rows: 6 }, 1, random)
         const opened = openMatch(roofTiles as never, { houseRules: {}, players: ['Ines'], first: 1, source: 'dealt', seed: String(seed), opening })
         if (!opened.ok) throw new Error('not opened')
         let tape = foldTape(opened.table, opened.state, [])
         for (let n = 0; n < plays && !tape.state.result; n++)
-          tape = foldTape(opened.table, opened.state, [...tape.lines.map(({ raw }) => raw), play(roofTiles.bot(tape.state.rules as never, tape.state.game as RoofState, 1, random))])
+          tape = foldTape(opened.table, opened.state, [
+            ...tape.lines.map(({ raw }) => raw),
+            play(roofTiles.bot(tape.state.rules as never, tape.state.game as RoofState, 1, random)),
+          ])
         const account = accountOf(tape.state.rules as unknown as RoofRules, (tape.state.game as RoofState).layouts[0]!)
         expect(account!.sum % 10).toBe(0)
         expect(account!.stock).toHaveLength((tape.state.game as RoofState).layouts[0]!.unseen)
@@ -190,7 +210,13 @@ describe('the best reachable score', () => {
     const roof = { low: 1, high: 6, copies: 2 }
     const deal = { cards: [1, 2, 3, 4, 5, 6], stock: [6, 5, 4, 3, 2, 1] }
     const best = (entries: unknown[]): number => {
-      const answer = judged({ game: 'roof-tiles', players: ['Ines'], houseRules: { rows: 3, target: 7, pack: roof }, opening: { layouts: [[[1], [2, 3], [4, 5, 6]]] }, entries })
+      const answer = judged({
+        game: 'roof-tiles',
+        players: ['Ines'],
+        houseRules: { rows: 3, target: 7, pack: roof },
+        opening: { layouts: [[[1], [2, 3], [4, 5, 6]]] },
+        entries,
+      })
       if (!answer.verdicts.every(({ stands }) => stands)) return Infinity
       const turned = entries.filter((entry) => (entry as { play: { do: string } }).play.do === 'turn').length
       const tiles = ['1.1', '2.1', '2.2', '3.1', '3.2', '3.3']
@@ -201,6 +227,12 @@ describe('the best reachable score', () => {
       return Math.min(scores(answer)[0]!, ...(answer.result ? [] : tries.map((next) => best([...entries, next]))))
     }
     expect(solve({ ...rules, target: 7 }, deal)).toMatchObject({ left: best([]), finished: true })
-    expect(solve({ ...rules, rows: 6, target: 10 }, { cards: Array.from({ length: 21 }, (_, i) => 1 + (i % 9)), stock: Array.from({ length: 19 }, (_, i) => 1 + ((i * 7) % 9)) }, () => false).left).toBeLessThanOrEqual(100)
+    expect(
+      solve(
+        { ...rules, rows: 6, target: 10 },
+        { cards: Array.from({ length: 21 }, (_, i) => 1 + (i % 9)), stock: Array.from({ length: 19 }, (_, i) => 1 + ((i * 7) % 9)) },
+        () => false,
+      ).left,
+    ).toBeLessThanOrEqual(100)
   })
 })

@@ -1,37 +1,16 @@
 import * as z from 'zod'
 import { total } from '#core/dice'
-import type { Awaits, End, Judging, Seating } from '#core/game'
-import {
-  canTurn, endOf, hopelessCard, inReach, isCovered, leftOn, placeOf, stockOf, tileAt, tilesIn, type Layout,
-} from '#core/games/roof-tiles/layout'
-import type { CommonRules } from '#core/houseRules'
-import { countOf, facesOf, inPack, packProblems, packRule, packSize, refuseCards, restOf, without, type Pack } from '#core/pack'
+import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import type { RoofRules } from '#core/games/roof-tiles/houseRules'
+import { canTurn, endOf, hopelessCard, inReach, isCovered, leftOn, placeOf, stockOf, tileAt, tilesIn, type Layout } from '#core/games/roof-tiles/layout'
+import { countOf, facesOf, inPack, packProblems, packSize, refuseCards, restOf, without } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { randomFor } from '#core/random'
-import { bestSeats, withSeat } from '#core/seats'
-import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { withSeat } from '#core/seats'
+import { leadOf } from '#core/turns'
+import { refuse, refuseBelief, type GameVerdict, type Note } from '#core/verdict'
 import { groupTens, sumOf } from '#core/working'
-
-export interface RoofRules extends CommonRules {
-  readonly target: number
-  readonly pack: Pack
-  readonly rows: number
-  /** How often the stock is gone through. */
-  readonly passes: number
-  readonly turned: 'stays' | 'gone'
-}
-
-export const houseRules = z.object({
-  target: z.int().min(1).max(200).default(10).meta({ label: 'Target', hint: 'What comes off must make this.' }),
-  pack: packRule({ low: 1, high: 10, copies: 4 }, 'Each player has an own pack.'),
-  rows: z.int().min(1).max(10).default(6).meta({ label: 'Rows', hint: 'A roof of six rows has 21 tiles.' }),
-  passes: z.int().min(1).max(3).default(1).meta({ label: 'Times through the stock', hint: 'How often the stock is gone through.' }),
-  turned: z.enum(['stays', 'gone']).default('stays').meta({
-    label: 'Turned cards', hint: 'Whether cards turned before come back in reach when the newest is used.',
-    choices: { stays: 'Stay in a pile', gone: 'Only the newest' },
-  }),
-})
 
 export interface TakePlay extends Told {
   readonly do: 'take'
@@ -97,16 +76,24 @@ export function open(rules: RoofRules, { seats, source, seed }: Seating, { layou
       const cards = given.flat()
       const order = source === 'dealt' ? randomFor(String(seed), 'stock', i + 1).shuffled(restOf(rules.pack, cards)) : null
       return {
-        cards, gone: cards.map(() => false), unseen: packSize(rules.pack) - cards.length,
-        known: null, pile: [], used: [], newest: false, pass: 1, done: false, order,
+        cards,
+        gone: cards.map(() => false),
+        unseen: packSize(rules.pack) - cards.length,
+        known: null,
+        pile: [],
+        used: [],
+        newest: false,
+        pass: 1,
+        done: false,
+        order,
       }
     }),
   }
   return { state }
 }
 
-export function place(rules: RoofRules, state: RoofState, play: RoofPlay) {
-  return endOf(rules, state.layouts[play.by - 1]!) === null ? ('here' as const) : ('not-now' as const)
+export function place(rules: RoofRules, state: RoofState, play: RoofPlay): Place {
+  return endOf(rules, state.layouts[play.by - 1]!) === null ? 'here' : 'not-now'
 }
 
 export function judge(rules: RoofRules, state: RoofState, play: RoofPlay, judging: Judging): GameVerdict<RoofState> {
@@ -150,7 +137,7 @@ function judgeTurn(rules: RoofRules, state: RoofState, layout: Layout, { by, car
   const lying = from.known ? [] : [...from.cards, ...from.pile, ...from.used]
   const badCard = refuseCards(rules.pack, lying, [card], overrule)
   if (badCard) return badCard
-  if (from.known && from.known[0] !== card && !overrule) return refuse('seen-different', { card, seen: from.known[0] })
+  if (from.known && from.known[0] !== card && !overrule) return refuseBelief('seen-different', { card, seen: from.known[0] })
   const next: Layout = {
     cards: from.cards,
     gone: from.gone,
@@ -167,8 +154,13 @@ function judgeTurn(rules: RoofRules, state: RoofState, layout: Layout, { by, car
 }
 
 function stands(
-  rules: RoofRules, state: RoofState, by: number, layout: Layout,
-  working: readonly ReturnType<typeof sumOf>[], notes: readonly Note[], explanation = false,
+  rules: RoofRules,
+  state: RoofState,
+  by: number,
+  layout: Layout,
+  working: readonly ReturnType<typeof sumOf>[],
+  notes: readonly Note[],
+  explanation = false,
 ): GameVerdict<RoofState> {
   const before = state.layouts[by - 1]!
   const more: Note[] = []
@@ -194,7 +186,7 @@ export function standing(_rules: RoofRules, state: RoofState): readonly number[]
 }
 
 export function lead(rules: RoofRules, state: RoofState): End {
-  return { winners: bestSeats(standing(rules, state), 'fewest'), why: 'least-left' }
+  return leadOf(standing(rules, state), 'least-left', 'fewest')
 }
 
 export function end(rules: RoofRules, state: RoofState): End | null {
@@ -207,4 +199,3 @@ export function toRows(cards: readonly number[]): number[][] {
   cards.forEach((card, tile) => (rows[placeOf(tile)[0] - 1] ??= []).push(card))
   return rows
 }
-

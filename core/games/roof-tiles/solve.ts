@@ -1,5 +1,5 @@
 import { placeOf, tileAt, tilesIn } from '#core/games/roof-tiles/layout'
-import type { RoofRules } from '#core/games/roof-tiles/rules'
+import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 
 /** A roof with its whole stock known, as in a dealt match: what the best score could have been. */
 export interface Deal {

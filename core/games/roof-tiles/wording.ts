@@ -1,5 +1,7 @@
 import type { GameWording } from '#core/game'
-import type { RoofPlay, RoofRules } from '#core/games/roof-tiles/rules'
+import type { RoofRules } from '#core/games/roof-tiles/houseRules'
+import { inReach, tileAt } from '#core/games/roof-tiles/layout'
+import type { RoofPlay, RoofState } from '#core/games/roof-tiles/rules'
 import { aCard, capital, count, list } from '#core/wording/words'
 
 const tile = ({ row, place }: Readonly<Record<string, unknown>>) => `tile ${String(place)} of row ${String(row)}`
@@ -10,7 +12,7 @@ const WHY: Readonly<Record<string, string>> = {
 }
 
 /** Sentences of Roof Tiles in English. */
-export const wording: GameWording<RoofRules, RoofPlay> = {
+export const wording: GameWording<RoofRules, RoofPlay, RoofState> = {
   reasons: {
     'no-such-tile': (facts) => `There is no ${tile(facts)}; row ${String(facts.rows)} is the lowest, and row 1 has one tile.`,
     'already-gone': (facts) => `The ${tile(facts)} is gone already.`,
@@ -21,19 +23,28 @@ export const wording: GameWording<RoofRules, RoofPlay> = {
     'stock-empty': ({ passes }) => `The stock has been gone through ${Number(passes) === 1 ? 'once' : `${passes} times`}, as agreed; nothing is left to turn.`,
   },
   notes: {
-    taken: ({ cards, left }) => `${list(cards as number[])} come${(cards as number[]).length === 1 ? 's' : ''} off; ${count(left, 'tile is', 'tiles are')} left.`,
-    turned: ({ card, stock, again }) => `${again ? 'The stock is gone through again. ' : ''}${capital(aCard(card))} is turned; ${count(stock, 'card is', 'cards are')} left in the stock.`,
-    'layout-ended': ({ by, why, left }, { name }) => `${WHY[String(why)]} ${name(Number(by))} has ${Number(left) === 0 ? 'nothing' : left} left.`,
+    taken: ({ cards, left }) => {
+      const off = cards as readonly number[]
+      const what = off.length === 1 ? `${off[0]} is the target by itself and comes off` : `${list(off)} come off`
+      return `${what}; ${count(left, 'tile is', 'tiles are')} left.`
+    },
+    turned: ({ card, stock, again }) =>
+      `${again ? 'The stock is gone through again. ' : ''}${capital(aCard(card))} is turned; ${count(stock, 'card is', 'cards are')} left in the stock.`,
+    'layout-ended': ({ by, why, left }, { name }) =>
+      `${WHY[String(why)]} ${Number(left) === 0 ? '0 left is perfect' : `${name(Number(by))} has ${left} left`}.`,
     'cannot-clear': ({ card, partner }) => `This roof can’t be cleared any more: ${aCard(card)} needs ${aCard(partner)}, and all of those are used.`,
   },
   why: { 'least-left': 'least left on the roof' },
-  play(play, { name }) {
+  play(play, { name }, rules, state) {
     if (play.do === 'done') return `${name(play.by)} stops`
     if (play.do === 'turn') return `${name(play.by)} turns ${aCard(play.card)}`
-    const tiles = play.tiles.map(([row, place]) => `${row}.${place}`)
-    return `${name(play.by)} takes ${list([...tiles, ...(play.turned ? ['the turned card'] : [])])}`
+    // The values are what everybody sees; a tile that isn't there is told by its place.
+    const layout = state.layouts[play.by - 1]
+    const tiles = play.tiles.map(([row, place]) => layout?.cards[tileAt(rules.rows, row, place)] ?? `the tile at ${row}.${place}`)
+    const turned = play.turned ? [`the turned ${layout ? (inReach(rules, layout) ?? 'card') : 'card'}`] : []
+    return `${name(play.by)} takes ${list([...tiles, ...turned])}`
   },
-  slip({ target, pack, rows, passes, turned }) {
+  readBack({ target, pack, rows, passes, turned }) {
     return [
       `A roof of ${rows} rows (${(rows * (rows + 1)) / 2} cards) from an own pack: ${pack.low} to ${pack.high}, ${pack.copies} of each.`,
       `Take off what makes ${target}: one card alone, two uncovered tiles, or a tile and the turned card.`,
@@ -42,7 +53,8 @@ export const wording: GameWording<RoofRules, RoofPlay> = {
     ]
   },
   prompts({ target }, notes) {
-    if (notes.some(({ code }) => code === 'layout-ended')) return ['How do you add up what is left, tens first?', 'Where would another choice have opened more?']
+    if (notes.some(({ code }) => code === 'layout-ended'))
+      return ['How do you add up what is left, tens first?', 'Where would another choice have opened more?']
     return [`What goes with it to make ${target}?`, 'Which take uncovers more?', 'Is there another way to make the same?']
   },
 }

@@ -1,6 +1,6 @@
 import { makeMatch } from '../../matches/store'
 import { bodyOf, defineRoute } from '../../utils/refusal'
-import { newMatchShape } from '../../utils/shapes'
+import { newMatchShape } from '#shared/requests'
 
 export default defineRoute(async (event) => {
   const id = await makeMatch(await bodyOf(event, newMatchShape))

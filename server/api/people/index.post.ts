@@ -1,6 +1,6 @@
 import { makePerson } from '../../matches/people'
 import { bodyOf, defineRoute } from '../../utils/refusal'
-import { newPersonShape } from '../../utils/shapes'
+import { newPersonShape } from '#shared/requests'
 
 export default defineRoute(async (event) => {
   const id = await makePerson(await bodyOf(event, newPersonShape))

@@ -1,4 +1,4 @@
-import { loadMatch } from '../../../matches/store'
+import { loadMatch } from '../../../matches/read'
 import { defineRoute, idOf } from '../../../utils/refusal'
 
 export default defineRoute((event) => loadMatch(idOf(event)))

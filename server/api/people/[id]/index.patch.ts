@@ -1,6 +1,6 @@
 import { changePerson } from '../../../matches/people'
 import { bodyOf, defineRoute, idOf } from '../../../utils/refusal'
-import { changedPersonShape } from '../../../utils/shapes'
+import { changedPersonShape } from '#shared/requests'
 
 export default defineRoute(async (event) => {
   await changePerson(idOf(event), await bodyOf(event, changedPersonShape))

@@ -1,0 +1,21 @@
+<script setup lang="ts">
+/** Holds the drawer in which anything is found: loaded when it is first asked for, by key or by `open`. */
+const finding = ref(false)
+const LazyFind = defineAsyncComponent(() => import('~/components/app/FindAnything.vue'))
+const wanted = ref(false)
+
+function open() {
+  wanted.value = true
+  finding.value = true
+}
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return
+  event.preventDefault()
+  open()
+})
+defineExpose({ open })
+</script>
+
+<template>
+  <LazyFind v-if="wanted" v-model:open="finding" />
+</template>

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import type { Tape } from '#core/tape'
+import { sayEntry } from '#core/wording/index'
+import { sayCommonRules } from '#core/wording/houseRules'
+
+/** The house rules as they are agreed now, and what was changed since the match began. */
+const { tape } = defineProps<{ tape: Tape }>()
+const open = defineModel<boolean>('open', { required: true })
+
+const sentences = computed(() => {
+  const { game, seats } = tape.table
+  const { rules } = tape.state
+  return [...game.wording.readBack(rules, seats), ...sayCommonRules(game, rules)]
+})
+const changes = computed(() => tape.lines.filter(({ struck, verdict, entry }) => !struck && verdict.stands && entry.kind === 'rules'))
+</script>
+
+<template>
+  <DeskSheet v-model:open="open" title="Agreed" :description="tape.table.game.about.title">
+    <div class="space-y-4">
+      <ul class="space-y-1.5 list-disc pl-5 text-lg">
+        <li v-for="sentence in sentences" :key="sentence">{{ sentence }}</li>
+      </ul>
+      <section v-if="changes.length" class="space-y-1">
+        <h3 class="font-bold">Changed since the start</h3>
+        <ul class="list-disc pl-5">
+          <li v-for="line in changes" :key="line.number">{{ sayEntry(tape.table, line) }}</li>
+        </ul>
+      </section>
+      <NuxtLink :to="`/rulebook/${tape.table.game.id}`" class="key"><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</NuxtLink>
+    </div>
+  </DeskSheet>
+</template>

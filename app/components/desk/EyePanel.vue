@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import type { Tape } from '#core/tape'
+import type { Working } from '#core/working'
+import type { GameView } from '~/games/view'
+import type { Seat } from '#shared/api'
+
+/** The referee's eye: what to ask, what could be overlooked and the odds (only when asked), and the last sum drawn. */
+const { tape, seats, view, prompts, working } = defineProps<{
+  tape: Tape
+  seats: readonly Seat[]
+  view: GameView
+  prompts: readonly string[]
+  working: Working | null
+}>()
+/** Whether the sum is drawn; remembered. */
+const drawn = defineModel<boolean>('drawn', { required: true })
+</script>
+
+<template>
+  <section class="sheet p-3 space-y-3" aria-label="The referee’s eye">
+    <TalkPrompts :prompts="prompts" />
+    <component :is="view.Aid" v-if="view.Aid" :tape="tape" :seats="seats" />
+    <div v-if="working" class="space-y-2">
+      <Key :aria-pressed="drawn" @click="drawn = !drawn"><UIcon name="i-lucide-shapes" class="size-5" /> Draw the sum</Key>
+      <WorkingDrawing v-if="drawn" :working="working" class="w-full" />
+    </div>
+  </section>
+</template>

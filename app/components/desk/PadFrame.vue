@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { awaits } from '#core/match'
+
+/** Around every pad: whose play it is, and room that doesn't shift. Enter is the pad's as long as it has the focus. */
+const desk = useDesk()
+const frame = useTemplateRef('frame')
+const seat = computed(() => desk.seats.value[desk.seat.value - 1])
+const plays = computed(() => {
+  const now = desk.tape.value
+  const kinds = (now && awaits(now.table, now.state)?.plays) ?? []
+  return desk.chosen.value === null ? kinds : []
+})
+const whose = computed(() => {
+  if (!seat.value || (!desk.turns.value && desk.chosen.value === null)) return ''
+  if (desk.chosen.value !== null) return `Entering for ${seat.value.name}`
+  return seat.value.name
+})
+
+defineExpose({ focus: () => frame.value?.focus({ preventScroll: true }) })
+</script>
+
+<template>
+  <section ref="frame" class="pad" tabindex="-1" aria-label="Pad">
+    <div class="head">
+      <p v-if="whose" class="whose">
+        <Pennant :number="seat!.pennant" size="1.3rem" /> <b>{{ whose }}</b>
+        <span v-if="plays.length" class="text-(--ink-soft) max-sm:hidden">{{ plays.join(' or ') }}</span>
+        <button
+          v-if="desk.chosen.value !== null"
+          class="underline underline-offset-4 min-h-9 px-2 cursor-pointer"
+          @mousedown.prevent
+          @click="desk.choose(desk.chosen.value!)"
+        >
+          back to whose turn it is
+        </button>
+      </p>
+      <slot name="head" />
+    </div>
+    <slot />
+  </section>
+</template>
+
+<style scoped>
+.pad {
+  outline: none;
+  overflow-y: auto;
+  max-height: 46dvh;
+  padding: 0.1rem;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.1rem 1rem;
+}
+.head > :last-child {
+  flex: 1 1 16rem;
+}
+@media (max-width: 47.99rem) {
+  .head > :last-child {
+    flex-basis: 9rem;
+  }
+}
+.whose {
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+  min-height: 1.9rem;
+  font-size: 1.05rem;
+}
+@media (max-height: 34rem) {
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.1rem 1rem;
+  }
+  .head > :last-child {
+    flex: 1 1 16rem;
+  }
+  @media (max-width: 47.99rem) {
+    .head > :last-child {
+      flex-basis: 9rem;
+    }
+  }
+  .whose {
+    min-height: 1.4rem;
+    font-size: 0.9rem;
+  }
+  .pad {
+    max-height: 29dvh;
+  }
+  .pad :deep(.key) {
+    min-height: 2.75rem;
+  }
+}
+</style>

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { HOWS, type How, type Told } from '#core/plays'
+
+/** One touch for how a player explained. A child may always pass on explaining aloud. */
+const { required } = defineProps<{ required: boolean }>()
+const told = defineModel<Told>({ required: true })
+
+const LABELS: Record<How, string> = {
+  'knew-it': 'knew it',
+  'counted-on': 'counted on',
+  'made-ten': 'made ten',
+  'near-double': 'near double',
+  'skip-counted': 'skip-counted',
+  'drew-it': 'drew it',
+  other: 'other way',
+  passed: 'passed',
+}
+
+function choose(how: How) {
+  told.value = told.value.how === how ? {} : { explained: true, how }
+}
+</script>
+
+<template>
+  <fieldset class="how-row">
+    <legend class="contents">
+      <span class="text-sm font-semibold mr-1">{{ required ? 'How? (needed)' : 'How?' }}</span>
+    </legend>
+    <button v-for="how in HOWS" :key="how" type="button" class="how" :aria-pressed="told.how === how" @mousedown.prevent @click="choose(how)">
+      {{ LABELS[how] }}
+    </button>
+  </fieldset>
+</template>
+
+<style scoped>
+/* One row: on a phone it is pushed sideways. */
+.how-row {
+  display: flex;
+  gap: 0.25rem;
+  align-items: center;
+  overflow-x: auto;
+  scrollbar-width: none;
+  white-space: nowrap;
+}
+.how {
+  min-height: 2.75rem;
+  padding: 0 0.6rem;
+  border: 1px solid var(--rule);
+  border-radius: 2rem;
+  background: var(--sheet);
+  cursor: pointer;
+  font-size: 0.9rem;
+}
+.how[aria-pressed='true'] {
+  background: var(--accent);
+  color: var(--on-accent);
+  border-color: var(--accent);
+}
+</style>

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import type { BasePlay, Told } from '#core/plays'
+
+/**
+ * What was said, and how it was found. The right answer is in the recording key; another one is typed on the app's own
+ * number keys and gets its verdict while it is typed. How it was explained may come before or after.
+ */
+const {
+  right,
+  label,
+  play,
+  needed = false,
+  kbd = 'S',
+  minus = false,
+  asks = true,
+  disabled = false,
+  before = () => true,
+} = defineProps<{
+  /** The right answer. */
+  right: number
+  /** What the key records: `Stop and bank 19`. */
+  label: string
+  /** The play as it is recorded with what was said and told. */
+  play: (told: Told & { said?: number }) => BasePlay
+  /** Something must be said. */
+  needed?: boolean
+  kbd?: string
+  /** The answer may be below zero. */
+  minus?: boolean
+  /** An answer is asked for; without one there is only the telling how. */
+  asks?: boolean
+  disabled?: boolean
+  /** Asked before anything is recorded: false holds it back. */
+  before?: () => boolean
+}>()
+const desk = useDesk()
+const rules = computed(() => desk.tape.value!.state.rules)
+const called = computed(() => desk.tape.value!.table.game.answerCalled?.(rules.value) ?? 'answer')
+const asking = computed(() => asks && rules.value.answers !== 'off')
+const telling = computed(() => rules.value.explain !== 'off')
+const typed = ref('')
+const told = ref<Told>({})
+/** What was handed over and waits for its explanation. */
+const waiting = ref<{ said?: number } | null>(null)
+/** Figures belong to the answer since = was pressed. */
+const typing = ref(false)
+const other = computed(() => (/^-?\d+$/.test(typed.value) ? Number(typed.value) : null))
+
+function clear() {
+  typed.value = ''
+  told.value = {}
+  waiting.value = null
+}
+watch(() => desk.tape.value?.state.played, clear)
+watch(() => right, clear)
+/** The live verdict on a wrong answer, while it is typed. */
+watch(other, (said) => desk.enter(said === null ? null : play({ said, ...told.value })))
+
+function record(said: { said?: number }) {
+  if (!before()) return
+  waiting.value = desk.offer(play({ ...said, ...told.value })) ? null : said
+}
+const answer = () => record(asking.value ? { said: other.value ?? right } : {})
+
+function tell(now: Told) {
+  told.value = now
+  if (waiting.value && now.explained) record(waiting.value)
+  else if (other.value !== null) desk.enter(play({ said: other.value, ...now }))
+}
+
+usePad(
+  [
+    { keys: kbd, does: 'record it, with the right answer said', on: (press) => press.key === kbd.toLowerCase() && !disabled, run: answer },
+    {
+      keys: '= and figures',
+      does: 'another answer said; Enter records it',
+      on: ({ key, digit }) =>
+        asking.value &&
+        !disabled &&
+        (key === '=' || (typing.value && (digit !== null || key === '-' || key === 'backspace' || key === 'enter' || key === 'escape'))),
+      run: ({ key, digit }) => {
+        if (key === '=') typing.value = true
+        else if (key === 'enter') answer()
+        else if (key === 'escape') typed.value = ''
+        else if (key === 'backspace') typed.value = typed.value.slice(0, -1)
+        else typed.value += digit === null ? '-' : String(digit)
+        if (key === 'enter' || key === 'escape') typing.value = false
+      },
+    },
+  ],
+  { first: true },
+)
+</script>
+
+<template>
+  <div class="space-y-1.5">
+    <div class="flex flex-wrap gap-1.5">
+      <Key class="grow min-w-40" main :kbd="kbd" :disabled="disabled" @click="answer">
+        <UIcon :name="asking ? 'i-lucide-message-circle' : 'i-lucide-check'" class="size-5 shrink-0" />
+        <span
+          >{{ label
+          }}<template v-if="asking"
+            >, said <b class="figures">{{ other ?? right }}</b></template
+          ></span
+        >
+      </Key>
+      <Key v-if="asking && rules.answers === 'noted' && !needed" :disabled="disabled" @click="record({})">Said nothing</Key>
+      <slot />
+    </div>
+    <div v-if="asking" class="flex items-center gap-2">
+      <span class="text-sm font-semibold shrink-0 max-sm:sr-only">Another {{ called }}</span>
+      <NumberKeys v-model="typed" :minus="minus" class="grow" />
+    </div>
+    <HowKeys v-if="telling" :model-value="told" :required="rules.explain === 'required'" @update:model-value="tell" />
+  </div>
+</template>

@@ -1,0 +1,22 @@
+import type { CommonRules } from '#core/commonRules'
+import type { Game } from '#core/game'
+import type { BasePlay } from '#core/plays'
+import type { Tape } from '#core/tape'
+
+/** Rules and state of a match of `game`, typed as that game's own. Without `tape` it is the desk's. */
+export function useTable<R extends CommonRules, O, P extends BasePlay, S>(_game: Game<R, O, P, S>, tape?: () => Tape) {
+  const desk = tape ? null : useDesk()
+  const now = computed(() => (tape ? tape() : desk!.tape.value!))
+  return {
+    tape: now,
+    rules: computed(() => now.value.state.rules as R),
+    state: computed(() => now.value.state.game as S),
+    /** The state before the first entry. */
+    opened: computed(() => now.value.opened.game as S),
+  }
+}
+
+/** A state that a line of the tape holds, typed as that of `game`. */
+export function stateIn<R extends CommonRules, O, P extends BasePlay, S>(_game: Game<R, O, P, S>, state: { readonly game: unknown }): S {
+  return state.game as S
+}

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { bestSoFar, chancesNow } from '#core/games/top-total/advice'
+import { topTotal } from '#core/games/top-total/index'
+import type { Tape } from '#core/tape'
+import type { Seat } from '#shared/api'
+
+/** How likely the next roll beats what lies, exactly; only when asked. */
+const { tape } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
+const { rules, state } = useTable(topTotal, () => tape)
+
+const shown = ref(false)
+watch(
+  () => tape.state,
+  () => (shown.value = false),
+)
+const best = computed(() => bestSoFar(rules.value, state.value))
+const chances = computed(() => (shown.value ? chancesNow(rules.value, state.value) : null))
+const percent = (chance: number) => `${(100 * chance).toFixed(chance > 0 && chance < 0.0995 ? 1 : 0)} %`
+</script>
+
+<template>
+  <div v-if="!tape.state.result && best !== null" class="space-y-2">
+    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-scale" class="size-5" /> How likely is it to beat {{ best }}?</Key>
+    <p v-if="chances" role="status">
+      Beats it <b class="figures">{{ percent(chances.better) }}</b>, level <b class="figures">{{ percent(chances.level) }}</b>, falls short
+      <b class="figures">{{ percent(chances.worse) }}</b>.
+    </p>
+  </div>
+</template>

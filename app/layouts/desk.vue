@@ -1,0 +1,6 @@
+<template>
+  <main id="main" class="min-h-dvh">
+    <slot />
+    <FindHost />
+  </main>
+</template>

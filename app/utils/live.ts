@@ -1,0 +1,48 @@
+/** What is done with each kind of event; data are read from JSON. */
+export type Hears = Readonly<Record<string, (data: never) => void>>
+
+/** A stream that is followed; `close` ends it for good. */
+export interface Live {
+  close(): void
+}
+
+const AGAIN_MS = 2000
+
+/**
+ * Follows a stream of server-sent events as long as the page is in sight: a browser keeps only a few connections to
+ * one server, so a tab that nobody sees gives its own back. A stream that broke is opened anew. `lost` is told of it.
+ */
+export function followLive(address: () => string, hears: Hears, lost: () => void = () => {}): Live {
+  let source: EventSource | null = null
+  let again: ReturnType<typeof setTimeout> | undefined
+
+  function open() {
+    shut()
+    source = new EventSource(address())
+    for (const [kind, hear] of Object.entries(hears)) source.addEventListener(kind, (event) => hear(JSON.parse((event as MessageEvent<string>).data) as never))
+    source.onerror = () => {
+      lost()
+      // The browser itself tries again while the stream is only broken; a closed one is opened anew here.
+      if (source?.readyState === EventSource.CLOSED) again = setTimeout(open, AGAIN_MS)
+    }
+  }
+  function shut() {
+    clearTimeout(again)
+    source?.close()
+    source = null
+  }
+  const turn = () => {
+    if (document.visibilityState === 'visible') return open()
+    shut()
+    lost()
+  }
+
+  document.addEventListener('visibilitychange', turn)
+  if (document.visibilityState === 'visible') open()
+  return {
+    close() {
+      document.removeEventListener('visibilitychange', turn)
+      shut()
+    },
+  }
+}

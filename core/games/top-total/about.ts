@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Top Total',
+  line: 'Everyone rolls, adds or multiplies; the top result takes the round.',
+  skills: ['adding two numbers', 'times tables', 'difference', 'comparing'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 5, high: 15 },
+  turns: true,
+  slips: [
+    'Counting a level round for somebody though it is nobody’s.',
+    'Comparing the largest dice instead of the results.',
+    'Taking the larger away from the smaller: the difference is the larger less the smaller.',
+    'Rolling twice in one round.',
+  ],
+}

@@ -1,0 +1,61 @@
+import { and, asc, eq, gt } from 'drizzle-orm'
+import type { Recorded, Seat, StoredMatch } from '#shared/api'
+import { entries, matches, seats } from '../database/schema'
+import { theDatabase, type Within } from '../utils/database'
+import { Refusal } from '../utils/refusal'
+import { toldClock } from './clockTime'
+
+export const noSuchMatch = () => new Refusal(404, 'no-such-match', 'There is no such match; it may have been deleted.', 'id')
+
+/** Refuses where there is no such match; else the number of its newest entry. */
+export async function lastOf(id: string): Promise<number> {
+  const database = await theDatabase()
+  const [row] = await database.select({ last: matches.last }).from(matches).where(eq(matches.id, id))
+  if (!row) throw noSuchMatch()
+  return row.last
+}
+
+/** A stored match with its entries; refused when there is none. */
+export async function loadMatch(id: string, within?: Within): Promise<StoredMatch> {
+  const database = within ?? (await theDatabase())
+  const [row] = await database.select().from(matches).where(eq(matches.id, id))
+  if (!row) throw noSuchMatch()
+  const [seated, recorded] = await Promise.all([seatsOf(id, within), entriesAfter(id, 0, within)])
+  const { game, name, houseRules, first, source, seed, opening, createdAt, last, clock, boardToken } = row
+  return {
+    id,
+    game,
+    name,
+    houseRules,
+    first,
+    source,
+    seed: seed ?? null,
+    opening: opening ?? null,
+    createdAt,
+    last,
+    clock: toldClock(clock),
+    board: boardToken,
+    seats: seated,
+    entries: recorded,
+  }
+}
+
+/** Who sits at a match, by seat. */
+export async function seatsOf(id: string, within?: Within): Promise<Seat[]> {
+  const database = within ?? (await theDatabase())
+  return database
+    .select({ name: seats.name, pennant: seats.pennant, personId: seats.personId })
+    .from(seats)
+    .where(eq(seats.matchId, id))
+    .orderBy(asc(seats.seat))
+}
+
+/** What was recorded in a match after entry `after`. */
+export async function entriesAfter(match: string, after: number, within?: Within): Promise<Recorded[]> {
+  const database = within ?? (await theDatabase())
+  return database
+    .select({ number: entries.number, id: entries.clientId, entry: entries.entry, at: entries.at })
+    .from(entries)
+    .where(and(eq(entries.matchId, match), gt(entries.number, after)))
+    .orderBy(asc(entries.number))
+}

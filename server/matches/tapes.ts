@@ -1,0 +1,53 @@
+import { LRUCache } from 'lru-cache'
+import { gameById } from '#core/games/index'
+import { openMatch } from '#core/match'
+import { foldTape, type Tape } from '#core/tape'
+import { sayProblem } from '#core/wording/index'
+import type { SetUp } from '#shared/api'
+import type { Within } from '../utils/database'
+import { Refusal } from '../utils/refusal'
+import { lastOf, loadMatch } from './read'
+
+/** The tape of a match before its first entry; refused with all problems of its setup. */
+export function openTape(setup: Pick<SetUp, 'game' | 'houseRules' | 'seats' | 'first' | 'source' | 'seed' | 'opening'>): Tape {
+  const game = gameById(setup.game)
+  if (!game) throw new Refusal(422, 'unknown-game', `There is no game “${setup.game}”.`, 'game')
+  const opened = openMatch(game, { ...setup, players: setup.seats.map((seat) => seat.name) })
+  if (!opened.ok) {
+    const problems = opened.problems.map(({ path, code, facts }) => ({ path, code, says: sayProblem({ path, code, facts }, game) }))
+    const first = problems[0]!
+    throw new Refusal(422, first.code, first.says, first.path, { problems })
+  }
+  return foldTape(opened.table, opened.state, [])
+}
+
+/** Tapes in memory, so that an append judges one entry and not the whole match; the ones used longest ago are let go. */
+const tapes = new LRUCache<string, Tape>({ max: 200 })
+
+export function rememberTape(match: string, tape: Tape): void {
+  tapes.set(match, tape)
+}
+
+export function forgetTape(match: string): void {
+  tapes.delete(match)
+}
+
+/** The tape of a match that has `last` entries; read again when another server has recorded since. */
+export async function tapeOf(match: string, last: number, within?: Within): Promise<Tape> {
+  const known = tapes.get(match)
+  if (known?.lines.length === last) return known
+  const stored = await loadMatch(match, within)
+  const start = openTape(stored)
+  const tape = foldTape(
+    start.table,
+    start.state,
+    stored.entries.map((recorded) => recorded.entry),
+  )
+  rememberTape(match, tape)
+  return tape
+}
+
+/** The tape of a match as it stands now. */
+export async function tapeFor(match: string): Promise<Tape> {
+  return tapeOf(match, await lastOf(match))
+}

@@ -1,0 +1,76 @@
+import type { H3Event } from 'h3'
+import { Refusal } from './refusal'
+
+/** How often a silent stream says that it is still there, so that a page can tell when it is out of date. */
+const HEARTBEAT_MS = 10_000
+/** Messages that may wait for a viewer that doesn't read; more, and it is cut off. It comes back by itself. */
+const MOST_WAITING = 64
+/** Streams that one address may hold; a room behind one router has many tables and boards. */
+const MOST_EACH = 400
+
+const open = new Set<() => void>()
+const byAddress = new Map<string, number>()
+
+/** One viewer's stream of events. */
+export interface Stream {
+  send(event: string, data: unknown, id?: number): void
+  /** Sends text that is JSON already: one picture for many viewers is written once. */
+  sendText(event: string, json: string): void
+  close(): void
+}
+
+/** Ends every stream, so that a server that is told to stop doesn't wait for its viewers. */
+export function endStreams(): void {
+  for (const close of [...open]) close()
+}
+
+/**
+ * Opens a stream of server-sent events. `begin` gets it and returns what is to be done when it ends. Viewers that
+ * don't read are cut off at a bounded backlog, and so is an address with too many of them.
+ */
+export function openStream(event: H3Event, begin: (stream: Stream) => () => void) {
+  const address = getRequestIP(event) ?? 'unknown'
+  const mine = byAddress.get(address) ?? 0
+  if (mine >= MOST_EACH) throw new Refusal(429, 'too-many-viewers', 'Too many pages of this device follow at once; close some.')
+  byAddress.set(address, mine + 1)
+  const events = createEventStream(event)
+  const socket = event.node.req.socket
+  let waiting = 0
+  /** What was pushed last: a stream that is closed sends that first. */
+  let newest: Promise<unknown> = Promise.resolve()
+  let ended = false
+  const push = (message: { event: string; data: string; id?: string }) => {
+    if (ended) return
+    if (waiting >= MOST_WAITING) {
+      close()
+      socket.destroy()
+      return
+    }
+    waiting++
+    newest = events.push(message).finally(() => waiting--)
+  }
+  const stream: Stream = {
+    send: (name, data, id) => push({ event: name, data: JSON.stringify(data), ...(id === undefined ? {} : { id: String(id) }) }),
+    sendText: (name, json) => push({ event: name, data: json }),
+    close,
+  }
+  function close() {
+    if (ended) return
+    ended = true
+    clearInterval(heartbeat)
+    open.delete(close)
+    const left = (byAddress.get(address) ?? 1) - 1
+    if (left > 0) byAddress.set(address, left)
+    else byAddress.delete(address)
+    finish()
+    void newest
+      .catch(() => undefined)
+      .then(() => events.close())
+      .catch(() => undefined)
+  }
+  const heartbeat = setInterval(() => stream.send('here', {}), HEARTBEAT_MS)
+  open.add(close)
+  const finish = begin(stream)
+  events.onClosed(async () => close())
+  return events.send()
+}

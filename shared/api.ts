@@ -1,0 +1,112 @@
+import type { BoardPicture } from '#core/board'
+import type { Awaits } from '#core/game'
+import type { Result } from '#core/table'
+
+/** The shapes of the server's answers, as both sides use them. Shapes of requests are in shared/requests.ts. */
+
+export interface Seat {
+  readonly name: string
+  readonly pennant: number
+  readonly personId: string | null
+}
+
+/** A match's clock: milliseconds used up to the last pause, and when it was started since (epoch, the server's time). */
+export interface ClockState {
+  readonly used: number
+  readonly since: number | null
+}
+
+/** A clock as pages get it: with the server's time, so that devices whose own clocks differ agree. */
+export interface ToldClock extends ClockState {
+  readonly now: number
+  /** How far this device's own time is behind the server's, in milliseconds; added where it is received. */
+  readonly behind?: number
+}
+
+/** One recorded entry as it goes to every page that follows its match. */
+export interface Recorded {
+  readonly number: number
+  readonly id: string
+  readonly entry: unknown
+  readonly at: string
+}
+
+/** How a match was set up. */
+export interface SetUp {
+  readonly game: string
+  /** What the table is called in the room; empty where it has no name. */
+  readonly name: string
+  readonly houseRules: Record<string, unknown>
+  readonly seats: readonly Seat[]
+  readonly first: number
+  readonly source: 'table' | 'dealt'
+  readonly seed: string | number | null
+  readonly opening: unknown
+}
+
+/** A match as a page needs it: how it was set up and everything recorded. */
+export interface StoredMatch extends SetUp {
+  readonly id: string
+  readonly createdAt: string
+  readonly last: number
+  readonly clock: ToldClock
+  /** Who knows it may see this match's board. */
+  readonly board: string
+  readonly entries: readonly Recorded[]
+}
+
+/** What the list of matches shows of one. */
+export interface Summary {
+  readonly standing: readonly number[]
+  readonly awaits: Awaits | null
+  /** The newest thing that happened, in words; empty before the first entry. */
+  readonly line: string
+  /** The newest entry doesn't stand, or leaves something to decide: the referee is needed. */
+  readonly slip: boolean
+  /** `Round 2 of 5`; empty in games that count none. */
+  readonly round: string
+  /** Length of the clock in minutes under the rules in force. */
+  readonly minutes: number | null
+  readonly timeCalled: boolean
+  readonly result: Result | null
+}
+
+export interface ListedMatch {
+  readonly id: string
+  readonly game: string
+  readonly name: string
+  readonly houseRules: Record<string, unknown>
+  readonly last: number
+  readonly over: boolean
+  readonly summary: Summary
+  readonly clock: ToldClock
+  readonly createdAt: string
+  readonly updatedAt: string
+  readonly seats: readonly Seat[]
+}
+
+export interface Person {
+  readonly id: string
+  readonly name: string
+  readonly pennant: number
+}
+
+/** What appending answers; the same entry again gets the same answer. */
+export interface Appended {
+  readonly number: number
+  readonly stands: boolean
+  readonly reason: string | null
+  readonly recorded: Recorded
+}
+
+/** Everything that a board view gets. */
+export interface Board extends BoardPicture {
+  readonly clock: ToldClock
+}
+
+/** Where this server can be reached: by this machine alone, or by others at these addresses. */
+export interface Reach {
+  readonly local: boolean
+  /** Addresses with scheme and port; empty where there is none but this machine's own. */
+  readonly addresses: readonly string[]
+}

@@ -1,0 +1,53 @@
+import * as z from 'zod'
+import { PENNANT_COUNT } from '#core/pennants'
+
+/** Shapes of requests: every field bounded. */
+export const personName = z.string().trim().min(1).max(40)
+const tableName = z.string().trim().max(40)
+const pennant = z.int().min(1).max(PENNANT_COUNT)
+
+export const newMatchShape = z.strictObject({
+  game: z.string().max(60),
+  houseRules: z.record(z.string().max(60), z.unknown()).default({}),
+  seats: z
+    .array(z.strictObject({ name: personName, pennant, personId: z.string().max(40).nullable().default(null) }))
+    .min(1)
+    .max(8),
+  first: z.int(),
+  /** What the table is called in the room. */
+  name: tableName.default(''),
+  /** The match whose board this one takes over, so that a projector goes on by itself. */
+  boardOf: z
+    .string()
+    .regex(/^[\w-]{1,40}$/)
+    .nullable()
+    .default(null),
+  source: z.enum(['table', 'dealt']).default('table'),
+  seed: z.union([z.string().max(200), z.number(), z.null()]).default(null),
+  opening: z.unknown().default(null),
+})
+
+export const appendShape = z.strictObject({
+  id: z.string().regex(/^[\w-]{8,64}$/),
+  after: z.int().min(0),
+  entry: z.record(z.string(), z.unknown()),
+})
+
+/** Names put right during a match: of the table, of players by seat. */
+export const changedMatchShape = z
+  .strictObject({
+    name: tableName.optional(),
+    seats: z
+      .array(z.strictObject({ seat: z.int().min(1).max(64), name: personName }))
+      .max(64)
+      .optional(),
+  })
+  .refine(({ name, seats }) => name !== undefined || seats?.length, 'nothing to change')
+
+export const newPersonShape = z.strictObject({ name: personName, pennant: pennant.optional() })
+export const changedPersonShape = z
+  .strictObject({ name: personName.optional(), pennant: pennant.optional() })
+  .refine(({ name, pennant: chosen }) => name !== undefined || chosen !== undefined, 'nothing to change')
+
+export const clockShape = z.strictObject({ do: z.enum(['start', 'pause', 'reset']) })
+export const passcodeShape = z.strictObject({ passcode: z.string().min(1).max(200) })

@@ -1,0 +1,57 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { makeMatch } from './helpers'
+
+const PAGES = ['/', '/new', '/rulebook', '/keep', '/enter']
+
+async function settle(page: Page, path: string) {
+  await page.goto(path)
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
+}
+
+for (const path of PAGES)
+  test(`${path} passes the accessibility scan, light and dark, and nothing of it is cut off sideways`, async ({ page }) => {
+    await settle(page, path)
+    for (const colorScheme of ['light', 'dark'] as const) {
+      await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
+      const { violations } = await new AxeBuilder({ page }).analyze()
+      expect([colorScheme, violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)]).toEqual([colorScheme, []])
+    }
+    for (const [width, height] of [
+      [1280, 800],
+      [800, 1100],
+      [390, 844],
+      [640, 400],
+    ] as const) {
+      await page.setViewportSize({ width, height })
+      // What the page lays out anew for a size comes a moment after it.
+      await expect
+        .poll(async () => [width, await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)])
+        .toEqual([width, 0])
+    }
+  })
+
+test('the shipped fonts and icons are really there; figures have a face of their own', async ({ page }) => {
+  const fonts: string[] = []
+  page.on('response', (response) => {
+    if (/\.woff2/.test(response.url()) && response.ok()) fonts.push(response.url())
+  })
+  await settle(page, '/')
+  await expect.poll(() => fonts.filter((url) => /bricolage/.test(url)).length).toBeGreaterThan(0)
+  await expect.poll(() => fonts.filter((url) => /atkinson/.test(url)).length).toBeGreaterThan(0)
+  const icon = page.getByRole('link', { name: 'New match' }).last().locator('span').first()
+  await expect(icon).toHaveCSS('mask-image', /svg/)
+})
+
+test('the desk’s JavaScript stays under 250 kB as it is sent', async ({ page, request }) => {
+  const { gzipSync } = await import('node:zlib')
+  const bodies: Promise<Buffer>[] = []
+  page.on('response', (response) => {
+    // What is only fetched ahead for other pages is not the desk's.
+    if (response.request().resourceType() === 'script') bodies.push(response.body())
+  })
+  await settle(page, `/match/${await makeMatch(request)}`)
+  const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body).length)
+  expect(sizes.reduce((a, b) => a + b, 0)).toBeLessThan(250_000)
+})

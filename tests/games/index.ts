@@ -1,0 +1,19 @@
+import { askForRest } from './ask-for-rest'
+import { brim } from './brim'
+import { columnKeeper } from './column-keeper'
+import type { GameFixture } from './fixture'
+import { hundredStops } from './hundred-stops'
+import { perchAndPush } from './perch-and-push'
+import { roofTiles } from './roof-tiles'
+import { topTotal } from './top-total'
+
+/** What the suites know of every game: one line a game. */
+export const FIXTURES: Readonly<Record<string, GameFixture>> = {
+  'ask-for-rest': askForRest,
+  'roof-tiles': roofTiles,
+  'perch-and-push': perchAndPush,
+  'hundred-stops': hundredStops,
+  'top-total': topTotal,
+  brim,
+  'column-keeper': columnKeeper,
+}
