@@ -25,7 +25,7 @@ const SHOTS = [
   ['desk-roof-tiles', match('shed')],
   ['desk-perch-and-push', match('heron'), type('15')],
   ['desk-hundred-stops', match('pier'), type('542', 'h')],
-  ['desk-column-keeper', match('tide'), type('7')],
+  ['desk-top-total', match('kelp'), type('64')],
   ['looking-back', match('buoy'), type('L', 'ArrowLeft', 'ArrowLeft')],
   ['correction', match('buoy'), takeBack],
   ['board', await boardOf('saturday-heron')],
