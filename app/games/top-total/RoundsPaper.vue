@@ -13,8 +13,7 @@ const before = computed(() => state.history.map((round, i) => ({ ...round, numbe
     <RoundLine v-if="now" :passes="state.passes" :seats="seats" />
     <ol v-if="before.length" class="strip" aria-label="Rounds before">
       <li v-for="round in before" :key="round.number">
-        <span class="number">{{ round.number }}</span
-        ><RoundLine small :passes="round.passes" :winners="round.winners" :seats="seats" />
+        <span class="number">{{ round.number }}</span><RoundLine small :passes="round.passes" :winners="round.winners" :seats="seats" />
       </li>
     </ol>
   </div>
