@@ -68,6 +68,8 @@ export default defineNuxtConfig({
   experimental: { defaults: { nuxtLink: { prefetchOn: { interaction: true, visibility: false } } } },
   nitro: {
     externals: { trace: true },
+    // A desk is some 200 kB so, 540 otherwise: a phone at the far end of the room feels it.
+    compressPublicAssets: { gzip: true, brotli: true },
     experimental: { asyncContext: false },
     serverAssets: [{ baseName: 'migrations', dir: './assets/migrations' }],
   },

@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import { readCorrections } from '#core/corrections'
 import { readEntry } from '#core/entries'
+import { readMatch } from '#core/format/matchFile'
+import { addEntry, foldTape } from '#core/tape'
+import { fileOf } from '../tests/unit/judging'
 
 const told = (entries: Parameters<typeof readCorrections>[0]) => readCorrections(entries, () => null)
 
@@ -75,3 +78,37 @@ test('ten thousand strikes, a thousand of them striking each other in a chain, a
   expect([struck.has(3999), struck.has(4000)]).toEqual([true, true])
   expect([...verdicts.values()].every(({ stands }) => stands)).toBe(true)
 })
+
+describe('a tape that grows entry by entry', () => {
+  const roll = (by: number) => ({ play: { do: 'roll', by, dice: [6, 5, 4, 3, 1] } })
+  const grown = fc.oneof(
+    fc.constantFrom(roll(1), roll(2), { play: { do: 'stop', by: 1, said: 18 } }, { play: { do: 'stop', by: 2 } }),
+    fc.constantFrom({ call: 'note' }, 'nonsense', { ruling: { award: { by: 1, points: 3 } } }, { ruling: { houseRules: { rounds: 9 } } }),
+    fc.record({ strike: fc.integer({ min: 0, max: 16 }) }),
+    fc.record({ amend: fc.integer({ min: 1, max: 16 }), play: fc.constantFrom(roll(1).play, { do: 'stop', by: 1 }, { do: 'gull' }) }),
+  )
+  test('is what it is when folded at once, and takes over every line before the first that a correction changes', () => {
+    fc.assert(
+      fc.property(fc.array(grown, { maxLength: 16 }), (raws) => {
+        const { table, state } = opened()
+        let tape = foldTape(table, state, [])
+        raws.forEach((raw, i) => {
+          const next = addEntry(tape, raw)
+          expect(next).toEqual(foldTape(table, state, raws.slice(0, i + 1)))
+          const { target } = { target: 0, ...(next.lines[i]!.entry as object) }
+          // A strike of a strike reaches further back than its target.
+          const direct = next.lines[target - 1]?.entry.kind === 'play' && next.lines[i]!.verdict.stands
+          if (direct) expect(next.lines.findIndex((line, at) => line !== tape.lines[at])).toBe(target - 1)
+          tape = next
+        })
+      }),
+      { numRuns: 300 },
+    )
+  })
+})
+
+function opened() {
+  const read = readMatch(fileOf({}))
+  if (!read.ok) throw new Error('refused')
+  return { table: read.tape.table, state: read.tape.start }
+}

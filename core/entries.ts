@@ -11,6 +11,8 @@ const why = z.string().max(500)
 /** Any entry may say when it was made (ISO 8601) and why; neither changes what it does. */
 const remarks = { why: why.optional(), at: z.string().max(40).optional() }
 const entryNumber = z.int()
+/** Points that one award may give or take: sums stay whole numbers that can be told. */
+const MOST_AWARDED = 10_000
 
 const PLAY = z.strictObject({ play: z.unknown(), overrule: why.optional(), ...remarks })
 const AMEND = z.strictObject({ amend: entryNumber, play: z.unknown(), overrule: why.optional(), ...remarks })
@@ -19,7 +21,16 @@ const STRIKE = z.strictObject({ strike: entryNumber, ...remarks })
 const RULING = z.strictObject({
   ruling: z.union([
     z.strictObject({ houseRules: z.record(z.string(), z.unknown()) }),
-    z.strictObject({ award: z.strictObject({ by: z.int(), points: z.int().refine((points) => points !== 0) }) }),
+    z.strictObject({
+      award: z.strictObject({
+        by: z.int(),
+        points: z
+          .int()
+          .min(-MOST_AWARDED)
+          .max(MOST_AWARDED)
+          .refine((points) => points !== 0),
+      }),
+    }),
   ]),
   ...remarks,
 })

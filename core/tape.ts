@@ -1,4 +1,4 @@
-import { isCorrection, readCorrections } from '#core/corrections'
+import { isCorrection, readCorrections, type Corrections } from '#core/corrections'
 import { readEntry, type Entry } from '#core/entries'
 import { judgeEntry, reopenMatch, type Judged } from '#core/match'
 import type { BasePlay } from '#core/plays'
@@ -41,15 +41,20 @@ const STRUCK: Verdict = { stands: false, reason: null, working: [], notes: [] }
 
 /** Folds a whole tape from `start`, the state of an opened match. */
 export function foldTape(table: Table, start: MatchState, raws: readonly unknown[]): Tape {
-  const entries = raws.map(readEntry)
+  return fold(table, start, raws)
+}
+
+/** Folds a tape; of `known`, the same tape before its newest correction, the lines before the first changed one are taken over. */
+function fold(table: Table, start: MatchState, raws: readonly unknown[], known?: Tape): Tape {
+  const entries = raws.map((raw, i) => entryIn(known?.lines[i]) ?? readEntry(raw))
   const corrections = readCorrections(entries, (opening) => {
     const reopened = reopenMatch(table, start, opening)
     return reopened.ok ? null : reopened.problems[0]!
   })
   const opened = openedBy(table, start, entries, corrections.reopened)
-  const lines: Line[] = []
-  let state = opened
-  for (let i = 0; i < entries.length; i++) {
+  const lines = known && corrections.reopened === null ? unchangedLines(known, corrections) : []
+  let state = lines.at(-1)?.after ?? opened
+  for (let i = lines.length; i < entries.length; i++) {
     const number = i + 1
     const struck = corrections.struck.has(number)
     const amendedBy = corrections.amended.get(number) ?? null
@@ -63,6 +68,23 @@ export function foldTape(table: Table, start: MatchState, raws: readonly unknown
   return { table, start, opened, lines, state }
 }
 
+/** The entry that a line read; where an amend stands in its place, it is read again. */
+const entryIn = (line: Line | undefined) => (line?.amendedBy === null ? line.entry : undefined)
+
+/** The lines of a tape up to the first that is another under `corrections`; none where its opening was put right before. */
+function unchangedLines(known: Tape, { struck, amended, verdicts }: Corrections): Line[] {
+  if (known.opened !== known.start) return []
+  const first = known.lines.findIndex((line) => {
+    const verdict = verdicts.get(line.number)
+    return (
+      line.struck !== struck.has(line.number) ||
+      line.amendedBy !== (amended.get(line.number) ?? null) ||
+      (verdict !== undefined && !line.struck && (verdict.stands !== line.verdict.stands || verdict.reason?.code !== line.verdict.reason?.code))
+    )
+  })
+  return known.lines.slice(0, first < 0 ? undefined : first)
+}
+
 /** The state before the first entry: as set up, or as the opening recorded in entry `reopened` lays it. */
 function openedBy(table: Table, start: MatchState, entries: readonly Entry[], reopened: number | null): MatchState {
   const entry = reopened === null ? null : entries[reopened - 1]!
@@ -70,10 +92,10 @@ function openedBy(table: Table, start: MatchState, entries: readonly Entry[], re
   return again?.ok ? again.state : start
 }
 
-/** The tape with one more entry. Only a correction judges again what is there already. */
+/** The tape with one more entry. Only a correction judges again what is there already, from the first line that it changes. */
 export function addEntry(tape: Tape, raw: unknown): Tape {
   const entry = readEntry(raw)
-  if (isCorrection(entry)) return foldTape(tape.table, tape.start, [...tape.lines.map((line) => line.raw), raw])
+  if (isCorrection(entry)) return fold(tape.table, tape.start, [...tape.lines.map((line) => line.raw), raw], tape)
   const { state: before, table, start, opened } = tape
   const judged = judgeEntry(table, before, entry)
   const line = lineOf(tape.lines.length + 1, raw, entry, judged, false, null, before, table)

@@ -29,7 +29,7 @@ export const newMatchShape = z.strictObject({
 
 export const appendShape = z.strictObject({
   id: z.string().regex(/^[\w-]{8,64}$/),
-  after: z.int().min(0),
+  after: z.int().min(0).max(1e9),
   entry: z.record(z.string(), z.unknown()),
 })
 
@@ -46,7 +46,7 @@ export const changedMatchShape = z
 
 export const newPersonShape = z.strictObject({ name: personName, pennant: pennant.optional() })
 export const changedPersonShape = z
-  .strictObject({ name: personName.optional(), pennant: pennant.optional() })
+  .strictObject({ name: personName.optional(), pennant: pennant.optional(), merge: z.boolean().optional() })
   .refine(({ name, pennant: chosen }) => name !== undefined || chosen !== undefined, 'nothing to change')
 
 export const clockShape = z.strictObject({ do: z.enum(['start', 'pause', 'reset']) })

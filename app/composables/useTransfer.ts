@@ -1,5 +1,12 @@
 import { postText } from '~/utils/api'
 
+interface Restored {
+  readonly people: number
+  readonly matches: number
+  readonly already: number
+  readonly left: readonly FileProblem[]
+}
+
 export interface FileProblem {
   readonly path: string
   readonly says: string
@@ -11,12 +18,15 @@ export function useTransfer() {
   const done = ref<string | null>(null)
   const problems = ref<readonly FileProblem[]>([])
   const imported = ref<string | null>(null)
+  /** Matches of an archive that could not be read; all others were brought back. */
+  const broken = ref<readonly FileProblem[]>([])
 
   async function run(what: () => Promise<string>) {
     busy.value = true
     done.value = null
     problems.value = []
     imported.value = null
+    broken.value = []
     try {
       done.value = await what()
     } catch (error) {
@@ -36,9 +46,10 @@ export function useTransfer() {
 
   const restore = (file: File) =>
     run(async () => {
-      const { people, matches, already } = await postText<{ people: number; matches: number; already: number }>('/api/archive', await file.text())
+      const { people, matches, already, left } = await postText<Restored>('/api/archive', await file.text())
+      broken.value = left
       return `Brought back: ${matches} matches and ${people} people.${already ? ` ${already} matches were here already and stay as they are.` : ''}`
     })
 
-  return { busy, done, problems, imported, importMatch, restore }
+  return { busy, done, problems, imported, broken, importMatch, restore }
 }

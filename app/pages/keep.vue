@@ -1,6 +1,10 @@
 <script setup lang="ts">
 /** Taking matches along and bringing them back. */
-const { busy, done, problems, imported, importMatch, restore } = useTransfer()
+const { busy, done, problems, imported, broken, importMatch, restore } = useTransfer()
+const { backups, folder, failed } = useBackups()
+
+const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`)
+const day = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 
 function pick(event: Event, use: (file: File) => Promise<void>) {
   const input = event.target as HTMLInputElement
@@ -36,10 +40,37 @@ useHead({ title: 'Keep · Nimble Tally' })
         <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> The file holds children’s names: keep it where only you can read it.
       </p>
     </section>
+    <section class="sheet p-5 space-y-3" aria-labelledby="backups">
+      <h2 id="backups" class="text-xl font-bold">Backups made by themselves</h2>
+      <p v-if="failed" role="alert">{{ failed }}</p>
+      <p v-else-if="!folder">The data lie on a PostgreSQL server: its own tools keep them.</p>
+      <template v-else>
+        <p>One a day and one before every change of the database; the newest seven stay.</p>
+        <p v-if="backups?.length === 0">None yet: the first one is made within a day.</p>
+        <ul v-else class="divide-y divide-(--rule)">
+          <li v-for="backup in backups" :key="backup.name" class="py-2 flex flex-wrap items-baseline gap-x-4">
+            <b>{{ day(backup.at) }}</b> <span class="figures text-sm break-all">{{ backup.name }}</span>
+            <span class="text-sm ml-auto">{{ size(backup.bytes) }}</span>
+          </li>
+        </ul>
+        <p class="text-sm">
+          They lie in <b>backups</b> beside the data. To go back to one, close Nimble Tally and start it with <code>bin/start --restore FILE</code>; what is
+          there now is set aside.
+        </p>
+      </template>
+    </section>
     <p v-if="busy" aria-busy="true">Judging …</p>
     <p v-if="done" role="status" class="sheet p-4 font-semibold">
       {{ done }} <NuxtLink v-if="imported" :to="`/match/${imported}`" class="underline underline-offset-4">Open it</NuxtLink>
     </p>
+    <section v-if="broken.length" role="alert" class="sheet p-4 space-y-2 !border-(--call)">
+      <h2 class="font-bold text-lg">{{ broken.length === 1 ? 'One match' : `${broken.length} matches` }} could not be read and stayed out</h2>
+      <ul class="list-disc pl-5">
+        <li v-for="(problem, i) in broken" :key="i">
+          <b class="figures">{{ problem.path }}: </b>{{ problem.says }}
+        </li>
+      </ul>
+    </section>
     <section v-if="problems.length" role="alert" class="sheet p-4 space-y-2 !border-(--refused)">
       <h2 class="font-bold text-lg">The file can’t be used; nothing was changed</h2>
       <ul class="list-disc pl-5">

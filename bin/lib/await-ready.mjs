@@ -25,8 +25,9 @@ for (let tries = 0; tries < 600; tries++) {
   if (!alive()) process.exit(1)
   try {
     const answer = await fetch(`${address}/api/health`)
-    if (answer.ok && alive()) {
-      const { place } = await answer.json()
+    const { place, pid: whose } = answer.ok ? await answer.json() : {}
+    // Another Nimble Tally may have the port; this one is about to say so.
+    if (answer.ok && (whose === undefined || String(whose) === pid)) {
       const others = host === reach ? [] : reachable().map((other) => `From other devices: http://${other}:${port}`)
       console.log([`\nNimble Tally is ready: ${address}`, ...others, `The data are in ${place}. Ctrl+C stops it.`].join('\n'))
       process.exit(0)

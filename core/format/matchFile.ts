@@ -8,8 +8,8 @@ import { foldTape, type Tape } from '#core/tape'
 /** The public match format, version 1 (docs/match-file.md). */
 export const FORMAT = 'nimble-tally/match'
 export const VERSION = 1
-/** More entries than any sitting has; a bound so that a broken file can't fill the memory. */
-export const MOST_ENTRIES = 20_000
+/** More entries than any sitting has: what can be recorded in a match, and so what can be brought in. */
+export const MOST_ENTRIES = 5000
 
 const name = z.string().trim().min(1).max(40)
 
@@ -75,11 +75,17 @@ function fromIssue(issue: z.core.$ZodIssue, json: unknown): Problem[] {
   const field = String(issue.path[0] ?? '')
   const path = issue.path.join('.')
   if (field === '' || field === 'format') return [problem(path, 'bad-format')]
-  if (field === 'version') return [problem(path, 'bad-version', { version: (json as { version?: unknown }).version ?? null })]
+  if (field === 'version') return [problem(path, 'bad-version', { version: sayable((json as { version?: unknown }).version) })]
   if (field === 'first') return [problem(path, 'bad-first', { seats: seatsIn(json) })]
   if (field === 'houseRules') return [problem(path, 'bad-house-rule', { rule: 'houseRules' })]
   if (field === 'entries' && issue.code === 'too_big') return [problem(path, 'too-long', { most: MOST_ENTRIES })]
   return [problem(path, 'bad-field', { field, expected: EXPECTED[field] ?? 'something else' })]
+}
+
+/** A value as a sentence can name it: lists and objects only by what they are. */
+function sayable(value: unknown): string {
+  if (typeof value === 'object' && value !== null) return Array.isArray(value) ? 'a list' : 'an object'
+  return (JSON.stringify(value) ?? 'none').slice(0, 40)
 }
 
 function seatsIn(json: unknown): number {

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { readArchiveText } from '#core/format/archive'
+import { readArchived, readArchiveFrame } from '#core/format/archive'
 import { writeCsv } from '#core/format/csv'
 import { readMatch } from '#core/format/matchFile'
 import { writePlainTape } from '#core/format/plainTape'
@@ -76,10 +76,19 @@ describe('an archive', () => {
   const archive = (changes: object = {}) =>
     JSON.stringify({ format: 'nimble-tally/archive', version: 1, madeAt: at, people: [{ id: 'p1', name: 'Ines', pennant: 1 }], matches: [match()], ...changes })
 
+  const read = (text: string) => {
+    const frame = readArchiveFrame(text)
+    return frame.ok ? frame.archive.matches.map(readArchived) : [frame]
+  }
+  const problemsIn = (text: string) => read(text).flatMap((found) => (found.ok ? [] : found.problems.map(({ path, code }) => [path, code])))
+
   test('is read with every match judged', () => {
-    const read = readArchiveText(archive())
-    if (!read.ok) throw new Error(JSON.stringify(read.problems))
-    expect(read.matches.map(({ tape }) => tape.lines.length)).toEqual([6])
+    expect(read(archive()).map((found) => found.ok && 'match' in found && found.match.tape.lines.length)).toEqual([6])
+    expect(problemsIn(archive())).toEqual([])
+  })
+  test('a broken match keeps no other one out', () => {
+    const two = archive({ matches: [match({ id: 'broken', match: 5 }), match()] })
+    expect(read(two).map(({ ok }) => ok)).toEqual([false, true])
   })
   test.each([
     ['{', '', 'not-json'],
@@ -97,12 +106,11 @@ describe('an archive', () => {
       'people',
       'bad-archive',
     ],
-    [archive({ matches: [match({ seats: [] })] }), 'matches.0', 'bad-archive'],
-    [archive({ matches: [match({ recorded: [] })] }), 'matches.0', 'bad-archive'],
+    [archive({ matches: [match({ seats: [] })] }), 'matches.0.seats', 'bad-archive'],
+    [archive({ matches: [match({ recorded: [] })] }), 'matches.0.recorded', 'bad-archive'],
     [archive({ matches: [match({ match: fileOf({ game: 'nope' }) })] }), 'matches.0.match.game', 'unknown-game'],
     [archive({ matches: [match(), match({ match: fileOf({ houseRules: { dice: 99 } }) })] }), 'matches.1.match.houseRules.dice', 'bad-house-rule'],
   ])('%# says where it is broken: %s', (text, path, code) => {
-    const read = readArchiveText(text)
-    expect(read.ok ? [] : read.problems.map((problem) => [problem.path, problem.code])).toContainEqual([path, code])
+    expect(problemsIn(text)).toContainEqual([path, code])
   })
 })

@@ -16,7 +16,14 @@ export async function verifyPasscode(passcode: string, kept: string): Promise<bo
   return timingSafeEqual(await derive(passcode.normalize(), salt, LENGTH), hash)
 }
 
-/** Six figures that are easily read out: long enough, since tries are rationed. */
+/** Characters of a passcode at least: fewer are found by trying. */
+export const LEAST_PASSCODE = 6
+
+/** Letters and figures that are not taken for each other. */
+const ALPHABET = 'abcdefghjkmnpqrstuvwxyz23456789'
+
+/** Eight letters and figures in two halves, easily read out; so many of them that rationed tries never find one. */
 export function makePasscode(): string {
-  return String(randomInt(0, 1_000_000)).padStart(6, '0')
+  const made = Array.from({ length: 8 }, () => ALPHABET[randomInt(ALPHABET.length)]).join('')
+  return `${made.slice(0, 4)}-${made.slice(4)}`
 }

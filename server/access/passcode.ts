@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto'
 import { eq } from 'drizzle-orm'
 import { settings } from '../database/schema'
 import { theDatabase } from '../utils/database'
-import { hashPasscode, makePasscode, verifyPasscode } from './hash'
+import { hashPasscode, LEAST_PASSCODE, makePasscode, verifyPasscode } from './hash'
 
 async function setting(key: string): Promise<string | null> {
   const database = await theDatabase()
@@ -15,6 +15,14 @@ async function keepSetting(key: string, value: string): Promise<void> {
   await database.insert(settings).values({ key, value }).onConflictDoUpdate({ target: settings.key, set: { value } })
 }
 
+/** Guessing finds a shorter one. */
+export class PasscodeTooShort extends Error {
+  constructor() {
+    super(`A passcode has at least ${LEAST_PASSCODE} characters; choose a longer one: bin/start --passcode WORD`)
+    this.name = 'PasscodeTooShort'
+  }
+}
+
 /**
  * Makes sure that there is a passcode: the one given, else the one kept from earlier, else a new one. Returns the
  * passcode where it was just made, to be shown once; only its hash is kept.
@@ -22,6 +30,7 @@ async function keepSetting(key: string, value: string): Promise<void> {
 export async function readyPasscode(given: string | undefined): Promise<string | null> {
   const kept = await setting('passcode')
   if (given) {
+    if (given.length < LEAST_PASSCODE) throw new PasscodeTooShort()
     if (!kept || !(await verifyPasscode(given, kept))) await keepSetting('passcode', await hashPasscode(given))
     return null
   }
@@ -34,6 +43,25 @@ export async function readyPasscode(given: string | undefined): Promise<string |
 /** The hash in force; a session belongs to it, so that a new passcode ends all sessions. */
 export async function passcodeHash(): Promise<string> {
   return (await setting('passcode')) ?? ''
+}
+
+/** Sessions that were ended before their time, with the moment from which they would be over anyway, in ms since 1970. */
+async function endedSessions(): Promise<Readonly<Record<string, number>>> {
+  const database = await theDatabase()
+  const [row] = await database.select().from(settings).where(eq(settings.key, 'ended-sessions'))
+  return (row?.value ?? {}) as Record<string, number>
+}
+
+export async function hasEnded(session: string): Promise<boolean> {
+  return session in (await endedSessions())
+}
+
+/** Ends a session here, whoever has kept a copy of its cookie. */
+export async function endSession(session: string, until: number, now = Date.now()): Promise<void> {
+  const database = await theDatabase()
+  const still = Object.entries(await endedSessions()).filter(([, over]) => over > now)
+  const value = Object.fromEntries([...still, [session, until]])
+  await database.insert(settings).values({ key: 'ended-sessions', value }).onConflictDoUpdate({ target: settings.key, set: { value } })
 }
 
 /** What session cookies are sealed with: made once, kept with the data. */

@@ -1,5 +1,5 @@
 import type { H3Event } from 'h3'
-import { passcodeHash, sessionKey } from './passcode'
+import { endSession, hasEnded, passcodeHash, sessionKey } from './passcode'
 
 const DAYS_30 = 30 * 24 * 3600
 
@@ -19,8 +19,8 @@ async function open(event: H3Event) {
 /** Whether this request comes from somebody who gave the passcode in force. */
 export async function mayRecord(event: H3Event): Promise<boolean> {
   const hash = await passcodeHash()
-  const { data } = await open(event)
-  return hash !== '' && data.passcode === mark(hash)
+  const { id, data } = await open(event)
+  return hash !== '' && data.passcode === mark(hash) && !(await hasEnded(id ?? ''))
 }
 
 export async function letIn(event: H3Event): Promise<void> {
@@ -28,5 +28,7 @@ export async function letIn(event: H3Event): Promise<void> {
 }
 
 export async function letOut(event: H3Event): Promise<void> {
-  await (await open(event)).clear()
+  const session = await open(event)
+  if (session.id) await endSession(session.id, Date.now() + DAYS_30 * 1000)
+  await session.clear()
 }

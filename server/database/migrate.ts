@@ -9,8 +9,18 @@ export interface Migration {
 /** Any number that no other program on the same PostgreSQL server is likely to use for its own lock. */
 const ADVISORY_LOCK = 720_221_126
 
-/** Applies the migrations that this database has not seen, all in one transaction. Returns their tags. */
-export async function migrate(database: Database, migrations: readonly Migration[]): Promise<string[]> {
+/**
+ * Applies the migrations that this database has not seen, all in one transaction. Returns their tags. `before` is done
+ * first where a database that has data already is about to change: a backup.
+ */
+export async function migrate(
+  database: Database,
+  migrations: readonly Migration[],
+  before: (tag: string) => Promise<void> = async () => {},
+): Promise<string[]> {
+  const seen = await seenBy(database)
+  const first = migrations.find(({ tag }) => !seen.has(tag))
+  if (first && seen.size) await before(first.tag)
   return database.transaction(async (tx) => {
     await tx.execute(sql`select pg_advisory_xact_lock(${ADVISORY_LOCK})`)
     await tx.execute(sql`create table if not exists applied_migrations (tag text primary key, at timestamptz not null default now())`)
@@ -26,4 +36,15 @@ export async function migrate(database: Database, migrations: readonly Migration
     }
     return applied
   })
+}
+
+/** The tags that were applied already; none where the database is new. */
+async function seenBy(database: Database): Promise<ReadonlySet<string>> {
+  const rows = async <T>(query: ReturnType<typeof sql>) => {
+    const found = (await database.execute(query)) as unknown
+    return (Array.isArray(found) ? found : (found as { rows: unknown[] }).rows) as T[]
+  }
+  const [there] = await rows<{ name: string | null }>(sql`select to_regclass('applied_migrations')::text as name`)
+  if (!there?.name) return new Set()
+  return new Set((await rows<{ tag: string }>(sql`select tag from applied_migrations`)).map(({ tag }) => tag))
 }

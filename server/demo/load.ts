@@ -8,6 +8,15 @@ import { storeMatch } from '../matches/transfer'
 import { theDatabase } from '../utils/database'
 import { PEOPLE, TABLES } from './saturday'
 
+/** A folder that holds somebody's own matches gets no demo later either. */
+export async function leaveOutDemo(): Promise<void> {
+  const database = await theDatabase()
+  await database
+    .insert(settings)
+    .values({ key: 'demo', value: { tables: 0 } })
+    .onConflictDoNothing()
+}
+
 /** Loads the demo into a new data folder, once; `NIMBLE_DEMO=0` leaves it empty. */
 export async function loadDemoOnce(): Promise<void> {
   if (process.env.NIMBLE_DEMO === '0') return

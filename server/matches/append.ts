@@ -1,9 +1,10 @@
 import { and, eq, sql } from 'drizzle-orm'
+import { MOST_ENTRIES } from '#core/format/matchFile'
 import { addEntry, foldTape, type Tape } from '#core/tape'
 import { sayReason, speaking } from '#core/wording/index'
 import type { Appended } from '#shared/api'
 import { entries, matches } from '../database/schema'
-import { theDatabase, type Within } from '../utils/database'
+import { flushed, refuseWithoutRoom, theDatabase, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { keepFacts } from './facts'
 import { tell } from './live'
@@ -38,6 +39,7 @@ export function appendEntry(match: string, append: Append): Promise<Appended> {
 }
 
 async function appendNow(match: string, { id, after, entry }: Append): Promise<Appended> {
+  await refuseWithoutRoom()
   const database = await theDatabase()
   const outcome = await database.transaction(async (tx) => {
     const [row] = await tx.select({ last: matches.last }).from(matches).where(eq(matches.id, match)).for('update')
@@ -49,6 +51,7 @@ async function appendNow(match: string, { id, after, entry }: Append): Promise<A
       .where(and(eq(entries.matchId, match), eq(entries.clientId, id)))
     if (same) return { tape, recorded: { number: same.number, id, entry: same.entry, at: same.at }, fresh: null }
     if (after !== row.last) throw await stale(match, row.last, after, tx)
+    if (row.last >= MOST_ENTRIES) throw new Refusal(409, 'match-full', `A match holds ${MOST_ENTRIES} entries at most; begin another one.`, 'entry')
     const next = addEntry(tape, entry)
     const line = next.lines.at(-1)!
     refuseUnlessKept(next)
@@ -58,9 +61,11 @@ async function appendNow(match: string, { id, after, entry }: Append): Promise<A
       .update(matches)
       .set({ last: line.number, over: summary.result !== null, summary, updatedAt: sql`now()` })
       .where(eq(matches.id, match))
-    await keepFacts(match, next, tx)
+    await keepFacts(match, tape, next, tx)
     return { tape: next, recorded: { number: line.number, id, entry, at: stored!.at }, fresh: summary }
   })
+  // What is acknowledged is on the disk: a power cut doesn't take it back.
+  await flushed()
   // The new summary, where the entry was not recorded before.
   const { tape, recorded, fresh } = outcome
   if (fresh) {

@@ -1,18 +1,19 @@
-import { desc, eq } from 'drizzle-orm'
+import { and, desc, eq, inArray } from 'drizzle-orm'
 import { practisedFacts } from '#core/facts'
-import type { Tape } from '#core/tape'
+import type { Line, Tape } from '#core/tape'
 import { entries, facts, matches, seats } from '../database/schema'
 import { theDatabase, type Within } from '../utils/database'
 
 const BATCH = 500
 
-/** Keeps the facts that the newest entry practised; after a correction, those of the whole tape anew. */
-export async function keepFacts(match: string, tape: Tape, within: Within): Promise<void> {
-  const newest = tape.lines.at(-1)
-  if (!newest) return
-  const whole = newest.entry.kind === 'amend' || newest.entry.kind === 'strike'
-  if (whole) await within.delete(facts).where(eq(facts.matchId, match))
-  await insertFacts(match, tape, whole ? tape.lines : [newest], within)
+/** Keeps the facts that the newest entry practised; after a correction also those of each entry for which they changed. */
+export async function keepFacts(match: string, before: Tape, tape: Tape, within: Within): Promise<void> {
+  const told = (line: Line) => JSON.stringify(practisedFacts(tape.table, line))
+  const changed = before.lines.flatMap((line, i) => (line !== tape.lines[i] && told(line) !== told(tape.lines[i]!) ? [tape.lines[i]!] : []))
+  const numbers = changed.map(({ number }) => number)
+  for (let i = 0; i < numbers.length; i += BATCH)
+    await within.delete(facts).where(and(eq(facts.matchId, match), inArray(facts.entry, numbers.slice(i, i + BATCH))))
+  await insertFacts(match, tape, [...changed, ...tape.lines.slice(before.lines.length)], within)
 }
 
 /** When each entry was made: a fact put right later was still practised then. */

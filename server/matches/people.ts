@@ -1,9 +1,9 @@
-import { asc, eq } from 'drizzle-orm'
+import { asc, eq, inArray } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { PENNANT_COUNT } from '#core/pennants'
-import { people } from '../database/schema'
+import { facts, people, seats } from '../database/schema'
 import { Refusal } from '../utils/refusal'
-import { theDatabase } from '../utils/database'
+import { theDatabase, type Within } from '../utils/database'
 
 export async function listPeople() {
   const database = await theDatabase()
@@ -20,15 +20,48 @@ export async function makePerson(given: { name: string; pennant?: number }): Pro
   return id
 }
 
-export async function changePerson(id: string, changes: { name?: string; pennant?: number }): Promise<void> {
+/**
+ * Changes a person's name or pennant. A name that somebody has already is refused (`name-taken`, with who it is) until
+ * `merge` says that both are one: their matches and what they practised go to the one who had the name.
+ */
+export async function changePerson(id: string, { merge, ...changes }: { name?: string; pennant?: number; merge?: boolean }): Promise<void> {
   const database = await theDatabase()
+  const taken = changes.name?.toLowerCase()
+  const same = taken === undefined ? undefined : (await listPeople()).find((person) => person.id !== id && person.name.toLowerCase() === taken)
+  if (same && !merge) {
+    const says = `There is a ${same.name} already. Merge both, or add a letter to tell them apart.`
+    throw new Refusal(409, 'name-taken', says, 'name', { same: same.id })
+  }
+  if (same) return mergePeople(id, same.id)
   const changed = await database.update(people).set(changes).where(eq(people.id, id)).returning({ id: people.id })
-  if (!changed.length) throw new Refusal(404, 'no-such-person', 'There is nobody of that kind here.', 'id')
+  if (!changed.length) throw noSuchPerson()
+}
+
+/** Makes two people one. */
+async function mergePeople(from: string, into: string): Promise<void> {
+  const database = await theDatabase()
+  await database.transaction(async (tx) => {
+    await tx.update(seats).set({ personId: into }).where(eq(seats.personId, from))
+    await tx.update(facts).set({ personId: into }).where(eq(facts.personId, from))
+    const gone = await tx.delete(people).where(eq(people.id, from)).returning({ id: people.id })
+    if (!gone.length) throw noSuchPerson()
+  })
+}
+
+const noSuchPerson = () => new Refusal(404, 'no-such-person', 'There is nobody of that kind here.', 'id')
+
+/** Refuses people who are not known here; seats may be without one. */
+export async function refuseStrangers(ids: readonly (string | null)[], within: Within): Promise<void> {
+  const asked = [...new Set(ids.filter((id) => id !== null))]
+  if (!asked.length) return
+  const found = new Set((await within.select({ id: people.id }).from(people).where(inArray(people.id, asked))).map(({ id }) => id))
+  const i = ids.findIndex((id) => id !== null && !found.has(id))
+  if (i >= 0) throw new Refusal(422, 'no-such-person', 'Somebody at the table is not known here any more; choose them anew.', `seats.${i}.personId`)
 }
 
 /** Forgets a person. The matches stay; their seats keep only the name that was typed. */
 export async function removePerson(id: string): Promise<void> {
   const database = await theDatabase()
   const gone = await database.delete(people).where(eq(people.id, id)).returning({ id: people.id })
-  if (!gone.length) throw new Refusal(404, 'no-such-person', 'There is nobody of that kind here.', 'id')
+  if (!gone.length) throw noSuchPerson()
 }

@@ -5,11 +5,12 @@ import { readHouseRules } from '#core/houseRules'
 import { randomFor } from '#core/random'
 import type { ListedMatch, SetUp } from '#shared/api'
 import { facts, matches, people, seats } from '../database/schema'
-import { theDatabase, type Within } from '../utils/database'
+import { flushed, refuseWithoutRoom, theDatabase, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { toldClock } from './clockTime'
 import { tell } from './live'
 import { noSuchMatch, seatsOf } from './read'
+import { refuseStrangers } from './people'
 import { summaryOf } from './summary'
 import { forgetTape, openTape, rememberTape, tapeFor } from './tapes'
 
@@ -19,10 +20,15 @@ export async function makeMatch({ boardOf = null, ...given }: SetUp & { readonly
   const seeded = given.source === 'dealt' && given.seed === null ? { ...given, seed: nanoid(10) } : given
   const setup = seeded.source === 'dealt' && seeded.opening === null ? { ...seeded, opening: dealtOpening(seeded) } : seeded
   const tape = openTape(setup)
+  await refuseWithoutRoom()
   const database = await theDatabase()
   const id = nanoid(12)
   const { game, name, houseRules, first, source, seed, opening } = setup
   await database.transaction(async (tx) => {
+    await refuseStrangers(
+      setup.seats.map(({ personId }) => personId),
+      tx,
+    )
     const boardToken = boardOf === null ? undefined : await takeBoard(tx, boardOf)
     await tx.insert(matches).values({
       id,
@@ -39,6 +45,7 @@ export async function makeMatch({ boardOf = null, ...given }: SetUp & { readonly
     })
     await tx.insert(seats).values(setup.seats.map((seat, i) => ({ matchId: id, seat: i + 1, ...seat })))
   })
+  await flushed()
   rememberTape(id, tape)
   if (boardOf !== null) tell({ kind: 'board', match: boardOf })
   await tellMade(id)

@@ -1,8 +1,8 @@
-import { asc, sql } from 'drizzle-orm'
+import { asc, inArray, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
-import { ARCHIVE, readArchiveText, type Archive } from '#core/format/archive'
+import { ARCHIVE, readArchived, readArchiveFrame, type Archive } from '#core/format/archive'
 import { writeCsv } from '#core/format/csv'
-import { makeMatchFile, readMatchText, type MatchFile } from '#core/format/matchFile'
+import { FORMAT, makeMatchFile, readMatchText, VERSION, type MatchFile } from '#core/format/matchFile'
 import { writePlainTape } from '#core/format/plainTape'
 import { gameById } from '#core/games/index'
 import { seatPeople } from '#core/pennants'
@@ -11,8 +11,8 @@ import type { Tape } from '#core/tape'
 import { sayProblem } from '#core/wording/index'
 import type { StoredMatch } from '#shared/api'
 import { entries, matches, people, seats } from '../database/schema'
-import { Refusal, refuseUnstorable } from '../utils/refusal'
-import { theDatabase, type Within } from '../utils/database'
+import { Refusal, refuseUnstorable, told } from '../utils/refusal'
+import { flushed, refuseWithoutRoom, theDatabase, type Within } from '../utils/database'
 import { usedBy } from './clockTime'
 import { insertFacts } from './facts'
 import { listPeople } from './people'
@@ -45,6 +45,7 @@ const fileOf = (stored: StoredMatch, tape: Tape): MatchFile => makeMatchFile(tap
 
 /** Judges a match file and stores it with its tape; a file with problems is refused with all of them. */
 export async function importMatch(text: string): Promise<{ id: string; entries: number; slips: number; malformed: number }> {
+  await refuseWithoutRoom()
   const read = readMatchText(text)
   if (!read.ok) throw refusalOf(read.problems)
   const { file, tape } = read
@@ -56,6 +57,7 @@ export async function importMatch(text: string): Promise<{ id: string; entries: 
   await database.transaction((tx) =>
     storeMatch(tx, { id, file, tape, seated, recorded: file.entries.map(() => ({ id: nanoid(16), at: now })), createdAt: now, updatedAt: now, used: 0 }),
   )
+  await flushed()
   await tellMade(id)
   const refused = tape.lines.filter(({ verdict, struck }) => !struck && !verdict.stands)
   return { id, entries: tape.lines.length, slips: refused.length, malformed: refused.filter(({ verdict }) => verdict.reason?.code === 'malformed').length }
@@ -110,49 +112,114 @@ export async function storeMatch(tx: Within, { id, name = '', file, tape, seated
 /** A time as the database writes it, in ISO 8601. */
 const moment = (at: string) => new Date(at).toISOString()
 
-/** Everything there is, as one archive. */
-export async function makeArchive(): Promise<Archive> {
+/** Matches read at once for an archive; between two pages others get their turn. */
+const PAGE = 100
+
+/**
+ * Everything there is, as the text of one archive, piece by piece. It is of one moment: matches made since are left
+ * out, and of each match what was recorded by then; a match deleted meanwhile is left out.
+ */
+export async function* archiveText(): AsyncGenerator<string> {
   const database = await theDatabase()
-  const all = await database.select({ id: matches.id, updatedAt: matches.updatedAt }).from(matches).orderBy(asc(matches.createdAt))
-  const kept: Archive['matches'] = []
-  for (const { id, updatedAt } of all) {
-    const stored = await loadMatch(id)
-    if (!gameById(stored.game)) continue
-    kept.push({
-      id,
-      createdAt: moment(stored.createdAt),
-      updatedAt: moment(updatedAt),
-      seats: stored.seats.map(({ pennant, personId }) => ({ pennant, personId })),
-      recorded: stored.entries.map((entry) => ({ id: entry.id, at: moment(entry.at) })),
-      used: usedBy(stored.clock, stored.clock.now),
-      match: fileOf(stored, await tapeFor(id)),
-    })
+  const all = await database
+    .select({ id: matches.id, last: matches.last, updatedAt: matches.updatedAt })
+    .from(matches)
+    .orderBy(asc(matches.createdAt), asc(matches.id))
+  const known = (await listPeople()).map(({ id, name, pennant }) => ({ id, name, pennant }))
+  yield `{"format":${JSON.stringify(ARCHIVE)},"version":1,"madeAt":${JSON.stringify(new Date().toISOString())},"people":${JSON.stringify(known)},"matches":[`
+  let first = true
+  for (let at = 0; at < all.length; at += PAGE) {
+    const page = all.slice(at, at + PAGE)
+    let text = ''
+    for (const kept of await archivePage(page)) {
+      text += (first ? '' : ',') + JSON.stringify(kept)
+      first = false
+    }
+    yield text
+    await new Promise(setImmediate)
   }
-  return {
-    format: ARCHIVE,
-    version: 1,
-    madeAt: new Date().toISOString(),
-    people: (await listPeople()).map(({ id, name, pennant }) => ({ id, name, pennant })),
-    matches: kept,
+  yield ']}'
+}
+
+/** Some matches as an archive holds them, read in three statements; the tape as it was recorded, nothing is judged. */
+async function archivePage(page: readonly { id: string; last: number; updatedAt: string }[]): Promise<Archive['matches']> {
+  const database = await theDatabase()
+  const ids = page.map(({ id }) => id)
+  const rows = new Map((await database.select().from(matches).where(inArray(matches.id, ids))).map((row) => [row.id, row]))
+  const seated = grouped(await database.select().from(seats).where(inArray(seats.matchId, ids)).orderBy(asc(seats.seat)))
+  const recorded = grouped(await database.select().from(entries).where(inArray(entries.matchId, ids)).orderBy(asc(entries.number)))
+  const now = Date.now()
+  return page.flatMap(({ id, last, updatedAt }) => {
+    const row = rows.get(id)
+    if (!row || !gameById(row.game)) return []
+    const mine = seated.get(id) ?? []
+    const kept = (recorded.get(id) ?? []).slice(0, last)
+    const { game, name, houseRules, first, source, seed, opening, createdAt, clock } = row
+    return [
+      {
+        id,
+        name,
+        createdAt: moment(createdAt),
+        updatedAt: moment(updatedAt),
+        seats: mine.map(({ pennant, personId }) => ({ pennant, personId })),
+        recorded: kept.map((entry) => ({ id: entry.clientId, at: moment(entry.at) })),
+        used: usedBy(clock, now),
+        match: {
+          format: FORMAT,
+          version: VERSION,
+          game,
+          houseRules,
+          players: mine.map((seat) => seat.name),
+          first,
+          source,
+          seed: seed ?? null,
+          opening: opening ?? null,
+          entries: kept.map(({ entry }) => entry),
+        },
+      },
+    ]
+  })
+}
+
+function grouped<T extends { readonly matchId: string }>(rows: readonly T[]): Map<string, T[]> {
+  const groups = new Map<string, T[]>()
+  for (const row of rows) {
+    const group = groups.get(row.matchId)
+    if (group) group.push(row)
+    else groups.set(row.matchId, [row])
   }
+  return groups
+}
+
+/** What restoring came to. */
+export interface Restored {
+  readonly people: number
+  readonly matches: number
+  /** Here already, and left as they are. */
+  readonly already: number
+  /** Matches that could not be restored, each with the first problem. */
+  readonly left: readonly { readonly id: string; readonly path: string; readonly code: string; readonly says: string }[]
 }
 
 /**
- * Brings an archive back, in one transaction: what is here already (by id; people also by name) stays as it is.
- * An archive with any problem changes nothing.
+ * Brings an archive back: what is here already (by id; people also by name) stays as it is. Each match is judged and
+ * stored by itself, so that others wait for a moment only, and one that can't be read is named and keeps nobody else out.
  */
-export async function restoreArchive(text: string): Promise<{ people: number; matches: number; already: number }> {
-  const read = readArchiveText(text)
+export async function restoreArchive(text: string): Promise<Restored> {
+  await refuseWithoutRoom()
+  const read = readArchiveFrame(text)
   if (!read.ok) throw refusalOf(read.problems)
-  refuseUnstorable(read.archive)
+  const { archive } = read
   const database = await theDatabase()
-  const done = await database.transaction(async (tx) => {
+  const known = new Map<string, string>()
+  let fresh = 0
+  await database.transaction(async (tx) => {
     const here = await tx.select().from(people)
     const byName = new Map(here.map(({ name, id }) => [name.toLowerCase(), id]))
-    const known = new Map<string, string>(here.map(({ id }) => [id, id]))
-    let fresh = 0
-    for (const person of read.archive.people) {
+    for (const { id } of here) known.set(id, id)
+    for (const person of archive.people) {
       if (known.has(person.id)) continue
+      refuseUnstorable(person)
       const same = byName.get(person.name.toLowerCase())
       known.set(person.id, same ?? person.id)
       if (same) continue
@@ -160,28 +227,57 @@ export async function restoreArchive(text: string): Promise<{ people: number; ma
       await tx.insert(people).values(person)
       fresh++
     }
-    const already = new Set((await tx.select({ id: matches.id }).from(matches)).map(({ id }) => id))
-    let stored = 0
-    for (const { kept, file, tape } of read.matches) {
-      if (already.has(kept.id)) continue
-      already.add(kept.id)
-      const seated = kept.seats.map(({ pennant, personId }, i) => ({
-        name: file.players[i]!,
-        pennant,
-        personId: personId ? (known.get(personId) ?? null) : null,
-      }))
-      const { id, recorded, createdAt, updatedAt, used } = kept
-      await storeMatch(tx, { id, file, tape, seated, recorded, createdAt, updatedAt, used })
-      stored++
-    }
-    return { people: fresh, matches: stored, already: read.matches.length - stored }
   })
+  const already = new Set((await database.select({ id: matches.id }).from(matches)).map(({ id }) => id))
+  const left: Restored['left'][number][] = []
+  let stored = 0
+  let had = 0
+  for (const [i, kept] of archive.matches.entries()) {
+    if (already.has(kept.id)) {
+      had++
+      continue
+    }
+    already.add(kept.id)
+    const problem = await restoreMatch(kept, i, known)
+    if (problem) left.push(problem)
+    else stored++
+    await new Promise(setImmediate)
+  }
+  await flushed()
   tell({ kind: 'many', match: '' })
-  return done
+  return { people: fresh, matches: stored, already: had, left }
 }
 
+/** Judges and stores one match of an archive; what is wrong with it where that can't be. */
+async function restoreMatch(kept: Archive['matches'][number], i: number, known: ReadonlyMap<string, string>): Promise<Restored['left'][number] | null> {
+  const read = readArchived(kept, i)
+  if (!read.ok) {
+    const found = read.problems[0]!
+    return { id: kept.id, path: told(found.path), code: found.code, says: told(sayProblem(found, gameOf(found))) }
+  }
+  const { file, tape } = read.match
+  try {
+    refuseUnstorable(file)
+    const seated = kept.seats.map(({ pennant, personId }, at) => ({
+      name: file.players[at]!,
+      pennant,
+      personId: personId ? (known.get(personId) ?? null) : null,
+    }))
+    const { id, name, recorded, createdAt, updatedAt, used } = kept
+    const database = await theDatabase()
+    await database.transaction((tx) => storeMatch(tx, { id, name, file, tape, seated, recorded, createdAt, updatedAt, used }))
+    return null
+  } catch (error) {
+    if (error instanceof Refusal) return { id: kept.id, path: `matches.${i}`, code: error.code, says: error.says }
+    throw error
+  }
+}
+
+/** Problems told of one file: a broken one may have any number. */
+const MOST_TOLD = 50
+
 function refusalOf(problems: readonly Problem[]): Refusal {
-  const said = problems.map((found) => ({ path: found.path, code: found.code, says: sayProblem(found, gameOf(found)) }))
+  const said = problems.slice(0, MOST_TOLD).map((found) => ({ path: told(found.path), code: found.code, says: told(sayProblem(found, gameOf(found))) }))
   const first = said[0]!
   return new Refusal(422, first.code, first.says, first.path, { problems: said })
 }

@@ -1,5 +1,6 @@
-import { readyPasscode } from '../access/passcode'
+import { PasscodeTooShort, readyPasscode } from '../access/passcode'
 import { isLocalOnly } from '../access/policy'
+import { FolderBroken } from '../database/folder'
 import { FolderTaken } from '../database/lock'
 import { loadDemoOnce } from '../demo/load'
 import { resumeClocks } from '../matches/clock'
@@ -15,7 +16,7 @@ export default defineNitroPlugin((nitro) => {
       await resumeClocks()
     })
     .catch((error: unknown) => {
-      console.error(error instanceof FolderTaken ? `\n${error.message}\n` : error)
+      console.error([FolderTaken, FolderBroken, PasscodeTooShort].some((kind) => error instanceof kind) ? `\n${(error as Error).message}\n` : error)
       process.exit(1)
     })
 })

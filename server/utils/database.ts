@@ -1,4 +1,6 @@
+import { keepFolder } from '../database/backup'
 import { openDatabase, type Database, type OpenDatabase } from '../database/client'
+import { refuseFullDisk } from '../database/disk'
 import { migrate, type Migration } from '../database/migrate'
 
 /** The transaction that a read belongs to; PGlite has one connection, so a read beside it would wait for ever. */
@@ -23,11 +25,24 @@ export async function closeDatabase(): Promise<void> {
 }
 
 async function open(): Promise<OpenDatabase> {
-  const { NIMBLE_DATA, NIMBLE_PREPARED, DATABASE_URL } = process.env
+  const { NIMBLE_DATA, NIMBLE_PREPARED, NIMBLE_RESTORE, DATABASE_URL } = process.env
   if (!NIMBLE_DATA && !DATABASE_URL) throw new Error('NIMBLE_DATA must name the data folder as an absolute path; bin/start sets it.')
-  const database = await openDatabase({ url: DATABASE_URL, folder: NIMBLE_DATA ?? '', prepared: NIMBLE_PREPARED })
-  await migrate(database.database, await bundledMigrations())
+  const database = await openDatabase({ url: DATABASE_URL, folder: NIMBLE_DATA ?? '', prepared: NIMBLE_PREPARED, restore: NIMBLE_RESTORE })
+  await migrate(database.database, await bundledMigrations(), async (tag) => {
+    const dump = await database.dump()
+    if (dump && database.folder) await keepFolder(database.folder, dump, tag)
+  })
   return database
+}
+
+/** Before something is written: refused (507) where the disk is all but full. */
+export async function refuseWithoutRoom(): Promise<void> {
+  await refuseFullDisk((await openOnce()).folder)
+}
+
+/** Resolves once what was committed is on the disk itself, so that it can be acknowledged. */
+export async function flushed(): Promise<void> {
+  await (await openOnce()).flush()
 }
 
 async function bundledMigrations(): Promise<Migration[]> {

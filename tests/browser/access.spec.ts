@@ -1,3 +1,4 @@
+import { rmSync } from 'node:fs'
 import { expect, request as requests, test } from '@playwright/test'
 import { makeMatch } from './helpers'
 import { ownServer } from './server'
@@ -9,10 +10,10 @@ test.describe.configure({ mode: 'serial' })
 
 test.beforeAll(async () => {
   await server.start()
-  await expect.poll(server.told).toMatch(/passcode .* is \d{6}/)
+  await expect.poll(server.told).toMatch(/passcode .* is [a-z2-9]{4}-[a-z2-9]{4}/)
 })
 test.afterAll(() => server.stop())
-const passcode = () => /is (\d{6})/.exec(server.told())![1]!
+const passcode = () => /is ([a-z2-9]{4}-[a-z2-9]{4})/.exec(server.told())![1]!
 
 test('to a network it serves nothing without the passcode; with it a session records', async ({ browser }) => {
   const context = await browser.newContext({ baseURL: BASE })
@@ -46,8 +47,12 @@ test('to a network it serves nothing without the passcode; with it a session rec
   const foreign = await context.request.post(`/api/matches/${match}/entries`, { data: entry, headers: { origin: 'http://elsewhere.example' } })
   expect([foreign.status(), (await foreign.json()).code]).toEqual([403, 'foreign-page'])
   expect((await context.request.post(`/api/matches/${match}/entries`, { data: entry })).ok()).toBe(true)
+  // Whoever has kept a copy of the cookie is out too.
+  const kept = `${cookie.name}=${cookie.value}`
+  expect((await viewer.request.get('/api/matches', { headers: { cookie: kept } })).status()).toBe(200)
   await context.request.delete('/api/session')
   expect((await context.request.get('/api/matches')).status()).toBe(401)
+  expect((await viewer.request.get('/api/matches', { headers: { cookie: kept } })).status()).toBe(401)
   await context.close()
   await viewer.close()
 })
@@ -67,4 +72,11 @@ test('on this machine alone other host names are refused, and every answer carri
   expect(headers['content-security-policy']).toMatch(/default-src 'self'; script-src 'self' 'sha256-/)
   expect(headers['x-content-type-options']).toBe('nosniff')
   expect((await request.get('/api/matches', { headers: { host: 'rebound.example' } })).status()).toBe(403)
+})
+
+test('a passcode that is soon guessed is none', async () => {
+  const short = ownServer(25, { host: '0.0.0.0' })
+  expect(await short.ended({ NIMBLE_PASSCODE: 'gulls' })).toBe(1)
+  await expect.poll(short.told).toContain('A passcode has at least 6 characters')
+  rmSync(short.folder, { recursive: true, force: true })
 })

@@ -50,7 +50,7 @@ test('a play that doesn’t stand says why, and is kept as a slip only when wish
   await page.keyboard.press('Enter')
   await expect(verdict(page)).toContainText('Doesn’t stand')
   expect(await entriesOf(request, match)).toHaveLength(1)
-  await page.getByRole('button', { name: 'Keep as a slip' }).click()
+  await page.getByRole('button', { name: 'Keep it as tried' }).click()
   await expect(tape(page).getByText('Doesn’t stand')).toBeAttached()
   await expect.poll(() => entriesOf(request, match)).toHaveLength(2)
   await expect(page.getByRole('button', { name: /Stop and bank 19/ })).toBeVisible()

@@ -53,7 +53,7 @@ test('on a phone: a refused play is kept as a slip, and the same player tries ag
   await page.keyboard.press('/')
   await page.getByLabel('Quick line').fill('7a')
   await expect(page.getByTestId('verdict')).toContainText('Nothing may be thrown away')
-  await page.getByRole('button', { name: 'Keep as a slip' }).tap()
+  await page.getByRole('button', { name: 'Keep it as tried' }).tap()
   await page.getByRole('button', { name: /^Tape/ }).tap()
   await expect(tape(page).getByText('Doesn’t stand')).toBeAttached()
   await page.getByRole('button', { name: 'Table', exact: true }).tap()

@@ -33,7 +33,7 @@ test('touching a player’s name enters for that player, out of turn too; once m
   await expect(pad(page)).toContainText('Entering for Bao')
   for (const face of [1, 2, 3, 4, 5]) await tap(page, `Rolled a ${face}`)
   await expect(verdict(page)).toContainText('It is not Bao’s turn. Ines is next: roll.')
-  await tap(page, 'Keep as a slip')
+  await tap(page, 'Keep it as tried')
   await expect.poll(() => entriesOf(request, match)).toEqual([roll(3, [1, 2, 3, 4, 5])])
   await tap(page, 'back to whose turn it is')
   await expect(pad(page)).toContainText('Ines')

@@ -13,7 +13,7 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
   let told = ''
 
   /** Starts it without waiting: for one that is expected to stop by itself. */
-  function spawned(): ChildProcess {
+  function spawned(env: Readonly<Record<string, string>> = {}): ChildProcess {
     process_ = spawn('node', ['.output/server/index.mjs'], {
       env: {
         ...process.env,
@@ -23,6 +23,7 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
         NIMBLE_DEMO: '0',
         NIMBLE_DATA: folder,
         NIMBLE_PREPARED: join(process.cwd(), 'dist/empty-folder.tar.gz'),
+        ...env,
       },
       stdio: 'pipe',
     })
@@ -30,8 +31,8 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
     return process_
   }
 
-  async function start(): Promise<void> {
-    spawned()
+  async function start(env?: Readonly<Record<string, string>>): Promise<void> {
+    spawned(env)
     await expect
       .poll(
         () =>
@@ -52,10 +53,14 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
     await exit
   }
 
+  /** Starts one that ends by itself; its exit code. */
+  const ended = (env?: Readonly<Record<string, string>>) => new Promise<number | null>((resolve) => spawned(env).once('exit', resolve))
+
+  const get = async <T>(path: string) => (await (await fetch(address + path)).json()) as T
   const post = (path: string, body: unknown) =>
     fetch(address + path, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
 
-  return { address, folder, start, stop, spawned, post, told: () => told }
+  return { address, folder, port, start, stop, spawned, ended, get, post, told: () => told }
 }
 
 export function newFolder(): string {

@@ -77,7 +77,7 @@ export const columnKeeper: GameFixture = {
       { tap: 'Drew a 4' },
       { tap: 'Was put in the ones, which are full' },
       { verdict: 'The ones hold 2 cards already' },
-      { tap: 'Keep as a slip' },
+      { tap: 'Keep it as tried' },
       { tap: 'Throw it away' },
       { keys: '6t' },
       { tap: /^Told the total, said 182/ },

@@ -45,7 +45,7 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
     <OverruleKeys
       v-if="refused"
       :overrulable="desk.overrulable.value"
-      :keep="amending ? 'Amend it so' : 'Keep as a slip'"
+      :keep="amending ? 'Put it right so' : 'Keep it as tried'"
       @slip="desk.record()"
       @overrule="desk.record($event)"
       @clear="desk.clear()"

@@ -52,7 +52,7 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
       </div>
     </section>
     <section class="space-y-2">
-      <h2 class="text-2xl font-bold">Usual slips</h2>
+      <h2 class="text-2xl font-bold">Usual mistakes</h2>
       <ul class="list-disc pl-6 space-y-1">
         <li v-for="slip in game.about.slips" :key="slip">{{ slip }}</li>
       </ul>

@@ -1,0 +1,41 @@
+import { createWriteStream, mkdirSync, renameSync, rmSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { Readable } from 'node:stream'
+import { pipeline } from 'node:stream/promises'
+import { backupsIn, backupsOf } from './folder'
+
+/** Backups kept; older ones are removed once a newer one is whole. */
+const MOST = 7
+const DAY_MS = 24 * 60 * 60 * 1000
+
+const stamp = (now: number) => new Date(now).toISOString().slice(0, 16).replace(/[:T]/g, '-')
+
+/** Keeps an archive of everything, as it is read, among the backups. It is only named when it is whole. */
+export async function keepArchive(folder: string, chunks: AsyncIterable<string>, now = Date.now()): Promise<string> {
+  return keep(folder, `nimble-tally-${stamp(now)}.json`, (path) => pipeline(Readable.from(chunks), createWriteStream(path, { mode: 0o600 })))
+}
+
+/** Keeps the whole database folder, before a migration changes it. */
+export async function keepFolder(folder: string, dump: Buffer, before: string, now = Date.now()): Promise<string> {
+  return keep(folder, `nimble-tally-${stamp(now)}-before-${before}.tar.gz`, (path) => writeFileSync(path, dump, { mode: 0o600 }))
+}
+
+/** Whether a day has passed since the newest backup. */
+export function isBackupDue(folder: string, now = Date.now()): boolean {
+  const [newest] = backupsOf(folder)
+  return !newest || now - Date.parse(newest.at) >= DAY_MS
+}
+
+async function keep(folder: string, name: string, write: (path: string) => Promise<void> | void): Promise<string> {
+  const place = backupsIn(folder)
+  mkdirSync(place, { recursive: true, mode: 0o700 })
+  const path = join(place, name)
+  try {
+    await write(`${path}.part`)
+    renameSync(`${path}.part`, path)
+  } finally {
+    rmSync(`${path}.part`, { force: true })
+  }
+  for (const old of backupsOf(folder).slice(MOST)) rmSync(old.path, { force: true })
+  return path
+}

@@ -1,0 +1,24 @@
+import { statfs } from 'node:fs/promises'
+import { Refusal } from '../utils/refusal'
+
+/** Bytes that must be free: PGlite's log grows by 16 MB at a time, and it loops for ever when it can't. */
+const MARGIN = Number(process.env.NIMBLE_DISK_MARGIN ?? 96_000_000)
+/** Milliseconds for which a look at the disk is good. */
+const FRESH_MS = 1000
+
+let looked = { at: -Infinity, free: Infinity, folder: '' }
+
+/** Refuses (507) where the disk of a data folder is all but full; everything goes on once there is room again. */
+export async function refuseFullDisk(folder: string | null, now = Date.now()): Promise<void> {
+  if (folder === null) return
+  if (now - looked.at > FRESH_MS || looked.folder !== folder) {
+    const { bavail, bsize } = await statfs(folder)
+    looked = { at: now, free: bavail * bsize, folder }
+  }
+  if (looked.free < MARGIN)
+    throw new Refusal(
+      507,
+      'disk-full',
+      `The disk is full: ${Math.floor(looked.free / 1e6)} MB are left where the data lie. Make room; what waits here is kept and sent then.`,
+    )
+}
