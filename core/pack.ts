@@ -9,11 +9,15 @@ export interface Pack {
   readonly copies: number
 }
 
+/** Cards of a pack at most: what a table shuffles, and what can be searched through. */
+const MOST_CARDS = 200
+
 /** The house rule `pack`. `highest` bounds the cards where a game can't use larger ones. */
 export function packRule(usual: Pack, hint: string, highest = 100) {
   return z
     .strictObject({ low: z.int().min(0).max(highest), high: z.int().min(0).max(highest), copies: z.int().min(1).max(20) })
     .refine(({ low, high }) => low <= high, { path: ['high'] })
+    .refine((pack) => packSize(pack) <= MOST_CARDS, { path: ['copies'] })
     .default(usual)
     .meta({ label: 'Pack', hint })
 }

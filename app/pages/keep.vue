@@ -41,11 +41,11 @@ useHead({ title: 'Keep · Nimble Tally' })
       </p>
     </section>
     <section class="sheet p-5 space-y-3" aria-labelledby="backups">
-      <h2 id="backups" class="text-xl font-bold">Backups made by themselves</h2>
+      <h2 id="backups" class="text-xl font-bold">Backups</h2>
       <p v-if="failed" role="alert">{{ failed }}</p>
       <p v-else-if="!folder">The data lie on a PostgreSQL server: its own tools keep them.</p>
       <template v-else>
-        <p>One a day and one before every change of the database; the newest seven stay.</p>
+        <p>Made by Nimble Tally itself: one a day and one before every change of the database; the newest seven stay.</p>
         <p v-if="backups?.length === 0">None yet: the first one is made within a day.</p>
         <ul v-else class="divide-y divide-(--rule)">
           <li v-for="backup in backups" :key="backup.name" class="py-2 flex flex-wrap items-baseline gap-x-4">
@@ -54,8 +54,8 @@ useHead({ title: 'Keep · Nimble Tally' })
           </li>
         </ul>
         <p class="text-sm">
-          They lie in <b>backups</b> beside the data. To go back to one, close Nimble Tally and start it with <code>bin/start --restore FILE</code>; what is
-          there now is set aside.
+          They lie in <b>backups</b> beside the data. To go back to one, close Nimble Tally and start it with
+          <code class="whitespace-nowrap">bin/start --restore FILE</code>; what is there now is set aside.
         </p>
       </template>
     </section>

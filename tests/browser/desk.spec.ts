@@ -102,6 +102,12 @@ test('the odds now and the odds you took', async ({ page, request }) => {
   await expect(page.locator('.odds tbody tr').first()).toContainText(/Roll all loose dice.*Stop: 20\.0/)
 })
 
+test('odds that would take minutes are refused kindly', async ({ page, request }) => {
+  await openDesk(page, await makeMatch(request, { houseRules: { dice: 8, sides: 20, limit: 80 } }))
+  await expect(page.getByText('With 8 dice of 20 sides there are too many rolls')).toBeAttached()
+  await expect(page.getByRole('button', { name: 'The odds now' })).toHaveCount(0)
+})
+
 test('two pages on one match see each other’s entries', async ({ page, context, request }) => {
   const match = await makeMatch(request)
   await openDesk(page, match)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { total } from '#core/dice'
-import { allDice, type BrimRules, type BrimState } from '#core/games/brim/rules'
+import { allDice } from '#core/games/brim/dice'
+import type { BrimRules, BrimState } from '#core/games/brim/rules'
 
 /** Brim for the room: the dice as they lie, and how full it is once the sum may be seen. */
 const { rules, view, secret } = defineProps<{ rules: BrimRules; view: BrimState; seats: readonly unknown[]; turn: readonly number[]; secret: boolean }>()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Choice } from '#core/games/brim/odds'
+import { proxy } from 'comlink'
+import { hasOdds, type Choice } from '#core/games/brim/odds'
 import { brim } from '#core/games/brim/index'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import type { Line, Tape } from '#core/tape'
@@ -9,9 +10,11 @@ import type { BrimOddsWorker } from '~/games/brim/odds.worker'
 const { tape } = defineProps<{ tape: Tape }>()
 
 const { rules, state } = useTable(brim, () => tape)
-const { busy, ask, cancel } = useWorker<BrimOddsWorker>(() => new Worker(new URL('./odds.worker.ts', import.meta.url), { type: 'module' }))
-const choicesOf = (given: BrimRules, at: BrimState) => ask((remote) => remote.choices(plain(given), plain(at)))
+const { ask, cancel: end } = useWorker<BrimOddsWorker>(() => new Worker(new URL('./odds.worker.ts', import.meta.url), { type: 'module' }))
 const which = ref<'now' | 'taken' | null>(null)
+/** Which part of the work is done; 0 where none is under way. */
+const busy = ref(0)
+const failed = ref(false)
 const now = shallowRef<readonly Choice[]>([])
 const taken = shallowRef<readonly { text: string; took: Choice; best: Choice }[]>([])
 
@@ -29,29 +32,51 @@ const lastTurn = computed<readonly Line[]>(() => {
 watch(() => tape.state, close)
 
 function close() {
-  cancel()
+  end()
+  busy.value = 0
+  failed.value = false
   which.value = null
+}
+
+/** The choices in each of these positions; null where it was stopped, or failed and says so. */
+async function choicesIn(given: BrimRules, states: readonly BrimState[]): Promise<Choice[][] | null> {
+  busy.value = 0.01
+  try {
+    return await ask((remote) =>
+      remote.choices(
+        plain(given),
+        plain(states),
+        proxy((part: number) => void (busy.value = part)),
+      ),
+    )
+  } catch {
+    failed.value = true
+    return null
+  } finally {
+    busy.value = 0
+  }
 }
 
 async function showNow() {
   if (which.value === 'now') return close()
+  close()
   which.value = 'now'
-  const found = await choicesOf(rules.value, state.value)
-  if (found) now.value = found
+  now.value = (await choicesIn(rules.value, [state.value]))?.[0] ?? []
 }
 
 async function showTaken() {
   if (which.value === 'taken') return close()
+  close()
   which.value = 'taken'
-  const rows = []
-  for (const line of lastTurn.value) {
-    const play = line.play as BrimPlay
-    const found = await choicesOf(rules.value, stateIn(brim, line.before))
-    if (!found) return
-    const took = found.find((choice) => sameChoice(choice, play))
-    if (took) rows.push({ text: describe(took), took, best: found[0]! })
-  }
-  taken.value = rows
+  const lines = lastTurn.value
+  const found = await choicesIn(
+    rules.value,
+    lines.map((line) => stateIn(brim, line.before)),
+  )
+  taken.value = (found ?? []).flatMap((choices, i) => {
+    const took = choices.find((choice) => sameChoice(choice, lines[i]!.play as BrimPlay))
+    return took ? [{ text: describe(took), took, best: choices[0]! }] : []
+  })
 }
 
 function sameChoice(choice: Choice, play: BrimPlay): boolean {
@@ -69,17 +94,18 @@ const points = (expected: number) => expected.toFixed(1)
 </script>
 
 <template>
-  <div class="space-y-2">
+  <p v-if="!hasOdds(rules)">With {{ rules.dice }} dice of {{ rules.sides }} sides there are too many rolls to work the exact odds out while you wait.</p>
+  <div v-else class="space-y-2">
     <div class="flex flex-wrap gap-2">
       <button v-if="!over" class="key" :aria-pressed="which === 'now'" @click="showNow"><UIcon name="i-lucide-scale" class="size-5" /> The odds now</button>
       <button v-if="lastTurn.length" class="key" :aria-pressed="which === 'taken'" @click="showTaken">
         <UIcon name="i-lucide-history" class="size-5" /> The odds you took
       </button>
     </div>
-    <p v-if="busy" class="flex items-center gap-2">
-      <UIcon name="i-lucide-loader-circle" class="animate-spin" /> Working the odds out …
-      <button class="underline min-h-11 px-2 cursor-pointer" @click="close">Stop</button>
+    <p v-if="busy" class="flex items-center gap-3" role="status">
+      <progress :value="busy" class="w-40" /> Working the odds out … <button class="underline min-h-11 px-2 cursor-pointer" @click="close">Stop</button>
     </p>
+    <p v-else-if="failed" role="alert" class="text-(--refused) font-semibold">Working it out broke off; the match is not touched by it. Try again.</p>
     <table v-else-if="which === 'now'" class="odds">
       <caption>
         Exact, when the rest of the turn is played as well as can be

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { total } from '#core/dice'
-import { allDice, type Roll } from '#core/games/brim/rules'
+import { allDice } from '#core/games/brim/dice'
+import type { Roll } from '#core/games/brim/rules'
 import { useBrimEntry } from '~/games/brim/useBrimEntry'
 
 /** Brim's pad: faces by touch or by digit, then record; or stop, with the sum that was said. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { total } from '#core/dice'
-import { allDice } from '#core/games/brim/rules'
+import { allDice } from '#core/games/brim/dice'
 import { useBrimEntry } from '~/games/brim/useBrimEntry'
 
 /** Brim's table: the frozen dice set apart in their tray, the loose ones to be touched, and how full it is. */

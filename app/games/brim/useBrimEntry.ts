@@ -1,5 +1,6 @@
 import { brim } from '#core/games/brim/index'
-import { mayRoll, type BrimPlay } from '#core/games/brim/rules'
+import { mayRoll } from '#core/games/brim/dice'
+import type { BrimPlay } from '#core/games/brim/rules'
 
 /** A turn of Brim half entered: which loose dice are to be frozen, and the faces typed so far. */
 export interface BrimEntry {

@@ -1,7 +1,8 @@
 import { roll, rollsOf, subsetsOf, takeOut, total } from '#core/dice'
 import type { Dealt, Wish } from '#core/game'
-import { choices } from '#core/games/brim/odds'
-import { allDice, mayRoll, type BrimPlay, type BrimRules, type BrimState } from '#core/games/brim/rules'
+import { choices, hasOdds } from '#core/games/brim/odds'
+import { allDice, mayRoll } from '#core/games/brim/dice'
+import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import type { Random } from '#core/random'
 
 /** Every play that may stand now: stopping, and every freezing with every roll that may follow. */
@@ -28,11 +29,18 @@ export function deal(rules: BrimRules, state: BrimState, wish: Wish & { keep?: r
   return { brings: { dice }, shown: { kind: 'die', values: dice, sides: rules.sides } }
 }
 
-/** Plays the turn with the highest expectation. */
+/** Plays the turn with the highest expectation; where that takes too long to work out, stops as soon as it is within the limit. */
 export function bot(rules: BrimRules, state: BrimState, seat: number, random: Random): BrimPlay {
-  const best = choices(rules, state)[0]!
+  const best = hasOdds(rules) ? choices(rules, state)[0]! : plainChoice(rules, state)
   if (best.do === 'stop') return { do: 'stop', by: seat, said: total(allDice(state)), explained: true, how: 'made-ten' }
   const { keep } = best
   const dice = roll(state.rolled === 0 ? rules.dice : state.loose.length - keep.length, rules.sides, random)
   return { do: 'roll', by: seat, dice, ...(keep.length ? { keep } : {}) }
+}
+
+function plainChoice(rules: BrimRules, state: BrimState): { readonly do: 'roll' | 'stop'; readonly keep: readonly number[] } {
+  if (state.rolled > 0 && (total(allDice(state)) <= rules.limit || !mayRoll(rules, state))) return { do: 'stop', keep: [] }
+  // Over the limit: the lowest dice stay, as few as must.
+  const lowest = [...state.loose].sort((a, b) => a - b)
+  return { do: 'roll', keep: state.rolled === 0 ? [] : lowest.slice(0, rules.mustFreeze) }
 }

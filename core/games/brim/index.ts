@@ -4,6 +4,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/brim/about'
 import { bot, deal, plays } from '#core/games/brim/bot'
 import { readPlay, writePlay } from '#core/games/brim/notation'
+import { allDice } from '#core/games/brim/dice'
 import * as rules from '#core/games/brim/rules'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import { wording } from '#core/games/brim/wording'
@@ -50,7 +51,7 @@ export const brim = defineGame<BrimRules, null, BrimPlay, BrimState>({
   bot,
   facts(given, state, play) {
     if (play.do === 'roll') return []
-    const dice = rules.allDice(state)
+    const dice = allDice(state)
     const groups = groupTens(dice)
     const facts = groups.filter((group) => group.length > 1).map((terms) => ({ operation: 'add' as const, terms, answer: total(terms) }))
     if (groups.length > 1) facts.push({ operation: 'add', terms: groups.map(total), answer: total(dice) })

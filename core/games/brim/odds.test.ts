@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { rollsOf, subsetsOf, total } from '#core/dice'
 import { brim } from '#core/games/brim/index'
-import { choices, Odds } from '#core/games/brim/odds'
+import { choices, hasOdds, Odds } from '#core/games/brim/odds'
+import { selfPlay } from '#core/selfPlay'
 import { open, type BrimRules, type BrimState } from '#core/games/brim/rules'
 
 const DEFAULTS: BrimRules = {
@@ -64,6 +65,22 @@ describe('the odds of a turn', () => {
   test('one die, one roll: the mean of the faces within the limit', () => {
     const odds = new Odds({ ...DEFAULTS, dice: 1, rolls: 1, limit: 4 })
     expect(odds.rolling(1, 1, 0)).toEqual({ expected: expect.closeTo(10 / 6, 12), within: expect.closeTo(4 / 6, 12) })
+  })
+
+  test('the work that is done is told, rising to the whole of it', () => {
+    const told: number[] = []
+    new Odds({ ...DEFAULTS, sides: 12, rolls: 2 }, (part) => told.push(part)).rolling(2, 5, 0)
+    expect(told.length).toBeGreaterThan(1)
+    expect(told).toEqual([...told].sort((a, b) => a - b))
+    expect(told.at(-1)).toBeGreaterThan(0.5)
+    expect(told.at(-1)).toBeLessThanOrEqual(1)
+  })
+
+  test('with more dice than can be worked out while a table waits there are none, and the bot stops once it is within', () => {
+    expect([hasOdds({ dice: 5, sides: 20 }), hasOdds({ dice: 8, sides: 10 }), hasOdds({ dice: 6, sides: 20 })]).toEqual([true, true, false])
+    const tape = selfPlay({ game: brim, players: ['Ines', 'Bao'], houseRules: { dice: 8, sides: 20, limit: 60, mustFreeze: 2, rounds: 3 }, key: 'many' })
+    expect(tape.lines.every(({ verdict }) => verdict.stands)).toBe(true)
+    expect(tape.state.result).not.toBeNull()
   })
 
   test('choices name every freezing once, best first, stopping among them', () => {

@@ -1,5 +1,6 @@
 import { subsetsOf, total } from '#core/dice'
-import { allDice, mayRoll, type BrimRules, type BrimState } from '#core/games/brim/rules'
+import { allDice, mayRoll } from '#core/games/brim/dice'
+import type { BrimRules, BrimState } from '#core/games/brim/rules'
 
 type OddsRules = Pick<BrimRules, 'dice' | 'sides' | 'limit' | 'rolls' | 'mustFreeze'>
 
@@ -18,6 +19,14 @@ export interface Choice extends Worth {
   readonly keep: readonly number[]
 }
 
+/** Different rolls of all dice for which exact odds take seconds; some twenty times as many take minutes. */
+const MOST_ROLLS = 50_000
+
+/** Whether the exact odds under these rules can be worked out while a table waits. */
+export function hasOdds({ dice, sides }: Pick<OddsRules, 'dice' | 'sides'>): boolean {
+  return multisets(dice, sides) <= MOST_ROLLS
+}
+
 /** The value of every position of a turn about to be rolled; filled from the last roll back. */
 interface Table {
   readonly expected: Float64Array
@@ -34,7 +43,18 @@ export class Odds {
   private readonly about: (Table | undefined)[][] = []
   private readonly leaves: (Leaf[] | undefined)[] = []
 
-  constructor(private readonly rules: OddsRules) {}
+  /** Rolls looked at so far, of all that the whole table has. */
+  private looked = 0
+  private readonly all: number
+
+  /** `tell` hears now and then which part is done, 0 to 1. */
+  constructor(
+    private readonly rules: OddsRules,
+    private readonly tell: (part: number) => void = () => {},
+  ) {
+    const { dice, sides, rolls } = rules
+    this.all = rolls * Array.from({ length: dice }, (_, i) => multisets(i + 1, sides)).reduce((a, b) => a + b, 0)
+  }
 
   /** The worth of rolling `loose` dice beside frozen ones that sum to `frozen`, with `left` rolls left. */
   rolling(left: number, loose: number, frozen: number): Worth {
@@ -61,6 +81,7 @@ export class Odds {
     if (left > 1) for (let kept = mustFreeze; kept < loose; kept++) lower[kept] = this.table(left - 1, loose - kept)
     const most = Math.min(size - 1, limit - loose)
     this.eachLeaf(loose, (leaf) => {
+      if (++this.looked % 2048 === 0) this.tell(Math.min(1, this.looked / this.all))
       // A frozen sum above `most` spills over whatever is rolled: its worth stays 0.
       for (let frozen = dice - loose; frozen <= most; frozen++) {
         const sum = frozen + leaf.sum

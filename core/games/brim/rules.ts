@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import { refuseFaces, takeOut, total } from '#core/dice'
+import { allDice, mayRoll } from '#core/games/brim/dice'
 import type { Awaits, End, Judging, Seating } from '#core/game'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
@@ -126,16 +127,6 @@ function judgeStop(rules: BrimRules, state: BrimState): GameVerdict<BrimState> {
       : { code: 'spilled', facts: { by, sum, limit: rules.limit, over: sum - rules.limit, total: before } },
   ]
   return { stands: true, next, working: [sumOf(all)], notes, asks: { answer: sum, explanation: true } }
-}
-
-/** All dice as they lie: the frozen ones first, in the order in which they were frozen. */
-export function allDice(state: BrimState): readonly number[] {
-  return state.frozen.length ? [...state.frozen, ...state.loose] : state.loose
-}
-
-/** Whether the player on turn may roll (again) under the rules in force. */
-export function mayRoll(rules: BrimRules, state: BrimState): boolean {
-  return state.rolled === 0 || (state.rolled < rules.rolls && state.loose.length > rules.mustFreeze)
 }
 
 export function awaits(rules: BrimRules, state: BrimState): Awaits {
