@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { commonShape, type CommonRules } from '#core/commonRules'
 import type { Game } from '#core/game'
 import { problem, type Problem } from '#core/problem'
+import { readShape, type RawIssue } from '#core/readShape'
 
 const SCHEMAS = new WeakMap<object, z.ZodObject>()
 
@@ -44,12 +45,7 @@ export type ReadHouseRules<R> = { readonly ok: true; readonly rules: R } | { rea
  * too) and checked: `unknown-house-rule`, `bad-house-rule` (type or bounds), `answers-not-offered`,
  * `tie-not-offered`, and what the game itself refuses.
  */
-export function readHouseRules<R extends CommonRules>(
-  game: Game<R, never, never, never> | Game<R>,
-  named: unknown,
-  seats: number,
-  when: 'setup' | 'ruling' = 'setup',
-): ReadHouseRules<R> {
+export function readHouseRules<R extends CommonRules>(game: Game<R, never, never, never> | Game<R>, named: unknown, seats: number): ReadHouseRules<R> {
   const plain = (named ?? {}) as Record<string, unknown>
   if (typeof plain !== 'object' || Array.isArray(plain)) return { ok: false, problems: [problem('houseRules', 'bad-house-rule', { expected: 'object' })] }
   const answers = hasAnswers(game)
@@ -61,7 +57,33 @@ export function readHouseRules<R extends CommonRules>(
     for (const issue of read.error.issues) for (const each of fromIssue(issue, plain)) if (!found.has(each.path)) found.set(each.path, each)
     return { ok: false, problems: [...found.values()] }
   }
-  const rules = (answers ? read.data : { ...read.data, answers: 'off' }) as unknown as R
+  return agreed(game, (answers ? read.data : { ...read.data, answers: 'off' }) as unknown as R, seats, 'setup')
+}
+
+/**
+ * The house rules in force with those that a ruling names changed. Only the named ones are read, the others were
+ * checked when they came in force; refused as at the setup.
+ */
+export function readRuling<R extends CommonRules>(
+  game: Game<R, never, never, never> | Game<R>,
+  rules: R,
+  changes: Readonly<Record<string, unknown>>,
+  seats: number,
+): ReadHouseRules<R> {
+  if (!hasAnswers(game) && 'answers' in changes) return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
+  const changed: Record<string, unknown> = { ...rules }
+  const found: Problem[] = []
+  for (const [rule, schema] of Object.entries(houseRulesSchema(game).shape)) {
+    if (!(rule in changes)) continue
+    const read = readShape(schema as z.ZodType, changes[rule])
+    if (read.ok) changed[rule] = read.data
+    else found.push(...fromIssue({ ...read.issues[0]!, path: [rule, ...(read.issues[0]!.path ?? [])] }, changes))
+  }
+  return found.length ? { ok: false, problems: found } : agreed(game, changed as R, seats, 'ruling')
+}
+
+/** What the rules together must still agree with. */
+function agreed<R extends CommonRules>(game: Game<R, never, never, never> | Game<R>, rules: R, seats: number, when: 'setup' | 'ruling'): ReadHouseRules<R> {
   if (rules.tie === 'extra-round' && !game.extraRound?.(rules)) return { ok: false, problems: [problem('houseRules.tie', 'tie-not-offered', { rule: 'tie' })] }
   const problems = game.problems(rules, seats, when)
   return problems.length ? { ok: false, problems } : { ok: true, rules }
@@ -73,7 +95,7 @@ export function defaultRules(game: Game, seats: number, named: Readonly<Record<s
   return read.success ? read.data : {}
 }
 
-function fromIssue(issue: z.core.$ZodIssue, named: Record<string, unknown>): Problem[] {
+function fromIssue(issue: z.core.$ZodIssue | (RawIssue & { readonly path: readonly PropertyKey[] }), named: Readonly<Record<string, unknown>>): Problem[] {
   if (issue.code === 'unrecognized_keys' && issue.path.length === 0)
     return issue.keys.map((key) => problem(`houseRules.${key}`, 'unknown-house-rule', { rule: key }))
   const rule = String(issue.path[0] ?? '')

@@ -3,10 +3,11 @@ import { isAsDealt } from '#core/dealer'
 import type { Entry } from '#core/entries'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Game } from '#core/game'
-import { changeableRules, hasAnswers, readHouseRules } from '#core/houseRules'
+import { changeableRules, readHouseRules, readRuling } from '#core/houseRules'
 import type { BasePlay } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import type { MatchState, Table } from '#core/table'
+import { readShape, type RawIssue } from '#core/readShape'
 import { refused, STANDS, type Asks, type Facts, type Note, type Verdict } from '#core/verdict'
 
 /** A match as somebody asks for it; nothing in it has been checked but its JSON types. */
@@ -95,8 +96,8 @@ export function judgeEntry(table: Table, state: MatchState, entry: Entry): Judge
  */
 export function judgePlay(table: Table, state: MatchState, raw: unknown, overrule = false): Judged {
   const { game, seats } = table
-  const read = game.play.safeParse(raw)
-  if (!read.success) return { verdict: refused('malformed', malformedFacts(read.error, raw)), state }
+  const read = readShape(game.play, raw)
+  if (!read.ok) return { verdict: refused('malformed', malformedFacts(read.issues[0], raw)), state }
   const play = read.data
   const misshapen = game.misshapen?.(state.rules, play)
   if (misshapen) return { verdict: refused('malformed', { what: 'play', do: play.do, field: null, issue: null, keys: [], ...misshapen }), state }
@@ -155,13 +156,12 @@ function wrongAnswer(rules: CommonRules, asks: Asks, play: BasePlay): Note | nul
   return { code: 'wrong-answer', facts: { by: play.by, said: play.said, right: asks.answer }, weight: 'noted' }
 }
 
-function malformedFacts(error: z.ZodError, raw: unknown): Facts {
-  const issue = error.issues[0]
+function malformedFacts(issue: RawIssue | undefined, raw: unknown): Facts {
   const kind = typeof raw === 'object' && raw !== null && 'do' in raw ? (raw as { do: unknown }).do : null
   return {
     what: 'play',
     do: typeof kind === 'string' ? kind : null,
-    field: issue ? issue.path.join('.') || null : null,
+    field: issue?.path?.join('.') || null,
     issue: issue?.code ?? null,
     keys: issue?.code === 'unrecognized_keys' ? issue.keys : [],
   }
@@ -208,9 +208,7 @@ function ruleOnHouseRules(table: Table, state: MatchState, changes: Readonly<Rec
   const { game } = table
   const changeable = changeableRules(game)
   for (const rule of Object.keys(changes)) if (!changeable.has(rule) && rule !== 'answers') return refuseWith('not-changeable', { rule })
-  // Games without spoken answers hold `answers: off` themselves; only a ruling that names it is refused.
-  const { answers, ...others } = state.rules
-  const read = readHouseRules(game, { ...(hasAnswers(game) ? { answers } : {}), ...others, ...changes }, table.seats, 'ruling')
+  const read = readRuling(game, state.rules, changes, table.seats)
   if (!read.ok) {
     const first = read.problems[0]!
     return refuseWith(first.code, { path: first.path, ...first.facts })

@@ -58,6 +58,7 @@ test('a pack that can’t be dealt is a problem; as a house rule it is checked w
   expect(packProblems(7, 6).map(({ code }) => code)).toEqual(['pack-too-small'])
   expect(packProblems(6, 6)).toEqual([])
   const rule = packRule(SMALL, 'The cards.', 9)
+  expect([20, 19].map((copies) => packRule(SMALL, 'The cards.').safeParse({ low: 0, high: 9 + 20 - copies, copies }).success)).toEqual([true, false])
   expect(rule.parse(undefined)).toEqual(SMALL)
   for (const wrong of [
     { low: 3, high: 1, copies: 1 },

@@ -58,16 +58,16 @@ export function standingOf({ table, state }: Pick<Tape, 'table' | 'state'>) {
 }
 
 function answerLine(tape: Tape, line: Line): AnswerVerdict {
-  const { verdict } = line
-  return {
-    entry: line.number,
-    stands: verdict.stands,
-    ...(line.struck ? { struck: true as const } : {}),
-    ...(line.amendedBy === null ? {} : { amended: line.amendedBy }),
-    reason: verdict.reason?.code ?? null,
-    facts: verdict.reason?.facts ?? {},
-    ...(verdict.notes.length ? { notes: verdict.notes.map(({ code, facts }) => ({ code, facts })) } : {}),
-    says: sayVerdict(tape.table, line),
-    working: verdict.working.map(writeWorking).join('; '),
-  }
+  const { verdict, struck, amendedBy } = line
+  const { stands, reason, notes, working } = verdict
+  // Field by field, in the order of the format: spreading what may be missing costs more than judging a play.
+  const answer: { -readonly [K in keyof AnswerVerdict]?: AnswerVerdict[K] } = { entry: line.number, stands }
+  if (struck) answer.struck = true
+  if (amendedBy !== null) answer.amended = amendedBy
+  answer.reason = reason?.code ?? null
+  answer.facts = reason?.facts ?? {}
+  if (notes.length) answer.notes = notes.map(({ code, facts }) => ({ code, facts }))
+  answer.says = sayVerdict(tape.table, line)
+  answer.working = working.length === 1 ? writeWorking(working[0]!) : working.map(writeWorking).join('; ')
+  return answer as AnswerVerdict
 }
