@@ -24,7 +24,7 @@ export function isCorrection(entry: Entry): entry is Correction {
 /** Reads the corrections of a whole tape. They depend on the entries' kinds, and openings on the setup, never on play. */
 export function readCorrections(entries: readonly Entry[], faultOf: OpeningFault): Corrections {
   const verdicts = new Map<number, Verdict>()
-  const strikes = new Strikes()
+  const strikes = new Strikes(entries.length)
   const amends: { entry: number; target: number }[] = []
   const reopens: number[] = []
   entries.forEach((entry, i) => {
@@ -60,31 +60,35 @@ function judgeCorrection(correction: Correction, at: number, entries: readonly E
  * at least one strike in force names it; each new strike only touches what hangs on it.
  */
 class Strikes {
-  readonly struck = new Set<number>()
-  private readonly targets = new Map<number, number>()
+  // By entry number; typed, since a chain of strikes on strikes is walked from end to end by each one that is added.
+  private readonly targets: Int32Array
   /** How many strikes in force name an entry. */
-  private readonly counts = new Map<number, number>()
+  private readonly counts: Int32Array
+
+  constructor(entries: number) {
+    this.targets = new Int32Array(entries + 1)
+    this.counts = new Int32Array(entries + 1)
+  }
 
   has(entry: number): boolean {
-    return this.struck.has(entry)
+    return this.counts[entry]! > 0
+  }
+
+  get struck(): ReadonlySet<number> {
+    const struck = new Set<number>()
+    this.counts.forEach((count, entry) => count > 0 && struck.add(entry))
+    return struck
   }
 
   add(strike: number, target: number): void {
-    this.targets.set(strike, target)
-    this.change(target, 1)
-  }
-
-  private change(entry: number, by: 1 | -1): void {
-    for (let at: number | undefined = entry, step = by; at !== undefined;) {
-      const count = (this.counts.get(at) ?? 0) + step
-      this.counts.set(at, count)
-      const struck = count > 0
-      if (struck === this.struck.has(at)) return
-      if (struck) this.struck.add(at)
-      else this.struck.delete(at)
-      // A strike that is struck lets go of what it names, and the other way round.
-      at = this.targets.get(at)
-      step = struck ? -1 : 1
+    this.targets[strike] = target
+    // A strike that is struck lets go of what it names, and the other way round.
+    for (let at = target, step = 1; at > 0; at = this.targets[at]!) {
+      const before = this.counts[at]! > 0
+      this.counts[at]! += step
+      const now = this.counts[at]! > 0
+      if (before === now) return
+      step = now ? -1 : 1
     }
   }
 }

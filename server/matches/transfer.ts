@@ -77,7 +77,7 @@ export interface Incoming {
   readonly used: number
 }
 
-const BATCH = 500
+const BATCH = 250
 
 /** A tape may hold JSON's null, which is no entry but stays as a slip; the database would take it for a missing value. */
 const jsonOf = (raw: unknown) => (raw === null ? sql`'null'::jsonb` : raw)
@@ -105,15 +105,21 @@ export async function storeMatch(tx: Within, { id, name = '', file, tape, seated
   })
   await tx.insert(seats).values(seated.map((seat, i) => ({ matchId: id, seat: i + 1, ...seat })))
   const rows = tape.lines.map((line, i) => ({ matchId: id, number: line.number, clientId: recorded[i]!.id, entry: jsonOf(line.raw), at: recorded[i]!.at }))
-  for (let i = 0; i < rows.length; i += BATCH) await tx.insert(entries).values(rows.slice(i, i + BATCH))
+  for (let i = 0; i < rows.length; i += BATCH) {
+    await tx.insert(entries).values(rows.slice(i, i + BATCH))
+    await breathe()
+  }
   await insertFacts(id, tape, tape.lines, tx)
 }
+
+/** Lets others have their turn: PGlite answers without ever leaving this thread to them. */
+const breathe = () => new Promise(setImmediate)
 
 /** A time as the database writes it, in ISO 8601. */
 const moment = (at: string) => new Date(at).toISOString()
 
 /** Matches read at once for an archive; between two pages others get their turn. */
-const PAGE = 100
+const PAGE = 25
 
 /**
  * Everything there is, as the text of one archive, piece by piece. It is of one moment: matches made since are left
@@ -136,7 +142,7 @@ export async function* archiveText(): AsyncGenerator<string> {
       first = false
     }
     yield text
-    await new Promise(setImmediate)
+    await breathe()
   }
   yield ']}'
 }
@@ -241,7 +247,7 @@ export async function restoreArchive(text: string): Promise<Restored> {
     const problem = await restoreMatch(kept, i, known)
     if (problem) left.push(problem)
     else stored++
-    await new Promise(setImmediate)
+    await breathe()
   }
   await flushed()
   tell({ kind: 'many', match: '' })
