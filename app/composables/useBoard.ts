@@ -28,8 +28,22 @@ export function useBoard(token: () => string) {
   const live = useLive(
     () => `/api/boards/${token()}/live`,
     { board: take, here: hear, gone: () => void join() },
-    () => (lost.value = true),
+    () => {
+      lost.value = true
+      void check()
+    },
   )
+
+  /** A stream that breaks doesn't say why: the link may lead nowhere any more. */
+  async function check() {
+    try {
+      await callApi<Board>(`/api/boards/${token()}`)
+    } catch (error) {
+      if (!(error instanceof ApiError) || error.unreachable) return
+      live.leave()
+      missing.value = error.says
+    }
+  }
 
   async function join() {
     live.leave()

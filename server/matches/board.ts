@@ -57,6 +57,8 @@ export function followBoard(match: string, token: string, see: See): () => void 
   showing.viewers.set(viewer, { token, see })
   if (showing.picture !== null && !showing.drawing) see(showing.picture)
   else void draw(match, showing)
+  // The link may have been renewed between the question where it leads and now; nobody would tell this viewer.
+  void recheck(match, showing).catch(() => undefined)
   return () => {
     showing.viewers.delete(viewer)
     if (showing.viewers.size) return

@@ -52,6 +52,22 @@ test('a new link cuts off the old one', async ({ page, request }) => {
   expect((await request.get(`/api/boards/${renewed.board}`)).ok()).toBe(true)
 })
 
+test('a link that is renewed before the board follows by it is cut off too', async ({ page, request }) => {
+  const match = await makeMatch(request)
+  const { board } = await (await request.get(`/api/matches/${match}`)).json()
+  let renew = () => {}
+  const renewed = new Promise<void>((resolve) => (renew = resolve))
+  await page.route('**/api/boards/*/live', async (route) => {
+    await renewed
+    await route.continue()
+  })
+  await page.goto(`/board/${board}`)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Brim')
+  await request.post(`/api/matches/${match}/board`)
+  renew()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('No board here')
+})
+
 test('a board says when it is out of date, and comes back by itself', async ({ page, request }) => {
   const match = await makeMatch(request)
   const { board } = await (await request.get(`/api/matches/${match}`)).json()
