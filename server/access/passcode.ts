@@ -2,21 +2,22 @@ import { randomBytes } from 'node:crypto'
 import { eq } from 'drizzle-orm'
 import { settings } from '../database/schema'
 import { theDatabase } from '../utils/database'
+import { StartRefused } from '../utils/startRefused'
 import { hashPasscode, LEAST_PASSCODE, makePasscode, verifyPasscode } from './hash'
 
-async function setting(key: string): Promise<string | null> {
+async function setting<T = string>(key: string): Promise<T | null> {
   const database = await theDatabase()
   const [row] = await database.select().from(settings).where(eq(settings.key, key))
-  return typeof row?.value === 'string' ? row.value : null
+  return (row?.value ?? null) as T | null
 }
 
-async function keepSetting(key: string, value: string): Promise<void> {
+async function keepSetting(key: string, value: unknown): Promise<void> {
   const database = await theDatabase()
   await database.insert(settings).values({ key, value }).onConflictDoUpdate({ target: settings.key, set: { value } })
 }
 
 /** Guessing finds a shorter one. */
-export class PasscodeTooShort extends Error {
+export class PasscodeTooShort extends StartRefused {
   constructor() {
     super(`A passcode has at least ${LEAST_PASSCODE} characters; choose a longer one: bin/start --passcode WORD`)
     this.name = 'PasscodeTooShort'
@@ -46,11 +47,7 @@ export async function passcodeHash(): Promise<string> {
 }
 
 /** Sessions that were ended before their time, with the moment from which they would be over anyway, in ms since 1970. */
-async function endedSessions(): Promise<Readonly<Record<string, number>>> {
-  const database = await theDatabase()
-  const [row] = await database.select().from(settings).where(eq(settings.key, 'ended-sessions'))
-  return (row?.value ?? {}) as Record<string, number>
-}
+const endedSessions = async () => (await setting<Readonly<Record<string, number>>>('ended-sessions')) ?? {}
 
 export async function hasEnded(session: string): Promise<boolean> {
   return session in (await endedSessions())
@@ -58,10 +55,8 @@ export async function hasEnded(session: string): Promise<boolean> {
 
 /** Ends a session here, whoever has kept a copy of its cookie. */
 export async function endSession(session: string, until: number, now = Date.now()): Promise<void> {
-  const database = await theDatabase()
   const still = Object.entries(await endedSessions()).filter(([, over]) => over > now)
-  const value = Object.fromEntries([...still, [session, until]])
-  await database.insert(settings).values({ key: 'ended-sessions', value }).onConflictDoUpdate({ target: settings.key, set: { value } })
+  await keepSetting('ended-sessions', Object.fromEntries([...still, [session, until]]))
 }
 
 /** What session cookies are sealed with: made once, kept with the data. */

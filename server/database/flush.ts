@@ -35,18 +35,15 @@ export function makeFlush(data: string): () => Promise<void> {
     if (fresh) syncFolder(wal)
   }
 
+  function begin(): Promise<void> {
+    next = null
+    running = flushNow().finally(() => (running = null))
+    return running
+  }
+
   return function flush() {
-    if (!running) {
-      running = flushNow().finally(() => (running = null))
-      return running
-    }
-    next ??= running
-      .catch(() => undefined)
-      .then(() => {
-        next = null
-        running = flushNow().finally(() => (running = null))
-        return running
-      })
+    if (!running) return begin()
+    next ??= running.catch(() => undefined).then(begin)
     return next
   }
 }

@@ -1,9 +1,10 @@
 import { accessSync, constants, existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
+import { StartRefused } from '../utils/startRefused'
 
 /** The data folder can't be used as it is: what is wrong with it, and what to do, in words. */
-export class FolderBroken extends Error {
+export class FolderBroken extends StartRefused {
   constructor(folder: string, what: string) {
     super(`${what}\nNothing in ${folder} was changed. ${howToRestore(folder)}`)
     this.name = 'FolderBroken'

@@ -2,9 +2,10 @@ import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, realpathSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
+import { StartRefused } from '../utils/startRefused'
 
 /** Another process has the folder. */
-export class FolderTaken extends Error {
+export class FolderTaken extends StartRefused {
   constructor(folder: string) {
     super(
       `The data folder ${folder} is in use by another Nimble Tally.\n` +

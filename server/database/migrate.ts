@@ -1,4 +1,4 @@
-import { sql } from 'drizzle-orm'
+import { sql, type SQL } from 'drizzle-orm'
 import type { Database } from './client'
 
 export interface Migration {
@@ -24,9 +24,7 @@ export async function migrate(
   return database.transaction(async (tx) => {
     await tx.execute(sql`select pg_advisory_xact_lock(${ADVISORY_LOCK})`)
     await tx.execute(sql`create table if not exists applied_migrations (tag text primary key, at timestamptz not null default now())`)
-    const found = (await tx.execute(sql`select tag from applied_migrations`)) as unknown
-    const rows = (Array.isArray(found) ? found : (found as { rows: unknown[] }).rows) as { tag: string }[]
-    const known = new Set(rows.map((row) => row.tag))
+    const known = await tagsIn(tx)
     const applied: string[] = []
     for (const migration of migrations) {
       if (known.has(migration.tag)) continue
@@ -40,11 +38,16 @@ export async function migrate(
 
 /** The tags that were applied already; none where the database is new. */
 async function seenBy(database: Database): Promise<ReadonlySet<string>> {
-  const rows = async <T>(query: ReturnType<typeof sql>) => {
-    const found = (await database.execute(query)) as unknown
-    return (Array.isArray(found) ? found : (found as { rows: unknown[] }).rows) as T[]
-  }
-  const [there] = await rows<{ name: string | null }>(sql`select to_regclass('applied_migrations')::text as name`)
-  if (!there?.name) return new Set()
-  return new Set((await rows<{ tag: string }>(sql`select tag from applied_migrations`)).map(({ tag }) => tag))
+  const [there] = await rowsOf<{ name: string | null }>(database, sql`select to_regclass('applied_migrations')::text as name`)
+  return there?.name ? tagsIn(database) : new Set()
+}
+
+async function tagsIn(database: Pick<Database, 'execute'>): Promise<ReadonlySet<string>> {
+  return new Set((await rowsOf<{ tag: string }>(database, sql`select tag from applied_migrations`)).map(({ tag }) => tag))
+}
+
+/** The two drivers give rows in different wrappings. */
+async function rowsOf<T>(database: Pick<Database, 'execute'>, query: SQL): Promise<T[]> {
+  const found = (await database.execute(query)) as unknown
+  return (Array.isArray(found) ? found : (found as { rows: unknown[] }).rows) as T[]
 }

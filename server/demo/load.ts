@@ -5,16 +5,17 @@ import { gameById } from '#core/games/index'
 import { selfPlay } from '#core/selfPlay'
 import { people, settings } from '../database/schema'
 import { storeMatch } from '../matches/transfer'
-import { theDatabase } from '../utils/database'
+import { theDatabase, type Within } from '../utils/database'
 import { PEOPLE, TABLES } from './saturday'
+
+/** Notes that the demo was dealt with, so that it comes only once. */
+async function markLoaded(within: Pick<Within, 'insert'>, tables: number): Promise<void> {
+  await within.insert(settings).values({ key: 'demo', value: { tables } }).onConflictDoNothing()
+}
 
 /** A folder that holds somebody's own matches gets no demo later either. */
 export async function leaveOutDemo(): Promise<void> {
-  const database = await theDatabase()
-  await database
-    .insert(settings)
-    .values({ key: 'demo', value: { tables: 0 } })
-    .onConflictDoNothing()
+  await markLoaded(await theDatabase(), 0)
 }
 
 /** Loads the demo into a new data folder, once; `NIMBLE_DEMO=0` leaves it empty. */
@@ -48,9 +49,6 @@ export async function loadDemoOnce(): Promise<void> {
         used: 0,
       })
     }
-    await tx
-      .insert(settings)
-      .values({ key: 'demo', value: { tables: TABLES.length } })
-      .onConflictDoNothing()
+    await markLoaded(tx, TABLES.length)
   })
 }

@@ -10,10 +10,15 @@ export async function listPeople() {
   return database.select().from(people).orderBy(asc(people.name))
 }
 
+/** Who has a name already; capitals don't tell people apart. */
+function namedIn<P extends { readonly name: string }>(known: readonly P[], name: string): P | undefined {
+  return known.find((person) => person.name.toLowerCase() === name.toLowerCase())
+}
+
 export async function makePerson(given: { name: string; pennant?: number }): Promise<string> {
   const database = await theDatabase()
   const known = await listPeople()
-  const same = known.find((person) => person.name.toLowerCase() === given.name.toLowerCase())
+  const same = namedIn(known, given.name)
   if (same) throw new Refusal(409, 'name-taken', `There is a ${same.name} already; add a letter to tell them apart.`, 'name')
   const id = nanoid(10)
   await database.insert(people).values({ id, name: given.name, pennant: given.pennant ?? (known.length % PENNANT_COUNT) + 1 })
@@ -26,8 +31,8 @@ export async function makePerson(given: { name: string; pennant?: number }): Pro
  */
 export async function changePerson(id: string, { merge, ...changes }: { name?: string; pennant?: number; merge?: boolean }): Promise<void> {
   const database = await theDatabase()
-  const taken = changes.name?.toLowerCase()
-  const same = taken === undefined ? undefined : (await listPeople()).find((person) => person.id !== id && person.name.toLowerCase() === taken)
+  const others = changes.name === undefined ? [] : (await listPeople()).filter((person) => person.id !== id)
+  const same = namedIn(others, changes.name ?? '')
   if (same && !merge) {
     const says = `There is a ${same.name} already. Merge both, or add a letter to tell them apart.`
     throw new Refusal(409, 'name-taken', says, 'name', { same: same.id })

@@ -2,10 +2,10 @@ import { LRUCache } from 'lru-cache'
 import { gameById } from '#core/games/index'
 import { openMatch } from '#core/match'
 import { foldTape, type Tape } from '#core/tape'
-import { sayProblem } from '#core/wording/index'
 import type { SetUp } from '#shared/api'
 import type { Within } from '../utils/database'
-import { Refusal, told } from '../utils/refusal'
+import { Refusal } from '../utils/refusal'
+import { refusalOf } from './problems'
 import { lastOf, loadMatch } from './read'
 
 /** The tape of a match before its first entry; refused with all problems of its setup. */
@@ -13,13 +13,7 @@ export function openTape(setup: Pick<SetUp, 'game' | 'houseRules' | 'seats' | 'f
   const game = gameById(setup.game)
   if (!game) throw new Refusal(422, 'unknown-game', `There is no game “${setup.game}”.`, 'game')
   const opened = openMatch(game, { ...setup, players: setup.seats.map((seat) => seat.name) })
-  if (!opened.ok) {
-    const problems = opened.problems
-      .slice(0, 50)
-      .map(({ path, code, facts }) => ({ path: told(path), code, says: told(sayProblem({ path, code, facts }, game)) }))
-    const first = problems[0]!
-    throw new Refusal(422, first.code, first.says, first.path, { problems })
-  }
+  if (!opened.ok) throw refusalOf(opened.problems, game)
   return foldTape(opened.table, opened.state, [])
 }
 

@@ -6,16 +6,15 @@ import { FORMAT, makeMatchFile, readMatchText, VERSION, type MatchFile } from '#
 import { writePlainTape } from '#core/format/plainTape'
 import { gameById } from '#core/games/index'
 import { seatPeople } from '#core/pennants'
-import type { Problem } from '#core/problem'
 import type { Tape } from '#core/tape'
-import { sayProblem } from '#core/wording/index'
 import type { StoredMatch } from '#shared/api'
 import { entries, matches, people, seats } from '../database/schema'
-import { Refusal, refuseUnstorable, told } from '../utils/refusal'
+import { Refusal, refuseUnstorable } from '../utils/refusal'
 import { flushed, refuseWithoutRoom, theDatabase, type Within } from '../utils/database'
 import { usedBy } from './clockTime'
 import { insertFacts } from './facts'
 import { listPeople } from './people'
+import { refusalOf, tellProblem } from './problems'
 import { loadMatch } from './read'
 import { tellMade } from './store'
 import { tapeFor } from './tapes'
@@ -257,10 +256,7 @@ export async function restoreArchive(text: string): Promise<Restored> {
 /** Judges and stores one match of an archive; what is wrong with it where that can't be. */
 async function restoreMatch(kept: Archive['matches'][number], i: number, known: ReadonlyMap<string, string>): Promise<Restored['left'][number] | null> {
   const read = readArchived(kept, i)
-  if (!read.ok) {
-    const found = read.problems[0]!
-    return { id: kept.id, path: told(found.path), code: found.code, says: told(sayProblem(found, gameOf(found))) }
-  }
+  if (!read.ok) return { id: kept.id, ...tellProblem(read.problems[0]!) }
   const { file, tape } = read.match
   try {
     refuseUnstorable(file)
@@ -278,14 +274,3 @@ async function restoreMatch(kept: Archive['matches'][number], i: number, known: 
     throw error
   }
 }
-
-/** Problems told of one file: a broken one may have any number. */
-const MOST_TOLD = 50
-
-function refusalOf(problems: readonly Problem[]): Refusal {
-  const said = problems.slice(0, MOST_TOLD).map((found) => ({ path: told(found.path), code: found.code, says: told(sayProblem(found, gameOf(found))) }))
-  const first = said[0]!
-  return new Refusal(422, first.code, first.says, first.path, { problems: said })
-}
-
-const gameOf = ({ facts }: Problem) => (typeof facts.game === 'string' ? gameById(facts.game) : undefined)

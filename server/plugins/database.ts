@@ -1,9 +1,8 @@
-import { PasscodeTooShort, readyPasscode } from '../access/passcode'
+import { readyPasscode } from '../access/passcode'
 import { isLocalOnly } from '../access/policy'
-import { FolderBroken } from '../database/folder'
-import { FolderTaken } from '../database/lock'
 import { loadDemoOnce } from '../demo/load'
 import { resumeClocks } from '../matches/clock'
+import { StartRefused } from '../utils/startRefused'
 
 /** Opens the database with the server; without it there is nothing to serve, so the process says why and ends. */
 export default defineNitroPlugin((nitro) => {
@@ -16,7 +15,7 @@ export default defineNitroPlugin((nitro) => {
       await resumeClocks()
     })
     .catch((error: unknown) => {
-      console.error([FolderTaken, FolderBroken, PasscodeTooShort].some((kind) => error instanceof kind) ? `\n${(error as Error).message}\n` : error)
+      console.error(error instanceof StartRefused ? `\n${error.message}\n` : error)
       process.exit(1)
     })
 })

@@ -3,17 +3,11 @@ import { expect, test, type Page } from '@playwright/test'
 import { GAMES } from '../../core/games/index'
 import { readHouseRules } from '../../core/houseRules'
 import { FIXTURES } from '../games/index'
-import { append, boardOf, entriesOf, follow, makeMatch, onTurn, openDesk, score, tap, tape } from './helpers'
+import { append, boardOf, entriesOf, follow, makeMatch, onTurn, openDesk, score, SIZES, tap, tape } from './helpers'
 
 /** What every game must do alike, one test a game and thing: each page is loaded once. */
 test.use({ hasTouch: true })
 
-const SIZES = [
-  [1280, 800],
-  [800, 1100],
-  [390, 844],
-  [640, 400],
-] as const
 const BOARDS = [
   [1280, 720],
   [1920, 1080],

@@ -14,6 +14,14 @@ export interface MatchParts {
   entries?: unknown[]
 }
 
+/** The sizes at which every screen must do: laptop, tablet upright, phone, and a laptop at 200 %. */
+export const SIZES = [
+  [1280, 800],
+  [800, 1100],
+  [390, 844],
+  [640, 400],
+] as const
+
 /** A match made through the API, with `entries` recorded in it; returns its id. */
 export async function makeMatch(request: APIRequestContext, parts: MatchParts = {}): Promise<string> {
   const {

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { makeMatch } from './helpers'
+import { makeMatch, SIZES } from './helpers'
 
 const PAGES = ['/', '/new', '/rulebook', '/keep', '/enter']
 
@@ -18,12 +18,7 @@ for (const path of PAGES)
       const { violations } = await new AxeBuilder({ page }).analyze()
       expect([colorScheme, violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)]).toEqual([colorScheme, []])
     }
-    for (const [width, height] of [
-      [1280, 800],
-      [800, 1100],
-      [390, 844],
-      [640, 400],
-    ] as const) {
+    for (const [width, height] of SIZES) {
       await page.setViewportSize({ width, height })
       // What the page lays out anew for a size comes a moment after it.
       await expect

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { append, boardOf, entriesOf, makeMatch, onTurn, openDesk, pad, score, tap, tape, verdict, winner } from './helpers'
+import { append, boardOf, entriesOf, makeMatch, onTurn, openDesk, pad, score, SIZES, tap, tape, verdict, winner } from './helpers'
 import { ownServer } from './server'
 
 /** What a referee with six noisy children stumbled over, so that it does not come back. */
@@ -11,12 +11,7 @@ const SIX = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi']
 
 test('six players: all of them in sight at every size, and the pad says whose play it is', async ({ page, request }) => {
   await openDesk(page, await makeMatch(request, { players: SIX, first: 6 }))
-  for (const [width, height] of [
-    [1280, 800],
-    [800, 1100],
-    [390, 844],
-    [640, 400],
-  ] as const) {
+  for (const [width, height] of SIZES) {
     await page.setViewportSize({ width, height })
     for (const player of await page.getByRole('list', { name: 'Players' }).getByRole('listitem').all()) {
       const box = (await player.boundingBox())!

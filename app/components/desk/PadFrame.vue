@@ -69,20 +69,6 @@ defineExpose({ focus: () => frame.value?.focus({ preventScroll: true }) })
   font-size: 1.05rem;
 }
 @media (max-height: 34rem) {
-  .head {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.1rem 1rem;
-  }
-  .head > :last-child {
-    flex: 1 1 16rem;
-  }
-  @media (max-width: 47.99rem) {
-    .head > :last-child {
-      flex-basis: 9rem;
-    }
-  }
   .whose {
     min-height: 1.4rem;
     font-size: 0.9rem;

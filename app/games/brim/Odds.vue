@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { proxy } from 'comlink'
 import { hasOdds, type Choice } from '#core/games/brim/odds'
 import { brim } from '#core/games/brim/index'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
@@ -10,11 +9,8 @@ import type { BrimOddsWorker } from '~/games/brim/odds.worker'
 const { tape } = defineProps<{ tape: Tape }>()
 
 const { rules, state } = useTable(brim, () => tape)
-const { ask, cancel: end } = useWorker<BrimOddsWorker>(() => new Worker(new URL('./odds.worker.ts', import.meta.url), { type: 'module' }))
+const { part, failed, ask, cancel } = useWorker<BrimOddsWorker>(() => new Worker(new URL('./odds.worker.ts', import.meta.url), { type: 'module' }))
 const which = ref<'now' | 'taken' | null>(null)
-/** Which part of the work is done; 0 where none is under way. */
-const busy = ref(0)
-const failed = ref(false)
 const now = shallowRef<readonly Choice[]>([])
 const taken = shallowRef<readonly { text: string; took: Choice; best: Choice }[]>([])
 
@@ -32,30 +28,12 @@ const lastTurn = computed<readonly Line[]>(() => {
 watch(() => tape.state, close)
 
 function close() {
-  end()
-  busy.value = 0
-  failed.value = false
+  cancel()
   which.value = null
 }
 
-/** The choices in each of these positions; null where it was stopped, or failed and says so. */
-async function choicesIn(given: BrimRules, states: readonly BrimState[]): Promise<Choice[][] | null> {
-  busy.value = 0.01
-  try {
-    return await ask((remote) =>
-      remote.choices(
-        plain(given),
-        plain(states),
-        proxy((part: number) => void (busy.value = part)),
-      ),
-    )
-  } catch {
-    failed.value = true
-    return null
-  } finally {
-    busy.value = 0
-  }
-}
+/** The choices in each of these positions; null where that was stopped or failed. */
+const choicesIn = (given: BrimRules, states: readonly BrimState[]) => ask((remote, tell) => remote.choices(plain(given), plain(states), tell))
 
 async function showNow() {
   if (which.value === 'now') return close()
@@ -102,10 +80,7 @@ const points = (expected: number) => expected.toFixed(1)
         <UIcon name="i-lucide-history" class="size-5" /> The odds you took
       </button>
     </div>
-    <p v-if="busy" class="flex items-center gap-3" role="status">
-      <progress :value="busy" class="w-40" /> Working the odds out … <button class="underline min-h-11 px-2 cursor-pointer" @click="close">Stop</button>
-    </p>
-    <p v-else-if="failed" role="alert" class="text-(--refused) font-semibold">Working it out broke off; the match is not touched by it. Try again.</p>
+    <WorkUnderWay v-if="part || failed" :part="part" :failed="failed" doing="Working the odds out" broke="Working it out broke off" @stop="close" />
     <table v-else-if="which === 'now'" class="odds">
       <caption>
         Exact, when the rest of the turn is played as well as can be

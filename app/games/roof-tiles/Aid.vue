@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { proxy } from 'comlink'
 import { roofTiles } from '#core/games/roof-tiles/index'
 import { endOf, hopelessCard, inReach, takesOf } from '#core/games/roof-tiles/layout'
 import type { Solved } from '#core/games/roof-tiles/solve'
@@ -13,10 +12,8 @@ const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 
 const MOST_MS = 10_000
 const shown = ref(false)
-const busy = ref(0)
 const best = shallowRef<readonly Solved[]>([])
-const failed = ref(false)
-const { ask, cancel: end } = useWorker<RoofSolver>(() => new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' }))
+const { part, failed, ask, cancel } = useWorker<RoofSolver>(() => new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' }))
 
 const { rules, state, opened } = useTable(roofTiles, () => tape)
 const layouts = computed(() => state.value.layouts)
@@ -40,26 +37,13 @@ watch(
 
 async function findBest() {
   const found: Solved[] = []
-  busy.value = 0.01
-  failed.value = false
-  try {
-    for (const layout of opened.value.layouts) {
-      const deal = plain({ cards: layout.cards, stock: layout.order ?? [] })
-      const tell = proxy((milliseconds: number) => void (busy.value = Math.min(0.99, milliseconds / MOST_MS)))
-      const solved = await ask((remote) => remote.solve(plain(rules.value), deal, MOST_MS, tell))
-      if (!solved) return
-      found.push(solved)
-    }
-    best.value = found
-  } catch {
-    failed.value = true
-  } finally {
-    busy.value = 0
+  for (const layout of opened.value.layouts) {
+    const deal = plain({ cards: layout.cards, stock: layout.order ?? [] })
+    const solved = await ask((remote, tell) => remote.solve(plain(rules.value), deal, MOST_MS, tell))
+    if (!solved) return
+    found.push(solved)
   }
-}
-function cancel() {
-  end()
-  busy.value = 0
+  best.value = found
 }
 </script>
 
@@ -67,14 +51,11 @@ function cancel() {
   <div class="space-y-2">
     <div class="flex flex-wrap gap-2">
       <Key v-if="!over" :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-eye" class="size-5" /> What can be taken</Key>
-      <Key v-if="over && tape.table.source === 'dealt' && !busy && !best.length" @click="findBest"
+      <Key v-if="over && tape.table.source === 'dealt' && !part && !best.length" @click="findBest"
         ><UIcon name="i-lucide-search" class="size-5" /> The best there was</Key
       >
     </div>
-    <p v-if="busy" class="flex items-center gap-3" role="status">
-      <progress :value="busy" class="w-40" /> Searching … <button class="underline min-h-11 px-2 cursor-pointer" @click="cancel">Stop</button>
-    </p>
-    <p v-if="failed" role="alert" class="text-(--refused) font-semibold">The search broke off; the match is not touched by it. Try again.</p>
+    <WorkUnderWay :part="part" :failed="failed" doing="Searching" broke="The search broke off" @stop="cancel" />
     <ul v-if="best.length" role="status">
       <li v-for="(solved, i) in best" :key="i">
         {{ seats[i]!.name }}: {{ solved.left === 0 ? 'this roof could have been cleared' : `${solved.left} was the least that could be left`

@@ -1,0 +1,12 @@
+<script setup lang="ts">
+/** How far a worker is, with the key that stops it; or that it broke off. Nothing where none is under way. */
+defineProps<{ part: number; failed: boolean; doing: string; broke: string }>()
+defineEmits<{ stop: [] }>()
+</script>
+
+<template>
+  <p v-if="part" class="flex items-center gap-3" role="status">
+    <progress :value="part" class="w-40" /> {{ doing }} … <button class="underline min-h-11 px-2 cursor-pointer" @click="$emit('stop')">Stop</button>
+  </p>
+  <p v-else-if="failed" role="alert" class="text-(--refused) font-semibold">{{ broke }}; the match is not touched by it. Try again.</p>
+</template>
