@@ -2,10 +2,10 @@ import fc from 'fast-check'
 import { readCorrections } from '#core/corrections'
 import { readEntry } from '#core/entries'
 import { readMatch } from '#core/format/matchFile'
-import { addEntry, foldTape } from '#core/tape'
+import { atOnce, addEntry, foldTape } from '#core/tape'
 import { fileOf } from '../tests/unit/judging'
 
-const told = (entries: Parameters<typeof readCorrections>[0]) => readCorrections(entries, () => null)
+const told = (entries: Parameters<typeof readCorrections>[0]) => atOnce(readCorrections(entries, () => null))
 
 /**
  * What corrections come to, told once more in the slowest way: every question is answered from the beginning of the

@@ -21,22 +21,26 @@ export function isCorrection(entry: Entry): entry is Correction {
   return entry.kind === 'amend' || entry.kind === 'strike' || entry.kind === 'reopen'
 }
 
-/** Reads the corrections of a whole tape. They depend on the entries' kinds, and openings on the setup, never on play. */
-export function readCorrections(entries: readonly Entry[], faultOf: OpeningFault): Corrections {
+/** Corrections that are read at a stretch: a chain of strikes on strikes costs more with each of them. */
+const PIECE = 500
+
+/** Reads the corrections of a whole tape, in pieces. They depend on the entries' kinds, and openings on the setup, never on play. */
+export function* readCorrections(entries: readonly Entry[], faultOf: OpeningFault): Generator<void, Corrections> {
   const verdicts = new Map<number, Verdict>()
   const strikes = new Strikes(entries.length)
   const amends: { entry: number; target: number }[] = []
   const reopens: number[] = []
-  entries.forEach((entry, i) => {
-    if (!isCorrection(entry)) return
+  for (const [i, entry] of entries.entries()) {
+    if (!isCorrection(entry)) continue
     const number = i + 1
+    if (number % PIECE === 0) yield
     const verdict = judgeCorrection(entry, number, entries, strikes, faultOf)
     verdicts.set(number, verdict)
-    if (!verdict.stands) return
+    if (!verdict.stands) continue
     if (entry.kind === 'strike') strikes.add(number, entry.target)
     else if (entry.kind === 'amend') amends.push({ entry: number, target: entry.target })
     else reopens.push(number)
-  })
+  }
   const amended = new Map<number, number>()
   for (const { entry, target } of amends) if (!strikes.has(entry)) amended.set(target, entry)
   const reopened = reopens.findLast((entry) => !strikes.has(entry)) ?? null

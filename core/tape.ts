@@ -39,15 +39,35 @@ export interface Tape {
 
 const STRUCK: Verdict = { stands: false, reason: null, working: [], notes: [] }
 
+/** Entries that are judged at a stretch where a long tape is folded in pieces: some ten milliseconds. */
+const PIECE = 250
+
 /** Folds a whole tape from `start`, the state of an opened match. */
 export function foldTape(table: Table, start: MatchState, raws: readonly unknown[]): Tape {
+  return atOnce(fold(table, start, raws))
+}
+
+/** The same, stopping after every piece, so that whoever has a loop to keep free can go on later. */
+export function foldTapeInPieces(table: Table, start: MatchState, raws: readonly unknown[]): Generator<void, Tape> {
   return fold(table, start, raws)
 }
 
+/** Goes through something that is done in pieces without stopping. */
+export function atOnce<T>(pieces: Generator<void, T>): T {
+  for (;;) {
+    const { done, value } = pieces.next()
+    if (done) return value
+  }
+}
+
 /** Folds a tape; of `known`, the same tape before its newest correction, the lines before the first changed one are taken over. */
-function fold(table: Table, start: MatchState, raws: readonly unknown[], known?: Tape): Tape {
-  const entries = raws.map((raw, i) => entryIn(known?.lines[i]) ?? readEntry(raw))
-  const corrections = readCorrections(entries, (opening) => {
+function* fold(table: Table, start: MatchState, raws: readonly unknown[], known?: Tape): Generator<void, Tape> {
+  const entries: Entry[] = []
+  for (const [i, raw] of raws.entries()) {
+    if (i > 0 && i % (4 * PIECE) === 0) yield
+    entries.push(entryIn(known?.lines[i]) ?? readEntry(raw))
+  }
+  const corrections = yield* readCorrections(entries, (opening) => {
     const reopened = reopenMatch(table, start, opening)
     return reopened.ok ? null : reopened.problems[0]!
   })
@@ -55,6 +75,7 @@ function fold(table: Table, start: MatchState, raws: readonly unknown[], known?:
   const lines = known && corrections.reopened === null ? unchangedLines(known, corrections) : []
   let state = lines.at(-1)?.after ?? opened
   for (let i = lines.length; i < entries.length; i++) {
+    if (i > 0 && i % PIECE === 0) yield
     const number = i + 1
     const struck = corrections.struck.has(number)
     const amendedBy = corrections.amended.get(number) ?? null
@@ -95,7 +116,7 @@ function openedBy(table: Table, start: MatchState, entries: readonly Entry[], re
 /** The tape with one more entry. Only a correction judges again what is there already, from the first line that it changes. */
 export function addEntry(tape: Tape, raw: unknown): Tape {
   const entry = readEntry(raw)
-  if (isCorrection(entry)) return fold(tape.table, tape.start, [...tape.lines.map((line) => line.raw), raw], tape)
+  if (isCorrection(entry)) return atOnce(fold(tape.table, tape.start, [...tape.lines.map((line) => line.raw), raw], tape))
   const { state: before, table, start, opened } = tape
   const judged = judgeEntry(table, before, entry)
   const line = lineOf(tape.lines.length + 1, raw, entry, judged, false, null, before, table)

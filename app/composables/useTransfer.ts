@@ -5,6 +5,7 @@ interface Restored {
   readonly matches: number
   readonly already: number
   readonly left: readonly FileProblem[]
+  readonly leftOut: number
 }
 
 export interface FileProblem {
@@ -46,9 +47,11 @@ export function useTransfer() {
 
   const restore = (file: File) =>
     run(async () => {
-      const { people, matches, already, left } = await postText<Restored>('/api/archive', await file.text())
+      const { people, matches, already, left, leftOut } = await postText<Restored>('/api/archive', await file.text())
       broken.value = left
-      return `Brought back: ${matches} matches and ${people} people.${already ? ` ${already} matches were here already and stay as they are.` : ''}`
+      const here = already ? ` ${already} matches were here already and stay as they are.` : ''
+      const others = leftOut > left.length ? ` ${leftOut} could not be read; the first are named.` : ''
+      return `Brought back: ${matches} matches and ${people} people.${here}${others}`
     })
 
   return { busy, done, problems, imported, broken, importMatch, restore }

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { MOST_ENTRIES, readMatch, type MatchFile } from '#core/format/matchFile'
+import { MOST_ENTRIES, readMatchInPieces, type MatchFile } from '#core/format/matchFile'
 import { PENNANT_COUNT } from '#core/pennants'
 import { problem, type Problem } from '#core/problem'
 import type { Tape } from '#core/tape'
@@ -14,66 +14,67 @@ const pennant = z.int().min(1).max(PENNANT_COUNT)
 const moment = z.iso.datetime({ offset: true }).refine((at) => !at.startsWith('0000'))
 const unlike = (list: readonly { id: string }[]) => new Set(list.map(({ id }) => id)).size === list.length
 
-const shape = z.strictObject({
+/** A match as an archive keeps it. */
+const keptMatch = z.strictObject({
+  id,
+  /** What the table was called. */
+  name: z.string().trim().max(40).default(''),
+  createdAt: moment,
+  updatedAt: moment,
+  seats: z.array(z.strictObject({ pennant, personId: id.nullable() })),
+  /** Each entry's id and when it was recorded. */
+  recorded: z
+    .array(z.strictObject({ id: z.string().regex(/^[\w-]{1,64}$/), at: moment }))
+    .max(MOST_ENTRIES)
+    .refine(unlike),
+  /** Milliseconds of its clock. */
+  used: z.number().min(0).max(1e12),
+  match: z.unknown(),
+})
+
+/** An archive but for its matches, which are read one by one. */
+const frame = z.strictObject({
   format: z.literal(ARCHIVE),
   version: z.literal(1),
   madeAt: moment,
   people: z.array(z.strictObject({ id, name, pennant })).max(10_000).refine(unlike),
-  matches: z
-    .array(
-      z.strictObject({
-        id,
-        /** What the table was called. */
-        name: z.string().trim().max(40).default(''),
-        createdAt: moment,
-        updatedAt: moment,
-        seats: z.array(z.strictObject({ pennant, personId: id.nullable() })),
-        /** Each entry's id and when it was recorded. */
-        recorded: z
-          .array(z.strictObject({ id: z.string().regex(/^[\w-]{1,64}$/), at: moment }))
-          .max(MOST_ENTRIES)
-          .refine(unlike),
-        /** Milliseconds of its clock. */
-        used: z.number().min(0).max(1e12),
-        match: z.unknown(),
-      }),
-    )
-    .max(100_000),
 })
 
-export type Archive = z.infer<typeof shape>
+export type ArchiveFrame = z.infer<typeof frame>
+export type KeptMatch = z.infer<typeof keptMatch>
 
 /** A match of an archive, opened and judged. */
 export interface ArchivedMatch {
-  readonly kept: Archive['matches'][number]
+  readonly kept: KeptMatch
   readonly file: MatchFile
   readonly tape: Tape
 }
 
-export type ReadFrame = { readonly ok: true; readonly archive: Archive } | { readonly ok: false; readonly problems: readonly Problem[] }
+export type ReadFrame = { readonly ok: true; readonly frame: ArchiveFrame } | { readonly ok: false; readonly problems: readonly Problem[] }
 export type ReadArchived = { readonly ok: true; readonly match: ArchivedMatch } | { readonly ok: false; readonly problems: readonly Problem[] }
 
-/** Reads an archive from its text, without judging the matches in it; or everything that is wrong, each with its path. */
-export function readArchiveFrame(text: string): ReadFrame {
-  let json: unknown
-  try {
-    json = JSON.parse(text)
-  } catch (error) {
-    return { ok: false, problems: [problem('', 'not-json', { detail: (error as Error).message })] }
-  }
-  const read = shape.safeParse(json)
-  if (read.success) return { ok: true, archive: read.data }
-  return { ok: false, problems: read.error.issues.slice(0, 20).map((issue) => problem(issue.path.join('.'), 'bad-archive', { field: issue.path.join('.') })) }
+/** Reads an archive without its matches; or everything that is wrong, each with its path. */
+export function readArchiveFrame(json: unknown): ReadFrame {
+  const read = frame.safeParse(json)
+  return read.success ? { ok: true, frame: read.data } : { ok: false, problems: badArchive(read.error, []) }
 }
 
-/** Opens and judges one match of an archive, the one at place `i`; or everything that is wrong with it. */
-export function readArchived(kept: Archive['matches'][number], i: number): ReadArchived {
+/** Reads and judges one match of an archive, the one at place `i`; or everything that is wrong with it. */
+export function* readArchived(json: unknown, i: number): Generator<void, ReadArchived> {
   const at = `matches.${i}`
-  const found = readMatch(kept.match)
+  const read = keptMatch.safeParse(json)
+  if (!read.success) return { ok: false, problems: badArchive(read.error, ['matches', i]) }
+  const kept = read.data
+  const found = yield* readMatchInPieces(kept.match)
   if (!found.ok)
     return { ok: false, problems: found.problems.map(({ path, code, facts }) => problem([`${at}.match`, path].filter(Boolean).join('.'), code, facts)) }
   const { file, tape } = found
   if (kept.seats.length !== file.players.length) return { ok: false, problems: [problem(`${at}.seats`, 'bad-archive', { field: `${at}.seats` })] }
   if (kept.recorded.length !== file.entries.length) return { ok: false, problems: [problem(`${at}.recorded`, 'bad-archive', { field: `${at}.recorded` })] }
   return { ok: true, match: { kept, file, tape } }
+}
+
+function badArchive(error: z.ZodError, within: readonly PropertyKey[]): Problem[] {
+  const paths = error.issues.slice(0, 20).map((issue) => [...within, ...issue.path].join('.'))
+  return paths.map((path) => problem(path, 'bad-archive', { field: path }))
 }

@@ -3,7 +3,7 @@ import { gameById, GAMES } from '#core/games/index'
 import { entrySchema } from '#core/entries'
 import { openMatch } from '#core/match'
 import { problem, type Problem } from '#core/problem'
-import { foldTape, type Tape } from '#core/tape'
+import { atOnce, foldTapeInPieces, type Tape } from '#core/tape'
 
 /** The public match format, version 1 (docs/match-file.md). */
 export const FORMAT = 'nimble-tally/match'
@@ -36,17 +36,28 @@ export type ReadMatch = { readonly ok: true; readonly file: MatchFile; readonly 
 
 /** Reads a match file from its text and judges it. `not-json` says where the text breaks. */
 export function readMatchText(text: string): ReadMatch {
+  return atOnce(readMatchTextInPieces(text))
+}
+
+/** The same in pieces: a tape of thousands of entries keeps no loop from others. */
+export function* readMatchTextInPieces(text: string): Generator<void, ReadMatch> {
   let json: unknown
   try {
     json = JSON.parse(text.charCodeAt(0) === 0xfeff ? text.slice(1) : text)
   } catch (error) {
     return { ok: false, problems: [problem('', 'not-json', { detail: (error as Error).message })] }
   }
-  return readMatch(json)
+  yield
+  return yield* readMatchInPieces(json)
 }
 
 /** Reads a match file from JSON, opens its match and folds its tape; or everything that is wrong with it. */
 export function readMatch(json: unknown): ReadMatch {
+  return atOnce(readMatchInPieces(json))
+}
+
+/** The same in pieces. */
+export function* readMatchInPieces(json: unknown): Generator<void, ReadMatch> {
   const read = shape.safeParse(json)
   if (!read.success) return { ok: false, problems: read.error.issues.flatMap((issue) => fromIssue(issue, json)) }
   const file = read.data
@@ -57,7 +68,7 @@ export function readMatch(json: unknown): ReadMatch {
   }
   const opened = openMatch(game, file)
   if (!opened.ok) return { ok: false, problems: opened.problems }
-  return { ok: true, file, tape: foldTape(opened.table, opened.state, file.entries) }
+  return { ok: true, file, tape: yield* foldTapeInPieces(opened.table, opened.state, file.entries) }
 }
 
 const EXPECTED: Readonly<Record<string, string>> = {

@@ -11,15 +11,28 @@ import { judgePlay } from '#core/match'
 import { cardsOf } from '#core/pack'
 import { randomFor } from '#core/random'
 import { foldTape, type Tape } from '#core/tape'
-import { readMatchText } from '#core/format/matchFile'
+import { makeMatchFile, readMatchText } from '#core/format/matchFile'
+import { readHouseRules } from '#core/houseRules'
+import { ruleFields } from '#core/ruleFields'
+import { plainJudge, plainStart } from './plainBrim'
 import { botTape } from './tapes'
 
-/** A tape of exactly `entries` entries: a long match, filled up with notes where the game ends sooner. */
+/** A tape of exactly `entries` plays: bots' matches one after another would be another match, so the rules are as long as they go. */
 function longTape(game: (typeof GAMES)[number], entries: number): Tape {
-  const tape = botTape(game, Math.min(3, game.about.seats.high), 5, {}, entries)
+  const seats = Math.min(3, game.about.seats.high)
+  const tape = botTape(game, seats, 5, longest(game, seats), entries)
   const raws = tape.lines.map((line) => line.raw)
-  while (raws.length < entries) raws.push({ call: 'note', why: 'bench' })
+  // A game that can't last so long is filled up with what tables bring between plays: refused plays and rulings.
+  const refused = raws[0]
+  while (raws.length < entries) raws.push(raws.length % 3 ? refused : { ruling: { award: { by: 1, points: 0 } } })
   return foldTape(tape.table, tape.start, raws)
+}
+
+/** House rules under which a match lasts longest: most rounds, turns or points, where a game has them. */
+function longest(game: (typeof GAMES)[number], seats: number): Record<string, unknown> {
+  const rules: Record<string, unknown> = {}
+  for (const { name, kind, most } of ruleFields(game)) if (['rounds', 'turns'].includes(name) && kind === 'number') rules[name] = most
+  return readHouseRules(game, rules, seats).ok ? rules : {}
 }
 
 /** Budgets of DESIGN.md beside what is measured here. Times are medians. */
@@ -35,19 +48,59 @@ async function median(name: string, fn: () => void): Promise<number> {
   return result.latency.p50
 }
 
-for (const game of GAMES) {
-  const tape = botTape(game, Math.min(3, game.about.seats.high), 7)
-  const lines = tape.lines
+/** What a play that stands in `tape` costs to judge, in milliseconds. */
+async function judging(tape: Tape, name: string): Promise<number> {
   let at = 0
-  const judge = await median('judge', () => {
-    const line = lines[at++ % lines.length]!
+  return median(name, () => {
+    const line = tape.lines[at++ % tape.lines.length]!
     judgePlay(tape.table, line.before, line.play)
   })
-  rows.push({ what: `${game.id}: judge a play`, median: us(judge), budget: '10 µs (half), 100 µs (all)' })
+}
+
+for (const game of GAMES) {
+  const seats = Math.min(3, game.about.seats.high)
+  const dealt = botTape(game, seats, 7)
+  const { table, start } = dealt
+  const raws = dealt.lines.map((line) => line.raw)
+  // The same plays at a table of real cards and dice, where nothing is compared with what a dealer would have brought.
+  const atTable = game.dealOpening || dealt.table.opening !== null ? null : foldTape({ ...table, source: 'table', seed: null }, start, raws)
+  rows.push({ what: `${game.id}: judge a play, dealt`, median: us(await judging(dealt, 'dealt')), budget: '10 µs (half), 100 µs (all)' })
+  if (atTable?.lines.every(({ verdict }) => verdict.stands))
+    rows.push({ what: `${game.id}: judge a play, at the table`, median: us(await judging(atTable, 'table')), budget: '10 µs (half), 100 µs (all)' })
+  let at = 0
+  const refused = await median('refused', () => {
+    // Everybody else's play where one is awaited, and after its end: most are refused.
+    const line = dealt.lines[at++ % dealt.lines.length]!
+    judgePlay(table, dealt.state, line.play)
+    judgePlay(table, line.before, { ...line.play, by: ((line.play?.by ?? 1) % seats) + 1 })
+  })
+  rows.push({ what: `${game.id}: refuse a play`, median: us(refused / 2), budget: '10 µs' })
   const long = longTape(game, 500)
-  const raws = long.lines.map((line) => line.raw)
-  const replay = await median('replay', () => void foldTape(long.table, long.start, raws))
-  rows.push({ what: `${game.id}: judge ${raws.length} entries again`, median: ms(replay), budget: '20 ms' })
+  const longRaws = long.lines.map((line) => line.raw)
+  const plays = long.lines.filter(({ verdict, play }) => play && verdict.stands).length
+  const replay = await median('replay', () => void foldTape(long.table, long.start, longRaws))
+  rows.push({ what: `${game.id}: judge 500 entries again (${plays} plays that stand)`, median: ms(replay), budget: '20 ms' })
+}
+
+const brim = GAMES.find(({ id }) => id === 'brim')!
+{
+  const { table, start } = botTape(brim, 3, 7)
+  const plays = Array.from({ length: 300 }, (_, i) => {
+    const by = 1 + (Math.floor(i / 2) % 3)
+    return i % 2 ? { do: 'stop' as const, by } : { do: 'roll' as const, by, dice: [6, 5, 4, 3, 1] }
+  })
+  const real = await median('brim', () => {
+    let state = start
+    for (const play of plays) state = judgePlay(table, state, play).state
+  })
+  const plain = await median('plain', () => {
+    let state = plainStart(3)
+    for (const play of plays) {
+      const next = plainJudge(state, play)
+      if (typeof next !== 'string') state = next
+    }
+  })
+  rows.push({ what: 'brim: real judge against one of plain objects', median: `${(real / plain).toFixed(1)} times`, budget: 'the same run' })
 }
 
 const common = { dice: 5, sides: 6, limit: 20, rolls: 4, mustFreeze: 0 }
@@ -77,22 +130,26 @@ rows.push({
   budget: `${clearable} can be cleared`,
 })
 
-const file = JSON.stringify({
-  format: 'nimble-tally/match',
-  version: 1,
-  game: 'brim',
-  houseRules: { rounds: 50 },
-  players: ['A', 'B', 'C'],
-  entries: longTape(
-    GAMES.find(({ id }) => id === 'brim')!,
-    60,
-  ).lines.map((line) => line.raw),
+/** Different files of every game, in bulk: 60 entries each, every fourth of them with refused plays among them. */
+const files = GAMES.flatMap((game) =>
+  Array.from({ length: 40 }, (_, seed) => {
+    const tape = botTape(game, Math.min(2 + (seed % 2), game.about.seats.high), seed, {}, 60)
+    const entries = tape.lines.map((line) => line.raw)
+    if (seed % 4 === 0) entries.splice(5, 0, ...Array.from({ length: 10 }, () => entries[0]))
+    return JSON.stringify(makeMatchFile(foldTape(tape.table, tape.start, entries), {}))
+  }),
+)
+let next = 0
+rows.push({
+  what: 'read and judge one of different files',
+  median: us(await median('file', () => void readMatchText(files[next++ % files.length]!))),
+  budget: '1,000 µs',
 })
-rows.push({ what: 'read and judge a 60-entry file', median: us(await median('file', () => void readMatchText(file))), budget: '1,000 µs' })
+const many = Array.from({ length: 6000 }, (_, i) => files[i % files.length]!)
 const path = join(mkdtempSync(join(tmpdir(), 'nimble-bench-')), 'matches.jsonl')
-writeFileSync(path, `${file}\n`.repeat(6000))
+writeFileSync(path, `${many.join('\n')}\n`)
 const started = performance.now()
 spawnSync('sh', ['-c', `bin/judge --lines ${path} > ${path}.out`])
 const seconds = (performance.now() - started) / 1000
-rows.push({ what: 'bin/judge --lines, 60-entry files', median: `${Math.round(6000 / seconds)} a second`, budget: '2,000 a second' })
+rows.push({ what: 'bin/judge --lines, different files of every game', median: `${Math.round(6000 / seconds)} a second`, budget: '2,000 a second' })
 console.table(rows)

@@ -1,10 +1,11 @@
 // npm run ordeal: what a table never does to Nimble Tally and a bad day might. Prints a table; ends with 1 where
 // something acknowledged was lost or a start failed. Figures of it stand in docs/serving.md.
 import { execFileSync } from 'node:child_process'
-import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
+import { closeSync, fdatasyncSync, mkdirSync, mkdtempSync, openSync, rmSync, symlinkSync, writeFileSync, writeSync } from 'node:fs'
 import http from 'node:http'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { chromium } from '@playwright/test'
 import { pause, server } from './server.mjs'
 
 const KILLS = Number(process.env.KILLS ?? 20)
@@ -99,17 +100,160 @@ async function fullDisk() {
   }
 }
 
+const AT = new Date().toISOString()
+const file = (entries, more = {}) => ({ format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines'], entries, ...more })
+const roll = { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } }
+const stop = { play: { do: 'stop', by: 1, said: 19 } }
+const turns = (n) => Array.from({ length: n }, (_, i) => (i % 2 ? stop : roll))
+const rounds = { houseRules: { rounds: 50 } }
+const archiveOf = (count, entries, key) => ({
+  format: 'nimble-tally/archive',
+  version: 1,
+  madeAt: AT,
+  people: [],
+  matches: Array.from({ length: count }, (_, m) => ({
+    id: `${key}-${m}`,
+    createdAt: AT,
+    updatedAt: AT,
+    used: 0,
+    seats: [{ pennant: 1, personId: null }],
+    recorded: turns(entries).map((_, i) => ({ id: `entry-${m}-${i}`, at: AT })),
+    match: file(turns(entries), rounds),
+  })),
+})
+
+/** Archives taken while others record and delete: every one can be brought back whole. */
+async function archives() {
+  const one = server()
+  await one.start()
+  await one.post('/api/archive', archiveOf(300, 40, 'kept'))
+  const busy = await one.makeMatch()
+  let going = true
+  let [after, gone] = [0, 0]
+  const recording = (async () => {
+    while (going) await one.append(busy, after++, turns(2)[after % 2])
+  })()
+  const deleting = (async () => {
+    for (let i = 299; going && i > 100; i--, gone++) await fetch(`${one.address}/api/matches/kept-${i}`, { method: 'DELETE' })
+  })()
+  const taken = []
+  for (let i = 0; i < 10; i++) taken.push(await (await fetch(`${one.address}/api/archive`)).json())
+  going = false
+  await Promise.all([recording, deleting])
+  await one.stop()
+  rmSync(one.folder, { recursive: true, force: true })
+  let broken = 0
+  for (const archive of [taken[0], taken[4], taken[9]]) {
+    const two = server()
+    await two.start()
+    const restored = await (await two.post('/api/archive', archive)).json()
+    if (restored.matches !== archive.matches.length || restored.leftOut !== 0) broken++
+    await two.stop()
+    rmSync(two.folder, { recursive: true, force: true })
+  }
+  tell('10 archives taken while others record and delete', `${gone} deleted, ${after} recorded meanwhile; ${broken} of 3 did not come back whole`, broken === 0)
+}
+
+/** Ten thousand matches stored: the list opens as with ten, and recording costs the same. */
+async function many() {
+  const times = async (doing, n = 20) => {
+    const list = []
+    for (let i = 0; i < n; i++) {
+      const start = performance.now()
+      await doing(i)
+      list.push(performance.now() - start)
+    }
+    return middle(list)
+  }
+  const one = server()
+  await one.start()
+  const measure = async () => {
+    const list = await times(() => one.get('/api/matches?which=all'))
+    const made = await times(() => one.makeMatch())
+    const match = await one.makeMatch()
+    const append = await times((i) => one.append(match, i, turns(2)[i % 2]))
+    return `list ${list.toFixed(1)} ms, made ${made.toFixed(1)} ms, recorded ${append.toFixed(1)} ms`
+  }
+  await one.post('/api/archive', archiveOf(10, 20, 'few'))
+  await measure()
+  tell('with 10 matches stored', await measure())
+  for (let part = 0; part < 10; part++) await one.post('/api/archive', archiveOf(1000, 20, `many-${part}`))
+  tell('with 10,000 matches stored', await measure())
+  await one.held()
+  const start = performance.now()
+  const archive = await (await fetch(`${one.address}/api/archive`)).text()
+  const took = performance.now() - start
+  tell('10,000 matches taken along', `${(took / 1000).toFixed(1)} s, ${(archive.length / 1e6).toFixed(0)} MB, loop held ${await one.held()} ms`)
+  const place = openSync(join(one.folder, 'flush-alone'), 'w')
+  const page = Buffer.alloc(8192)
+  const alone = await times(() => {
+    writeSync(place, page)
+    fdatasyncSync(place)
+  }, 200)
+  closeSync(place)
+  tell('a flush of this disk by itself', `${alone.toFixed(2)} ms median`)
+  await one.stop()
+  rmSync(one.folder, { recursive: true, force: true })
+}
+
+/** A match of thousands of entries in a browser: opened, recorded in, and a thousand plays in one page. */
+async function longMatch() {
+  const one = server()
+  await one.start()
+  const make = async (entries) => (await (await one.post('/api/matches/import', file(turns(entries), rounds))).json()).id
+  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--js-flags=--expose-gc'] })
+  const page = await browser.newPage()
+  for (const entries of [20, 4990]) {
+    const match = await make(entries)
+    const start = performance.now()
+    await page.goto(`${one.address}/match/${match}`)
+    await page.locator(`[data-entry="${entries}"]`).waitFor()
+    const opened = performance.now() - start
+    // From the message to the frame after it was drawn; the newest is a note, so that both matches do the same.
+    const drawn = []
+    for (let i = 1; i <= 5; i++) {
+      const seen = page.evaluate(
+        (number) =>
+          new Promise((resolve) => {
+            let before = performance.now()
+            const look = () => {
+              const now = performance.now()
+              if (document.querySelector(`[data-entry="${number}"]`)) return resolve(now - before)
+              before = now
+              requestAnimationFrame(look)
+            }
+            look()
+          }),
+        entries + i,
+      )
+      await one.append(match, entries + i - 1, { call: 'note', why: 'ordeal' })
+      drawn.push(await seen)
+    }
+    tell(`a match of ${entries} entries in a browser`, `opened in ${opened.toFixed(0)} ms, a new entry drawn in a frame of ${middle(drawn).toFixed(0)} ms`)
+  }
+  const match = await one.makeMatch()
+  await page.goto(`${one.address}/match/${match}`)
+  const heap = () => page.evaluate(() => (globalThis.gc?.(), performance.memory.usedJSHeapSize / 1e6))
+  const sizes = []
+  for (let i = 0; i < 1000; i++) {
+    await one.append(match, i, turns(2)[i % 2])
+    if (i === 99 || i === 499 || i === 999) {
+      await page.locator(`[data-entry="${i + 1}"]`).waitFor()
+      sizes.push(await heap())
+    }
+  }
+  tell('a page after 100, 500 and 1,000 entries', `${sizes.map((size) => size.toFixed(0)).join(', ')} MB of heap`)
+  await browser.close()
+  await one.stop()
+  rmSync(one.folder, { recursive: true, force: true })
+}
+
 /** What is legal, large and hostile: the loop must stay free for the others. */
 async function loop() {
   const one = server()
   await one.start()
   await one.held()
-  const file = (entries, more = {}) => ({ format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines'], entries, ...more })
-  const roll = { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } }
-  const stop = { play: { do: 'stop', by: 1, said: 19 } }
   const deep = `${'['.repeat(500_000)}${']'.repeat(500_000)}`
-  const turns = (n) => Array.from({ length: n }, (_, i) => (i % 2 ? stop : roll))
-  const rounds = { houseRules: { rounds: 50 } }
   const ask = async (what, doing) => {
     const start = performance.now()
     const status = await doing()
@@ -125,22 +269,7 @@ async function loop() {
     imported([], { houseRules: Object.fromEntries(Array.from({ length: 20_000 }, (_, i) => [`k${i}`, i])) }),
   )
   await ask('a million brackets', () => one.post('/api/matches/import', deep).then((answer) => answer.status))
-  const at = new Date().toISOString()
-  const archive = {
-    format: 'nimble-tally/archive',
-    version: 1,
-    madeAt: at,
-    people: [],
-    matches: Array.from({ length: 500 }, (_, m) => ({
-      id: `ordeal-${m}`,
-      createdAt: at,
-      updatedAt: at,
-      used: 0,
-      seats: [{ pennant: 1, personId: null }],
-      recorded: turns(60).map((_, i) => ({ id: `entry-${m}-${i}`, at })),
-      match: file(turns(60), rounds),
-    })),
-  }
+  const archive = archiveOf(500, 60, 'ordeal')
   await ask('500 matches brought back', () => one.post('/api/archive', archive).then((answer) => answer.status))
   await ask('500 matches taken along', async () => {
     const answer = await fetch(`${one.address}/api/archive`)
@@ -192,7 +321,9 @@ async function muteViewers() {
   rmSync(one.folder, { recursive: true, force: true })
 }
 
-for (const part of [firstStarts, kills, twoProcesses, fullDisk, loop, muteViewers]) await part()
+const PARTS = { firstStarts, kills, twoProcesses, fullDisk, loop, archives, many, longMatch, muteViewers }
+const asked = process.argv.slice(2)
+for (const [name, part] of Object.entries(PARTS)) if (!asked.length || asked.includes(name)) await part()
 const written = rows.map((row) => `| ${row.slice(0, 2).join(' | ')} |`).join('\n')
 writeFileSync(join(tmpdir(), 'nimble-ordeal.md'), `| what | what came of it |\n|---|---|\n${written}\n`)
 console.log(`\n${rows.length - failed} held, ${failed} failed. The table is in ${join(tmpdir(), 'nimble-ordeal.md')}.`)

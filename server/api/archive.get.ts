@@ -1,5 +1,5 @@
 import { Readable } from 'node:stream'
-import { archiveText } from '../matches/transfer'
+import { archiveText } from '../matches/archive'
 import { defineRoute } from '../utils/refusal'
 
 /** Everything as one archive, sent as it is read: a desk that records meanwhile waits for a moment only. */

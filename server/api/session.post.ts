@@ -3,7 +3,8 @@ import { verifyPasscode } from '../access/hash'
 import { passcodeHash } from '../access/passcode'
 import { letIn } from '../access/session'
 import { LRUCache } from 'lru-cache'
-import { bodyOf, defineRoute, Refusal } from '../utils/refusal'
+import { bodyOf } from '../utils/body'
+import { defineRoute, Refusal } from '../utils/refusal'
 import { passcodeShape } from '#shared/requests'
 
 /**

@@ -4,7 +4,7 @@ import { addEntry, foldTape, type Tape } from '#core/tape'
 import { sayReason, speaking } from '#core/wording/index'
 import type { Appended } from '#shared/api'
 import { entries, matches } from '../database/schema'
-import { flushed, refuseWithoutRoom, theDatabase, type Within } from '../utils/database'
+import { writing, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { keepFacts } from './facts'
 import { tell } from './live'
@@ -39,33 +39,33 @@ export function appendEntry(match: string, append: Append): Promise<Appended> {
 }
 
 async function appendNow(match: string, { id, after, entry }: Append): Promise<Appended> {
-  await refuseWithoutRoom()
-  const database = await theDatabase()
-  const outcome = await database.transaction(async (tx) => {
-    const [row] = await tx.select({ last: matches.last }).from(matches).where(eq(matches.id, match)).for('update')
+  const outcome = await writing(async (tx) => {
+    const [row] = await tx
+      .select({ last: matches.last, same: entries })
+      .from(matches)
+      .leftJoin(entries, and(eq(entries.matchId, matches.id), eq(entries.clientId, id)))
+      .where(eq(matches.id, match))
+      .for('update', { of: matches })
     if (!row) throw noSuchMatch()
     const tape = await tapeOf(match, row.last, tx)
-    const [same] = await tx
-      .select()
-      .from(entries)
-      .where(and(eq(entries.matchId, match), eq(entries.clientId, id)))
+    const { same } = row
     if (same) return { tape, recorded: { number: same.number, id, entry: same.entry, at: same.at }, fresh: null }
     if (after !== row.last) throw await stale(match, row.last, after, tx)
     if (row.last >= MOST_ENTRIES) throw new Refusal(409, 'match-full', `A match holds ${MOST_ENTRIES} entries at most; begin another one.`, 'entry')
     const next = addEntry(tape, entry)
     const line = next.lines.at(-1)!
     refuseUnlessKept(next)
-    const [stored] = await tx.insert(entries).values({ matchId: match, number: line.number, clientId: id, entry }).returning({ at: entries.at })
     const summary = summaryOf(next)
-    await tx
+    const kept = tx.$with('kept').as(tx.insert(entries).values({ matchId: match, number: line.number, clientId: id, entry }).returning({ at: entries.at }))
+    const [stored] = await tx
+      .with(kept)
       .update(matches)
       .set({ last: line.number, over: summary.result !== null, summary, updatedAt: sql`now()` })
       .where(eq(matches.id, match))
+      .returning({ at: sql<string>`(select at from kept)` })
     await keepFacts(match, tape, next, tx)
     return { tape: next, recorded: { number: line.number, id, entry, at: stored!.at }, fresh: summary }
   })
-  // What is acknowledged is on the disk: a power cut doesn't take it back.
-  await flushed()
   // The new summary, where the entry was not recorded before.
   const { tape, recorded, fresh } = outcome
   if (fresh) {

@@ -3,7 +3,7 @@ import { drawBoard } from '#core/board'
 import type { Board } from '#shared/api'
 import { matches } from '../database/schema'
 import { Refusal } from '../utils/refusal'
-import { theDatabase } from '../utils/database'
+import { theDatabase, writing } from '../utils/database'
 import { clockOf } from './clock'
 import { toldClock } from './clockTime'
 import { follow, tell } from './live'
@@ -22,8 +22,7 @@ export async function matchOfBoard(token: string): Promise<string> {
 /** Makes a new link; whoever follows by the old one is cut off. */
 export async function renewBoard(match: string): Promise<string> {
   const board = newToken()
-  const database = await theDatabase()
-  const changed = await database.update(matches).set({ boardToken: board }).where(eq(matches.id, match)).returning({ id: matches.id })
+  const changed = await writing((tx) => tx.update(matches).set({ boardToken: board }).where(eq(matches.id, match)).returning({ id: matches.id }))
   if (!changed.length) throw noSuchMatch()
   tell({ kind: 'board', match })
   return board

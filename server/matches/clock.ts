@@ -2,7 +2,7 @@ import { and, eq, sql } from 'drizzle-orm'
 import type { ClockState, ToldClock } from '#shared/api'
 import { matches } from '../database/schema'
 import { Refusal } from '../utils/refusal'
-import { theDatabase } from '../utils/database'
+import { theDatabase, writing } from '../utils/database'
 import { toldClock, usedBy } from './clockTime'
 import { follow, tell } from './live'
 import { appendEntry } from './append'
@@ -40,8 +40,7 @@ export async function clockOf(match: string): Promise<ClockState> {
 }
 
 async function keep(match: string, clock: ClockState): Promise<void> {
-  const database = await theDatabase()
-  await database.update(matches).set({ clock }).where(eq(matches.id, match))
+  await writing((tx) => tx.update(matches).set({ clock }).where(eq(matches.id, match)))
   tell({ kind: 'clock', match, clock: toldClock(clock) })
   await arm(match, clock)
 }

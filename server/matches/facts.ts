@@ -1,10 +1,11 @@
-import { and, desc, eq, inArray } from 'drizzle-orm'
+import { and, desc, eq, inArray, sql } from 'drizzle-orm'
 import { practisedFacts } from '#core/facts'
 import type { Line, Tape } from '#core/tape'
 import { entries, facts, matches, seats } from '../database/schema'
 import { theDatabase, type Within } from '../utils/database'
+import { breathe } from '../utils/breathe'
 
-const BATCH = 500
+const BATCH = 250
 
 /** Keeps the facts that the newest entry practised; after a correction also those of each entry for which they changed. */
 export async function keepFacts(match: string, before: Tape, tape: Tape, within: Within): Promise<void> {
@@ -25,18 +26,18 @@ async function timesOf(match: string, within: Within): Promise<ReadonlyMap<numbe
 export async function insertFacts(match: string, tape: Tape, lines: Tape['lines'], within: Within): Promise<void> {
   const found = lines.flatMap((line) => practisedFacts(tape.table, line).map((fact, ordinal) => ({ fact, ordinal })))
   if (!found.length) return
-  const seated = await within.select({ seat: seats.seat, personId: seats.personId }).from(seats).where(eq(seats.matchId, match))
   const times = lines.length > 1 ? await timesOf(match, within) : null
-  const person = new Map(seated.map(({ seat, personId }) => [seat, personId]))
-  const rows = found.map(({ fact: { by, ...fact }, ordinal }) => ({
-    matchId: match,
-    ordinal,
-    seat: by,
-    personId: person.get(by) ?? null,
-    ...fact,
-    ...(times ? { at: times.get(fact.entry) } : {}),
-  }))
-  for (let i = 0; i < rows.length; i += BATCH) await within.insert(facts).values(rows.slice(i, i + BATCH))
+  const rows = found.map(({ fact, ordinal }) => ({ ...fact, ordinal, at: times?.get(fact.entry) }))
+  for (let i = 0; i < rows.length; i += BATCH) {
+    // Who sits there is looked up as the fact is stored: an append needs no statement of its own for it.
+    await within.execute(sql`
+      insert into ${facts} (match_id, entry, ordinal, seat, person_id, operation, terms, answer, said, "right", how, at)
+      select ${match}, (each->>'entry')::int, (each->>'ordinal')::int, seat, person_id, each->>'operation', each->'terms', (each->>'answer')::bigint,
+        (each->>'said')::bigint, (each->>'right')::boolean, each->>'how', coalesce((each->>'at')::timestamptz, now())
+      from jsonb_array_elements(${JSON.stringify(rows.slice(i, i + BATCH))}::jsonb) as each
+      join ${seats} on ${seats.matchId} = ${match} and ${seats.seat} = (each->>'by')::int`)
+    await breathe()
+  }
 }
 
 /** The newest facts that a person practised, at most `limit`. */

@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid'
 import { PENNANT_COUNT } from '#core/pennants'
 import { facts, people, seats } from '../database/schema'
 import { Refusal } from '../utils/refusal'
-import { theDatabase, type Within } from '../utils/database'
+import { theDatabase, writing, type Within } from '../utils/database'
 
 export async function listPeople() {
   const database = await theDatabase()
@@ -16,12 +16,11 @@ function namedIn<P extends { readonly name: string }>(known: readonly P[], name:
 }
 
 export async function makePerson(given: { name: string; pennant?: number }): Promise<string> {
-  const database = await theDatabase()
   const known = await listPeople()
   const same = namedIn(known, given.name)
   if (same) throw new Refusal(409, 'name-taken', `There is a ${same.name} already; add a letter to tell them apart.`, 'name')
   const id = nanoid(10)
-  await database.insert(people).values({ id, name: given.name, pennant: given.pennant ?? (known.length % PENNANT_COUNT) + 1 })
+  await writing((tx) => tx.insert(people).values({ id, name: given.name, pennant: given.pennant ?? (known.length % PENNANT_COUNT) + 1 }))
   return id
 }
 
@@ -30,7 +29,6 @@ export async function makePerson(given: { name: string; pennant?: number }): Pro
  * `merge` says that both are one: their matches and what they practised go to the one who had the name.
  */
 export async function changePerson(id: string, { merge, ...changes }: { name?: string; pennant?: number; merge?: boolean }): Promise<void> {
-  const database = await theDatabase()
   const others = changes.name === undefined ? [] : (await listPeople()).filter((person) => person.id !== id)
   const same = namedIn(others, changes.name ?? '')
   if (same && !merge) {
@@ -38,14 +36,13 @@ export async function changePerson(id: string, { merge, ...changes }: { name?: s
     throw new Refusal(409, 'name-taken', says, 'name', { same: same.id })
   }
   if (same) return mergePeople(id, same.id)
-  const changed = await database.update(people).set(changes).where(eq(people.id, id)).returning({ id: people.id })
+  const changed = await writing((tx) => tx.update(people).set(changes).where(eq(people.id, id)).returning({ id: people.id }))
   if (!changed.length) throw noSuchPerson()
 }
 
 /** Makes two people one. */
 async function mergePeople(from: string, into: string): Promise<void> {
-  const database = await theDatabase()
-  await database.transaction(async (tx) => {
+  await writing(async (tx) => {
     await tx.update(seats).set({ personId: into }).where(eq(seats.personId, from))
     await tx.update(facts).set({ personId: into }).where(eq(facts.personId, from))
     const gone = await tx.delete(people).where(eq(people.id, from)).returning({ id: people.id })
@@ -66,7 +63,6 @@ export async function refuseStrangers(ids: readonly (string | null)[], within: W
 
 /** Forgets a person. The matches stay; their seats keep only the name that was typed. */
 export async function removePerson(id: string): Promise<void> {
-  const database = await theDatabase()
-  const gone = await database.delete(people).where(eq(people.id, id)).returning({ id: people.id })
+  const gone = await writing((tx) => tx.delete(people).where(eq(people.id, id)).returning({ id: people.id }), { frees: true })
   if (!gone.length) throw noSuchPerson()
 }

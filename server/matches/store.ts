@@ -5,7 +5,7 @@ import { readHouseRules } from '#core/houseRules'
 import { randomFor } from '#core/random'
 import type { ListedMatch, SetUp } from '#shared/api'
 import { facts, matches, people, seats } from '../database/schema'
-import { flushed, refuseWithoutRoom, theDatabase, type Within } from '../utils/database'
+import { theDatabase, writing, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { toldClock } from './clockTime'
 import { tell } from './live'
@@ -20,11 +20,9 @@ export async function makeMatch({ boardOf = null, ...given }: SetUp & { readonly
   const seeded = given.source === 'dealt' && given.seed === null ? { ...given, seed: nanoid(10) } : given
   const setup = seeded.source === 'dealt' && seeded.opening === null ? { ...seeded, opening: dealtOpening(seeded) } : seeded
   const tape = openTape(setup)
-  await refuseWithoutRoom()
-  const database = await theDatabase()
   const id = nanoid(12)
   const { game, name, houseRules, first, source, seed, opening } = setup
-  await database.transaction(async (tx) => {
+  await writing(async (tx) => {
     await refuseStrangers(
       setup.seats.map(({ personId }) => personId),
       tx,
@@ -45,7 +43,6 @@ export async function makeMatch({ boardOf = null, ...given }: SetUp & { readonly
     })
     await tx.insert(seats).values(setup.seats.map((seat, i) => ({ matchId: id, seat: i + 1, ...seat })))
   })
-  await flushed()
   rememberTape(id, tape)
   if (boardOf !== null) tell({ kind: 'board', match: boardOf })
   await tellMade(id)
@@ -130,8 +127,7 @@ export async function renameMatch(
   id: string,
   { name, seats: named = [] }: { name?: string; seats?: readonly { seat: number; name: string }[] },
 ): Promise<void> {
-  const database = await theDatabase()
-  await database.transaction(async (tx) => {
+  await writing(async (tx) => {
     const [row] = await tx.select({ id: matches.id }).from(matches).where(eq(matches.id, id)).for('update')
     if (!row) throw noSuchMatch()
     const seated = await seatsOf(id, tx)
@@ -158,15 +154,14 @@ export async function renameMatch(
   })
   forgetTape(id)
   const summary = summaryOf(await tapeFor(id))
-  await database.update(matches).set({ summary }).where(eq(matches.id, id))
+  await writing((tx) => tx.update(matches).set({ summary }).where(eq(matches.id, id)))
   const [listed] = await listedMatches(eq(matches.id, id), 1)
   if (listed) tell({ kind: 'renamed', match: id, listed })
 }
 
 /** Deletes a match with its tape for good. */
 export async function removeMatch(id: string): Promise<void> {
-  const database = await theDatabase()
-  const gone = await database.delete(matches).where(eq(matches.id, id)).returning({ id: matches.id })
+  const gone = await writing((tx) => tx.delete(matches).where(eq(matches.id, id)).returning({ id: matches.id }), { frees: true })
   if (!gone.length) throw noSuchMatch()
   forgetTape(id)
   tell({ kind: 'removed', match: id })

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { isBackupDue, keepArchive } from '../database/backup'
 import { leaveOutDemo } from '../demo/load'
-import { archiveText, restoreArchive } from '../matches/transfer'
+import { archiveText, restoreArchive } from '../matches/archive'
 
 /** How often it is looked whether a backup is due. */
 const LOOK_MS = 30 * 60 * 1000
@@ -33,9 +33,9 @@ async function bringBack(): Promise<void> {
   if (!file?.endsWith('.json')) return
   try {
     await leaveOutDemo()
-    const { people, matches, left } = await restoreArchive(readFileSync(file, 'utf8'))
+    const { people, matches, left, leftOut } = await restoreArchive(readFileSync(file))
     console.log(
-      `Brought back from ${file}: ${matches} matches, ${people} people.${left.length ? ` ${left.length} matches could not be read: ${left.map(({ id, says }) => `${id} (${says})`).join('; ')}` : ''}`,
+      `Brought back from ${file}: ${matches} matches, ${people} people.${leftOut ? ` ${leftOut} matches could not be read: ${left.map(({ id, says }) => `${id} (${says})`).join('; ')}` : ''}`,
     )
   } catch (error) {
     console.error(`${file} can't be brought back: ${error instanceof Refusal ? error.says : String(error)}`)

@@ -35,14 +35,16 @@ async function open(): Promise<OpenDatabase> {
   return database
 }
 
-/** Before something is written: refused (507) where the disk is all but full. */
-export async function refuseWithoutRoom(): Promise<void> {
-  await refuseFullDisk((await openOnce()).folder)
-}
-
-/** Resolves once what was committed is on the disk itself, so that it can be acknowledged. */
-export async function flushed(): Promise<void> {
-  await (await openOnce()).flush()
+/**
+ * Writes in one transaction, and resolves once what was committed is on the disk itself, so that a power cut doesn't
+ * take back what is acknowledged. Refused (507) where the disk is all but full; what only `frees` room never is.
+ */
+export async function writing<T>(write: (tx: Within) => Promise<T>, { frees = false } = {}): Promise<T> {
+  const { database, folder, flush } = await openOnce()
+  if (!frees) await refuseFullDisk(folder)
+  const written = await database.transaction(write)
+  await flush()
+  return written
 }
 
 async function bundledMigrations(): Promise<Migration[]> {

@@ -31,15 +31,35 @@ const CASES: [string, string, string, number, string][] = [
     'unknown-house-rule',
   ],
   ['more entries than a match holds', '/api/matches/import', json({ ...MATCH, entries: Array.from({ length: 5001 }, () => 0) }), 422, 'too-long'],
-  ['a time before all calendars', '/api/archive', json(archiveOf({ createdAt: '0000-01-01T10:00:00Z' })), 422, 'bad-archive'],
-  ['a clock beyond all time', '/api/archive', json(archiveOf({ used: 1e300 })), 422, 'bad-archive'],
+  ['an archive that breaks off', '/api/archive', json(archiveOf({})).slice(0, -3), 422, 'not-json'],
+  ['an archive without its matches', '/api/archive', json({ ...archiveOf({}), matches: 5 }), 422, 'bad-archive'],
+  ['an archive as deep as a well', '/api/archive', json(archiveOf({})).replace(/"people":\[\]/, `"people":${DEEP}`), 422, 'too-deep'],
 ]
 for (const [what, path, body, status, code] of CASES)
   test(`${what} is refused in few words`, async ({ request }) => {
-    const answer = await request.post(path, { data: body, headers: { 'content-type': 'application/json' } })
+    const answer = await request.post(path, { data: Buffer.from(body), headers: { 'content-type': 'application/json' } })
     const text = await answer.text()
     expect([answer.status(), (JSON.parse(text) as { code: string }).code]).toEqual([status, code])
     expect(text.length).toBeLessThan(64_000)
+  })
+
+for (const [what, broken] of [
+  ['a time before all calendars', { createdAt: '0000-01-01T10:00:00Z' }],
+  ['a clock beyond all time', { used: 1e300 }],
+  ['an id that is none', { id: 7 }],
+] as const)
+  test(`an archived match with ${what} is named, and the others come back`, async ({ request }) => {
+    const archive = archiveOf(broken)
+    const sound = { ...archive.matches[0], ...archiveOf({}).matches[0], id: `sound-${what.length}` }
+    const answer = await request.post('/api/archive', { data: { ...archive, matches: [...archive.matches, sound] } })
+    const { matches, left, leftOut } = (await answer.json()) as { matches: number; left: { path: string; code: string }[]; leftOut: number }
+    expect([answer.status(), matches, leftOut, left.map(({ path, code }) => [path, code])]).toEqual([
+      200,
+      1,
+      1,
+      [[`matches.0.${Object.keys(broken)[0]}`, 'bad-archive']],
+    ])
+    await request.delete(`/api/matches/${sound.id}`)
   })
 
 test('numbers that no table needs are refused where they are appended', async ({ request }) => {

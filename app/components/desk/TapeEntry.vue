@@ -24,7 +24,7 @@ const isPlay = computed(() => line.entry.kind === 'play')
 </script>
 
 <template>
-  <li :class="{ struck: line.struck, waiting, looked: lookedAt }">
+  <li :class="{ struck: line.struck, waiting, looked: lookedAt }" :data-entry="line.number">
     <button class="entry" :aria-expanded="open" @mousedown.prevent @click="emit('toggle')">
       <span class="figures text-xs text-(--ink-soft) w-7 pt-1 text-right shrink-0">{{ line.number }}</span>
       <Pennant v-if="seat" :number="seat.pennant" size="1.15rem" class="mt-0.5" />

@@ -1,5 +1,6 @@
 import { importMatch } from '../../matches/transfer'
-import { defineRoute, textOf } from '../../utils/refusal'
+import { textOf } from '../../utils/body'
+import { defineRoute } from '../../utils/refusal'
 
 export default defineRoute(async (event) => {
   const stored = await importMatch(await textOf(event))

@@ -1,5 +1,6 @@
 import { makeMatch } from '../../matches/store'
-import { bodyOf, defineRoute } from '../../utils/refusal'
+import { bodyOf } from '../../utils/body'
+import { defineRoute } from '../../utils/refusal'
 import { newMatchShape } from '#shared/requests'
 
 export default defineRoute(async (event) => {

@@ -1,5 +1,6 @@
 import { makePerson } from '../../matches/people'
-import { bodyOf, defineRoute } from '../../utils/refusal'
+import { bodyOf } from '../../utils/body'
+import { defineRoute } from '../../utils/refusal'
 import { newPersonShape } from '#shared/requests'
 
 export default defineRoute(async (event) => {

@@ -1,6 +1,7 @@
 import { changedMatchShape } from '#shared/requests'
 import { renameMatch } from '../../../matches/store'
-import { bodyOf, defineRoute, idOf } from '../../../utils/refusal'
+import { bodyOf } from '../../../utils/body'
+import { defineRoute, idOf } from '../../../utils/refusal'
 
 export default defineRoute(async (event) => {
   await renameMatch(idOf(event), await bodyOf(event, changedMatchShape))

@@ -1,5 +1,6 @@
 import { changePerson } from '../../../matches/people'
-import { bodyOf, defineRoute, idOf } from '../../../utils/refusal'
+import { bodyOf } from '../../../utils/body'
+import { defineRoute, idOf } from '../../../utils/refusal'
 import { changedPersonShape } from '#shared/requests'
 
 export default defineRoute(async (event) => {

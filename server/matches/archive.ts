@@ -1,0 +1,226 @@
+import { and, asc, gt, inArray, lte } from 'drizzle-orm'
+import { ARCHIVE, readArchived, readArchiveFrame, type ArchiveFrame, type KeptMatch } from '#core/format/archive'
+import { FORMAT, VERSION } from '#core/format/matchFile'
+import { gameById } from '#core/games/index'
+import { entries, matches, people, seats } from '../database/schema'
+import { refuseUnstorable } from '../utils/body'
+import { breathe, gently } from '../utils/breathe'
+import { theDatabase, writing } from '../utils/database'
+import { Refusal } from '../utils/refusal'
+import { usedBy } from './clockTime'
+import { tell } from './live'
+import { parseBeside } from './parseBeside'
+import { listPeople } from './people'
+import { refusalOf, tellProblem } from './problems'
+import { storeMatch } from './transfer'
+
+/** A time as the database writes it, in ISO 8601. */
+const moment = (at: string) => new Date(at).toISOString()
+
+/** Entries read at once for an archive; between two pages others get their turn. */
+const PAGE = 400
+
+/**
+ * Everything there is, as the text of one archive, piece by piece. It is of one moment: matches made since are left
+ * out, and of each match what was recorded by then; a match deleted meanwhile is left out.
+ */
+export async function* archiveText(): AsyncGenerator<string> {
+  const database = await theDatabase()
+  const all = await database
+    .select({ id: matches.id, last: matches.last, updatedAt: matches.updatedAt })
+    .from(matches)
+    .orderBy(asc(matches.createdAt), asc(matches.id))
+  const known = (await listPeople()).map(({ id, name, pennant }) => ({ id, name, pennant }))
+  yield `{"format":${JSON.stringify(ARCHIVE)},"version":1,"madeAt":${JSON.stringify(new Date().toISOString())},"people":${JSON.stringify(known)},"matches":[`
+  let first = true
+  for (const page of pagesOf(all)) {
+    let text = ''
+    for (const kept of await archivePage(page)) {
+      text += (first ? '' : ',') + JSON.stringify(kept)
+      first = false
+    }
+    yield text
+    await breathe()
+  }
+  yield ']}'
+}
+
+type Listed = Readonly<Pick<typeof matches.$inferSelect, 'id' | 'last' | 'updatedAt'>>
+
+/** Matches with so many entries together as are read at once; a longer one is a page of its own. */
+function pagesOf(all: readonly Listed[]): Listed[][] {
+  const pages: Listed[][] = []
+  let room = 0
+  for (const match of all) {
+    // A match without entries costs something too.
+    const size = match.last + 10
+    if (size > room) {
+      pages.push([])
+      room = PAGE
+    }
+    pages.at(-1)!.push(match)
+    room -= size
+  }
+  return pages
+}
+
+/** Some matches as an archive holds them; the tape as it was recorded, nothing is judged. */
+async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
+  const database = await theDatabase()
+  const ids = page.map(({ id }) => id)
+  const rows = new Map((await database.select().from(matches).where(inArray(matches.id, ids))).map((row) => [row.id, row]))
+  const seated = grouped(await database.select().from(seats).where(inArray(seats.matchId, ids)).orderBy(asc(seats.seat)))
+  const recorded = new Map<string, (typeof entries.$inferSelect)[]>(ids.map((id) => [id, []]))
+  const longest = Math.max(...page.map(({ last }) => last))
+  for (let from = 0; from < longest; from += PAGE) {
+    const piece = and(inArray(entries.matchId, ids), gt(entries.number, from), lte(entries.number, from + PAGE))
+    for (const row of await database.select().from(entries).where(piece).orderBy(asc(entries.number))) recorded.get(row.matchId)!.push(row)
+    await breathe()
+  }
+  const now = Date.now()
+  return page.flatMap(({ id, last, updatedAt }) => {
+    const row = rows.get(id)
+    const kept = recorded.get(id)!.slice(0, last)
+    // Deleted meanwhile, perhaps halfway through reading it.
+    if (!row || !gameById(row.game) || kept.length < last) return []
+    const mine = seated.get(id) ?? []
+    const { game, name, houseRules, first, source, seed, opening, createdAt, clock } = row
+    return [
+      {
+        id,
+        name,
+        createdAt: moment(createdAt),
+        updatedAt: moment(updatedAt),
+        seats: mine.map(({ pennant, personId }) => ({ pennant, personId })),
+        recorded: kept.map((entry) => ({ id: entry.clientId, at: moment(entry.at) })),
+        used: usedBy(clock, now),
+        match: {
+          format: FORMAT,
+          version: VERSION,
+          game,
+          houseRules,
+          players: mine.map((seat) => seat.name),
+          first,
+          source,
+          seed: seed ?? null,
+          opening: opening ?? null,
+          entries: kept.map(({ entry }) => entry),
+        },
+      },
+    ]
+  })
+}
+
+function grouped<T extends { readonly matchId: string }>(rows: readonly T[]): Map<string, T[]> {
+  const groups = new Map<string, T[]>()
+  for (const row of rows) {
+    const group = groups.get(row.matchId)
+    if (group) group.push(row)
+    else groups.set(row.matchId, [row])
+  }
+  return groups
+}
+
+/** What restoring came to. */
+export interface Restored {
+  readonly people: number
+  readonly matches: number
+  /** Here already, and left as they are. */
+  readonly already: number
+  /** Matches that could not be restored, each with the first problem. */
+  readonly left: readonly LeftOut[]
+  /** How many could not be restored; `left` names the first of them only. */
+  readonly leftOut: number
+}
+
+export interface LeftOut {
+  readonly id: string
+  readonly path: string
+  readonly code: string
+  readonly says: string
+}
+
+/** Matches told of by name that could not be restored. */
+const MOST_NAMED = 50
+
+/**
+ * Brings an archive back: what is here already (by id; people also by name) stays as it is. Each match is judged and
+ * stored by itself, so that others wait for a moment only, and one that can't be read is named and keeps nobody else out.
+ */
+export async function restoreArchive(bytes: Buffer): Promise<Restored> {
+  const parsed = await parseBeside(bytes)
+  try {
+    const read = readArchiveFrame(parsed.frame)
+    if (!read.ok) throw refusalOf(read.problems)
+    const { known, fresh } = await restorePeople(read.frame.people)
+    const database = await theDatabase()
+    const already = new Set((await database.select({ id: matches.id }).from(matches)).map(({ id }) => id))
+    const left: LeftOut[] = []
+    let [stored, had, leftOut] = [0, 0, 0]
+    for (let i = 0; i < parsed.count; i++) {
+      const kept = await parsed.match(i)
+      const id = idIn(kept)
+      if (already.has(id)) had++
+      else {
+        const problem = await restoreMatch(kept, i, known)
+        if (!problem) {
+          already.add(id)
+          stored++
+        } else if (leftOut++ < MOST_NAMED) left.push({ id, ...problem })
+      }
+      await breathe()
+    }
+    tell({ kind: 'many', match: '' })
+    return { people: fresh, matches: stored, already: had, left, leftOut }
+  } finally {
+    parsed.end()
+  }
+}
+
+/** The id that something claims to be a match under, as it can be told. */
+function idIn(kept: unknown): string {
+  const id = typeof kept === 'object' && kept !== null && 'id' in kept ? kept.id : ''
+  return typeof id === 'string' ? id.slice(0, 40) : ''
+}
+
+/** Brings people back, by id or by name; `known` leads from the archive's ids to ours. */
+async function restorePeople(given: ArchiveFrame['people']): Promise<{ known: ReadonlyMap<string, string>; fresh: number }> {
+  return writing(async (tx) => {
+    const here = await tx.select().from(people)
+    const byName = new Map(here.map(({ name, id }) => [name.toLowerCase(), id]))
+    const known = new Map(here.map(({ id }) => [id, id]))
+    let fresh = 0
+    for (const person of given) {
+      if (known.has(person.id)) continue
+      refuseUnstorable(person)
+      const same = byName.get(person.name.toLowerCase())
+      known.set(person.id, same ?? person.id)
+      if (same) continue
+      byName.set(person.name.toLowerCase(), person.id)
+      await tx.insert(people).values(person)
+      fresh++
+    }
+    return { known, fresh }
+  })
+}
+
+/** Judges and stores one match of an archive; what is wrong with it where that can't be. */
+async function restoreMatch(json: unknown, i: number, known: ReadonlyMap<string, string>): Promise<Omit<LeftOut, 'id'> | null> {
+  const read = await gently(readArchived(json, i))
+  if (!read.ok) return tellProblem(read.problems[0]!)
+  const { kept, file, tape } = read.match
+  try {
+    refuseUnstorable(file)
+    const seated = kept.seats.map(({ pennant, personId }, at) => ({
+      name: file.players[at]!,
+      pennant,
+      personId: personId ? (known.get(personId) ?? null) : null,
+    }))
+    const { id, name, recorded, createdAt, updatedAt, used } = kept
+    await writing((tx) => storeMatch(tx, { id, name, file, tape, seated, recorded, createdAt, updatedAt, used }))
+    return null
+  } catch (error) {
+    if (error instanceof Refusal && error.status !== 507) return { path: `matches.${i}`, code: error.code, says: error.says }
+    throw error
+  }
+}
