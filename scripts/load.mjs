@@ -67,6 +67,8 @@ async function watch(match) {
 
 async function play(match, n) {
   let after = 0
+  // No room begins at thirty tables in the same moment.
+  await new Promise((resolve) => setTimeout(resolve, PAUSE_MS * 2 * Math.random()))
   for (let i = 0; i < ENTRIES; i++) {
     const roll = i % 2 === 0
     const by = 1 + (Math.floor(i / 2) % 2)

@@ -1,15 +1,14 @@
-import { eq } from 'drizzle-orm'
+import { asc, eq } from 'drizzle-orm'
 import { drawBoard } from '#core/board'
 import type { Board } from '#shared/api'
-import { matches } from '../database/schema'
+import { matches, seats as seatsTable } from '../database/schema'
 import { Refusal } from '../utils/refusal'
 import { theDatabase, writing } from '../utils/database'
-import { clockOf } from './clock'
 import { toldClock } from './clockTime'
 import { follow, tell } from './live'
-import { noSuchMatch, seatsOf } from './read'
+import { noSuchMatch } from './read'
 import { newToken } from './store'
-import { tapeFor } from './tapes'
+import { tapeOf } from './tapes'
 
 /** The match that a board's link leads to. */
 export async function matchOfBoard(token: string): Promise<string> {
@@ -30,7 +29,18 @@ export async function renewBoard(match: string): Promise<string> {
 
 /** What a match's board shows now. */
 export async function boardOf(match: string): Promise<Board> {
-  const [tape, seats, clock] = [await tapeFor(match), await seatsOf(match), await clockOf(match)]
+  const database = await theDatabase()
+  // One question a picture: it is drawn after every entry of every match that somebody looks at.
+  const rows = await database
+    .select({ last: matches.last, clock: matches.clock, name: seatsTable.name, pennant: seatsTable.pennant, personId: seatsTable.personId })
+    .from(matches)
+    .innerJoin(seatsTable, eq(seatsTable.matchId, matches.id))
+    .where(eq(matches.id, match))
+    .orderBy(asc(seatsTable.seat))
+  if (!rows.length) throw noSuchMatch()
+  const { last, clock } = rows[0]!
+  const seats = rows.map(({ name, pennant, personId }) => ({ name, pennant, personId }))
+  const tape = await tapeOf(match, last)
   return { ...drawBoard(tape, seats), clock: toldClock(clock) }
 }
 
