@@ -1,3 +1,4 @@
+import type { Best } from '#core/game'
 import { awaits, standing } from '#core/match'
 import { sayProgress } from '#core/progress'
 import type { Result } from '#core/table'
@@ -14,7 +15,7 @@ export interface BoardPicture {
   readonly last: number
   readonly seats: readonly { readonly name: string; readonly pennant: number }[]
   readonly standing: readonly number[]
-  readonly best: 'most' | 'fewest'
+  readonly best: Best
   readonly goal: number | null
   readonly turn: readonly number[]
   readonly round: string
@@ -39,7 +40,7 @@ export function drawBoard(tape: Tape, seats: BoardPicture['seats']): BoardPictur
     last: tape.lines.length,
     seats: seats.map(({ name, pennant }) => ({ name, pennant })),
     standing: standing(table, state),
-    best: game.best ?? 'most',
+    best: game.best?.(rules) ?? 'most',
     goal: game.goal?.(rules) ?? null,
     turn: game.about.turns ? (awaits(table, state)?.seats ?? []) : [],
     round: sayProgress(table, state),

@@ -52,6 +52,8 @@ export interface Judging {
   readonly overrule: boolean
 }
 
+export type Best = 'most' | 'fewest' | 'nearest'
+
 /** Who sits where, as every game needs it. */
 export interface Seating {
   readonly seats: number
@@ -151,8 +153,8 @@ export interface NumberFact {
 export interface Game<R extends CommonRules = CommonRules, O = unknown, P extends BasePlay = BasePlay, S = unknown> {
   readonly id: string
   readonly about: About
-  /** Which score is best; `most` where nothing is said. */
-  readonly best?: 'most' | 'fewest'
+  /** Which score is best under these rules: the most, the fewest, the nearest to the goal; `most` where left out. */
+  best?(rules: R): Best
   /** The score that wins at once, where these rules have one: what the bars of the standing grow toward. */
   goal?(rules: R): number | null
   /** What a spoken answer is called. Left out where spoken answers have no effect: then `answers` can't be named. */

@@ -34,7 +34,7 @@ const LISTED = [
 ]
 /** Where the rulebook has no points to give. */
 const NO_POINTS = ['roof-tiles', 'exact-landing', 'table-ladder', 'ebb-and-flow', 'place-strike', 'skip-count-yard', 'last-digit-chains', 'fill-in-order']
-const EXTRA_ROUND = ['brim', 'column-keeper', 'top-total', 'ten-turn-haul', 'covered-part']
+const EXTRA_ROUND = ['brim', 'column-keeper', 'covered-part', 'hundred-stops', 'ten-turn-haul', 'top-total']
 
 describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (id, game) => {
   const { open, may } = FIXTURES[id]!

@@ -10,6 +10,7 @@ const least = computed(() => Math.min(0, ...scores.value))
 /** The length of a bar in hundredths: toward the goal; where fewest is best, the less there is the longer. */
 function length(score: number): number {
   if (board.best === 'fewest') return (100 * (Math.min(...scores.value) + 1)) / (score + 1)
+  if (board.best === 'nearest') return 100 / (1 + Math.abs((board.goal ?? 0) - score) / 4)
   return (100 * (score - least.value)) / Math.max(1, most.value - least.value)
 }
 const won = (seat: number) => board.result?.winners.includes(seat) ?? false

@@ -23,9 +23,11 @@ const headline = computed(() => {
 })
 /** Everyone from best to least, with the sign between neighbours: 98 > 94 > 89. */
 const ranking = computed(() => {
-  const best = tape.table.game.best === 'fewest' ? -1 : 1
+  const { rules } = tape.state
+  const by = tape.table.game.best?.(rules) ?? 'most'
+  const worth = (score: number) => (by === 'nearest' ? -Math.abs((tape.table.game.goal?.(rules) ?? 0) - score) : by === 'fewest' ? -score : score)
   const rows = seats.map((seat, i) => ({ seat, score: scores.value[i]!, won: result.value.winners.includes(i + 1) }))
-  return rows.sort((a, b) => Number(b.won) - Number(a.won) || best * (b.score - a.score))
+  return rows.sort((a, b) => Number(b.won) - Number(a.won) || worth(b.score) - worth(a.score))
 })
 const decided = computed(() => {
   if (result.value.ended) return sayResult(tape.table, result.value)

@@ -13,14 +13,15 @@ const desk = useDesk()
 const scores = computed(() => standing(tape.table, tape.state))
 /** Where everybody plays side by side it is nobody's turn. */
 const waits = computed(() => (desk.turns.value ? desk.next.value : []))
-const fewest = computed(() => tape.table.game.best === 'fewest')
-const best = computed(() => (fewest.value ? Math.min(...scores.value) : Math.max(...scores.value)))
+const by = computed(() => tape.table.game.best?.(tape.state.rules) ?? 'most')
+const best = computed(() => (by.value === 'fewest' ? Math.min(...scores.value) : Math.max(...scores.value)))
 const goal = computed(() => tape.table.game.goal?.(tape.state.rules) ?? null)
 const ahead = (seat: number) =>
   !tape.state.result && seats.length > 1 && scores.value.some((score) => score !== best.value) && scores.value[seat - 1] === best.value
 const remark = (seat: number) => {
   if (goal.value === null || tape.state.result) return ahead(seat) ? 'ahead' : ''
-  return `${Math.max(0, goal.value - scores.value[seat - 1]!)} to go`
+  const left = goal.value - scores.value[seat - 1]!
+  return `${by.value === 'nearest' ? Math.abs(left) : Math.max(0, left)} to go`
 }
 </script>
 

@@ -13,6 +13,7 @@ export const hundredStops = defineGame<StopsRules, null, Travel, StopsState>({
   id: 'hundred-stops',
   about,
   answerCalled: () => 'place',
+  extraRound: () => true,
   houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'To 1200', hint: 'By tens, a token on every hundred.', rules: {} },
@@ -51,6 +52,8 @@ export const hundredStops = defineGame<StopsRules, null, Travel, StopsState>({
   standing: rules.standing,
   lead: rules.lead,
   award: rules.award,
+  // A ruling that ends the lap level begins the next one.
+  ruled: rules.lapped,
   view: (_rules, state) => state,
   deal,
   bot,

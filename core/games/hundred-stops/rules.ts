@@ -73,8 +73,12 @@ export const playSchema: z.ZodType<Travel> = z.discriminatedUnion('do', [
 
 export interface StopsState extends Turns {
   readonly places: readonly number[]
-  /** The stops whose tokens each seat has, in the order of touching. */
+  /** The stops whose tokens each seat has in this lap, in the order of touching. */
   readonly tokens: readonly (readonly number[])[]
+  /** The same of the laps before. */
+  readonly kept: readonly (readonly number[])[]
+  /** The lap in progress, from 1. */
+  readonly lap: number
   readonly awards: readonly number[]
   /** The newest journey: every place touched, the first one being where it began. */
   readonly journey: { readonly by: number; readonly touched: readonly number[]; readonly hops: readonly number[] } | null
@@ -90,7 +94,7 @@ export function problems({ start, end, stop }: StopsRules): readonly Problem[] {
 
 export function open({ start }: StopsRules, seating: Pick<Seating, 'seats' | 'first'>): { state: StopsState } {
   const each = <T>(value: T) => Array.from({ length: seating.seats }, () => value)
-  return { state: { ...openTurns(seating), places: each(start), tokens: each([]), awards: each(0), journey: null } }
+  return { state: { ...openTurns(seating), places: each(start), tokens: each([]), kept: each([]), lap: 1, awards: each(0), journey: null } }
 }
 
 export function place(_rules: StopsRules, state: StopsState, play: Travel) {
@@ -116,15 +120,36 @@ export function judge(rules: StopsRules, state: StopsState, { by, dice, hundreds
   const to = touched[touched.length - 1]!
   const taken = touched.slice(1).filter((at) => isStop(rules, at) && isThere(rules, state, by, at))
   const places = withSeat(state.places, by, to)
-  const next: StopsState = {
+  const arrived: StopsState = {
+    ...state,
     ...passTurn(state, (seat) => !isHome(rules, places[seat - 1]!)),
     places,
     tokens: taken.length ? withSeat(state.tokens, by, [...state.tokens[by - 1]!, ...taken]) : state.tokens,
-    awards: state.awards,
     journey: { by, touched, hops },
   }
+  const next = lapped(rules, arrived)
   const notes: Note[] = [{ code: 'arrived', facts: { by, to, taken, home: isHome(rules, to) } }]
+  if (next !== arrived) notes.push({ code: 'another-lap', facts: { lap: next.lap, seats: lead(rules, arrived).winners, start: rules.start } })
   return { stands: true, next, working: [sumOf([from, ...hops])], notes, asks: { answer: to, explanation: true } }
+}
+
+/**
+ * Where the lap ends level and is to be played on: everybody back at the start, all tokens laid again, what was
+ * gathered kept, and a new round; else the same state.
+ */
+export function lapped(rules: StopsRules, state: StopsState): StopsState {
+  if (rules.tie !== 'extra-round' || (end(rules, state)?.winners.length ?? 0) < 2) return state
+  return {
+    ...state,
+    turn: state.first,
+    round: state.fresh ? state.round : state.round + 1,
+    fresh: true,
+    places: state.places.map(() => rules.start),
+    tokens: state.tokens.map(() => []),
+    kept: state.kept.map((before, i) => [...before, ...state.tokens[i]!]),
+    lap: state.lap + 1,
+    journey: null,
+  }
 }
 
 /** How many tens a step of an order walks; a hop walks none. */
@@ -161,7 +186,8 @@ export function awaits(_rules: StopsRules, state: StopsState): Awaits {
 }
 
 export function standing(rules: StopsRules, state: StopsState): readonly number[] {
-  return state.tokens.map((taken, i) => Math.max(0, state.awards[i]! + (rules.worth === 'one' ? taken.length : total(taken))))
+  const worth = (taken: readonly number[]) => (rules.worth === 'one' ? taken.length : total(taken))
+  return state.tokens.map((taken, i) => Math.max(0, state.awards[i]! + worth(taken) + worth(state.kept[i]!)))
 }
 
 export function lead(rules: StopsRules, state: StopsState): End {

@@ -20,13 +20,15 @@ export const wording: GameWording<StopsRules, Travel, StopsState> = {
       const tokens = stops.length ? ` and takes ${count(stops.length, 'token', 'tokens')} (${list(stops)})` : ' and takes no token'
       return `${name(Number(by))} ends on ${to}${tokens}.${home ? ' Home!' : ''}`
     },
+    'another-lap': ({ lap, seats, start }, { name }) =>
+      `${list((seats as readonly number[]).map((by) => name(by)))} are level: lap ${lap}. Everybody goes back to ${start}, all tokens are laid again; what was gathered is kept.`,
   },
   why: { 'most-tokens': 'most gathered' },
   play({ by, dice, hundreds, order, said }, { name }) {
     const says = said === undefined ? '' : ` and says ${said}`
     return `${name(by)} rolls ${dice.join(' ')}, spins ${hundreds}: ${sayOrder(order)}${says}`
   },
-  readBack({ start, end, stop, dice, sides, hundreds, tokens, worth, finish }) {
+  readBack({ start, end, stop, dice, sides, hundreds, tokens, worth, finish, tie }) {
     return [
       `From ${start} to ${end} by tens; a token on every multiple of ${stop}.`,
       `${count(dice, 'die', 'dice')} with ${sides} sides for the tens, a spinner with ${list(hundreds)} for the hundreds.`,
@@ -38,6 +40,7 @@ export const wording: GameWording<StopsRules, Travel, StopsState> = {
         'at-once': 'When someone is home, it is over at once; the tokens decide.',
         'all-home': 'Played until all are home; then the tokens decide.',
       }[finish],
+      ...(tie === 'extra-round' ? ['Level then: another lap, and what was gathered is kept.'] : []),
     ]
   },
   prompts(_rules, notes) {

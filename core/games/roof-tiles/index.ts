@@ -15,7 +15,7 @@ import { NO_ROUNDS } from '#core/turns'
 export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState>({
   id: 'roof-tiles',
   about,
-  best: 'fewest',
+  best: () => 'fewest',
   houseRules,
   presets: [
     { id: 'ten', label: 'Ten', hint: 'Six rows, once through.', rules: {} },
