@@ -18,6 +18,11 @@ export function refuseFaces(dice: readonly number[], sides: number) {
   return null
 }
 
+/** The same for a spinner, whose faces need not be in a row. */
+export function refuseSpin(face: number, faces: readonly number[]) {
+  return faces.includes(face) ? null : refuse('no-such-face', { face, faces })
+}
+
 /** Step 7 for dice: `wrong-dice-count` where not exactly `expected` lie; null where nothing is wrong. */
 export function refuseDiceCount(dice: readonly number[], expected: number) {
   return dice.length === expected ? null : refuse('wrong-dice-count', { count: dice.length, expected })

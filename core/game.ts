@@ -127,9 +127,12 @@ export interface Dealt {
 
 /** What the dealer brought, to be shown one after another. */
 export interface Reveal {
-  readonly kind: 'die' | 'card'
+  readonly kind: 'die' | 'card' | 'spinner'
   readonly values: readonly (number | string)[]
+  /** Faces of the dice. */
   readonly sides?: number
+  /** The fields of each spinner, in the order of the values. */
+  readonly fields?: readonly (readonly (number | string)[])[]
 }
 
 /** One practised number fact: `terms` joined by `operation` make `answer`. */

@@ -23,12 +23,14 @@ export interface DeskParts {
   /** What is half entered, shared by a game's table and pad; null when nothing is. */
   readonly entry: Ref<unknown>
   readonly commit: (offer: Offer) => void
+  /** Puts a remark on the tape: a call that the referee made without its being a play. */
+  readonly note: (why: string) => void
 }
 
 /** Milliseconds after recording in which a touch is the second one of a double tap, and no play. */
 const SETTLE_MS = 350
 
-function makeDesk({ tape, seats, still, entry, commit }: DeskParts) {
+function makeDesk({ tape, seats, still, entry, commit, note }: DeskParts) {
   const draft = shallowRef<BasePlay | null>(null)
   /** Whom the referee enters for where it is not the one on turn. */
   const chosen = ref<number | null>(null)
@@ -133,6 +135,7 @@ function makeDesk({ tape, seats, still, entry, commit }: DeskParts) {
     enter,
     record,
     offer,
+    note,
     clear,
     choose,
     dealer,

@@ -6,7 +6,10 @@ const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'roof-tiles': () => import('~/games/roof-tiles'),
   'perch-and-push': () => import('~/games/perch-and-push'),
   'hundred-stops': () => import('~/games/hundred-stops'),
+  'exact-landing': () => import('~/games/exact-landing'),
+  'step-and-gather': () => import('~/games/step-and-gather'),
   'top-total': () => import('~/games/top-total'),
+  'ten-turn-haul': () => import('~/games/ten-turn-haul'),
   brim: () => import('~/games/brim'),
   'column-keeper': () => import('~/games/column-keeper'),
 }

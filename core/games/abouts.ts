@@ -2,9 +2,12 @@ import type { About } from '#core/game'
 import { about as askForRest } from '#core/games/ask-for-rest/about'
 import { about as brim } from '#core/games/brim/about'
 import { about as columnKeeper } from '#core/games/column-keeper/about'
+import { about as exactLanding } from '#core/games/exact-landing/about'
 import { about as hundredStops } from '#core/games/hundred-stops/about'
 import { about as perchAndPush } from '#core/games/perch-and-push/about'
 import { about as roofTiles } from '#core/games/roof-tiles/about'
+import { about as stepAndGather } from '#core/games/step-and-gather/about'
+import { about as tenTurnHaul } from '#core/games/ten-turn-haul/about'
 import { about as topTotal } from '#core/games/top-total/about'
 
 /** What a person reads of every game before choosing, in the rulebook's order: a line a game, without its rules. */
@@ -13,7 +16,10 @@ export const ABOUTS: readonly { readonly id: string; readonly about: About }[] =
   { id: 'roof-tiles', about: roofTiles },
   { id: 'perch-and-push', about: perchAndPush },
   { id: 'hundred-stops', about: hundredStops },
+  { id: 'exact-landing', about: exactLanding },
+  { id: 'step-and-gather', about: stepAndGather },
   { id: 'top-total', about: topTotal },
+  { id: 'ten-turn-haul', about: tenTurnHaul },
   { id: 'brim', about: brim },
   { id: 'column-keeper', about: columnKeeper },
 ]

@@ -2,13 +2,27 @@ import type { Game } from '#core/game'
 import { askForRest } from '#core/games/ask-for-rest/index'
 import { brim } from '#core/games/brim/index'
 import { columnKeeper } from '#core/games/column-keeper/index'
+import { exactLanding } from '#core/games/exact-landing/index'
 import { hundredStops } from '#core/games/hundred-stops/index'
 import { perchAndPush } from '#core/games/perch-and-push/index'
 import { roofTiles } from '#core/games/roof-tiles/index'
+import { stepAndGather } from '#core/games/step-and-gather/index'
+import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
 import { topTotal } from '#core/games/top-total/index'
 
 /** Every game there is, in the rulebook's order: one line a game. */
-export const GAMES: readonly Game[] = [askForRest, roofTiles, perchAndPush, hundredStops, topTotal, brim, columnKeeper]
+export const GAMES: readonly Game[] = [
+  askForRest,
+  roofTiles,
+  perchAndPush,
+  hundredStops,
+  exactLanding,
+  stepAndGather,
+  topTotal,
+  tenTurnHaul,
+  brim,
+  columnKeeper,
+]
 
 const BY_ID = new Map(GAMES.map((game) => [game.id, game]))
 

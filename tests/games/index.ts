@@ -1,10 +1,13 @@
 import { askForRest } from './ask-for-rest'
 import { brim } from './brim'
 import { columnKeeper } from './column-keeper'
+import { exactLanding } from './exact-landing'
 import type { GameFixture } from './fixture'
 import { hundredStops } from './hundred-stops'
 import { perchAndPush } from './perch-and-push'
 import { roofTiles } from './roof-tiles'
+import { stepAndGather } from './step-and-gather'
+import { tenTurnHaul } from './ten-turn-haul'
 import { topTotal } from './top-total'
 
 /** What the suites know of every game: one line a game. */
@@ -13,7 +16,10 @@ export const FIXTURES: Readonly<Record<string, GameFixture>> = {
   'roof-tiles': roofTiles,
   'perch-and-push': perchAndPush,
   'hundred-stops': hundredStops,
+  'exact-landing': exactLanding,
+  'step-and-gather': stepAndGather,
   'top-total': topTotal,
+  'ten-turn-haul': tenTurnHaul,
   brim,
   'column-keeper': columnKeeper,
 }

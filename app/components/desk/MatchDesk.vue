@@ -25,6 +25,7 @@ const desk = provideDesk({
     set: (entry) => (amending.value === null ? (store.half = entry) : (review.half.value = entry)),
   }),
   commit,
+  note: (why) => void store.record({ call: 'note', why }),
 })
 const { dealer } = desk
 const voice = useVoice()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { hasOdds, type Choice } from '#core/games/brim/odds'
+import { percent } from '~/utils/percent'
 import { brim } from '#core/games/brim/index'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import type { Line, Tape } from '#core/tape'
@@ -67,7 +68,6 @@ function describe(choice: Choice): string {
   if (choice.do === 'stop') return 'Stop'
   return choice.keep.length ? `Freeze ${choice.keep.join(' ')} and roll` : 'Roll all loose dice'
 }
-const percent = (chance: number) => `${(100 * chance).toFixed(chance > 0 && chance < 0.0995 ? 1 : 0)} %`
 const points = (expected: number) => expected.toFixed(1)
 </script>
 

@@ -3,6 +3,7 @@ import { bestSoFar, chancesNow } from '#core/games/top-total/advice'
 import { topTotal } from '#core/games/top-total/index'
 import type { Tape } from '#core/tape'
 import type { Seat } from '#shared/api'
+import { percent } from '~/utils/percent'
 
 /** How likely the next roll beats what lies, exactly; only when asked. */
 const { tape } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
@@ -15,7 +16,6 @@ watch(
 )
 const best = computed(() => bestSoFar(rules.value, state.value))
 const chances = computed(() => (shown.value ? chancesNow(rules.value, state.value) : null))
-const percent = (chance: number) => `${(100 * chance).toFixed(chance > 0 && chance < 0.0995 ? 1 : 0)} %`
 </script>
 
 <template>

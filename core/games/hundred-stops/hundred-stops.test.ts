@@ -95,7 +95,7 @@ describe('another lap', () => {
   test('a level finish begins a lap: back at the start, tokens laid again, what was gathered kept, `first` begins', () => {
     const answer = lap([home(1), home(2)])
     expect([answer.result, scores(answer), answer.awaits]).toEqual([null, [4, 4], { seats: [1], plays: ['travel'] }])
-    const second = lap([home(1), home(2), go(1, [1, 1], 1, 'h t2', 220)])
+    const second = lap([home(1), home(2), go(1, [1, 1], 1, 'h t2')])
     expect(scores(second)).toEqual([5, 4])
     expect(second.verdicts.at(-1)!.notes).toMatchObject([{ code: 'arrived', facts: { to: 220, taken: [200] } }])
   })

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
-import { refuseDiceCount, refuseFaces, total } from '#core/dice'
+import { refuseDiceCount, refuseFaces, refuseSpin, total } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
@@ -104,9 +104,8 @@ export function place(_rules: StopsRules, state: StopsState, play: Travel) {
 export const isHome = ({ end }: Pick<StopsRules, 'end'>, at: number) => at >= end
 
 export function judge(rules: StopsRules, state: StopsState, { by, dice, hundreds, order }: Travel): GameVerdict<StopsState> {
-  const noFace = refuseFaces(dice, rules.sides)
+  const noFace = refuseFaces(dice, rules.sides) ?? refuseSpin(hundreds, rules.hundreds)
   if (noFace) return noFace
-  if (!rules.hundreds.includes(hundreds)) return refuse('no-such-face', { face: hundreds, faces: rules.hundreds })
   const badCount = refuseDiceCount(dice, rules.dice)
   if (badCount) return badCount
   const tens = total(dice)

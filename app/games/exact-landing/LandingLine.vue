@@ -1,0 +1,214 @@
+<script setup lang="ts">
+import type { LandingRules, LandingState } from '#core/games/exact-landing/rules'
+import type { Seat } from '#shared/api'
+
+/**
+ * The number line: pieces above and below it, the hop as it was spun, the goal a flag. An end that goes on is drawn as
+ * going on; a piece beyond an end stands on the part that went on.
+ */
+const {
+  rules,
+  state,
+  seats,
+  coming = null,
+  blank = false,
+  secret = false,
+} = defineProps<{
+  rules: LandingRules
+  state: LandingState
+  seats: readonly Pick<Seat, 'name' | 'pennant'>[]
+  /** A spin that is being entered. */
+  coming?: { readonly by: number; readonly from: number; readonly to: number; readonly off: boolean } | null
+  /** The numbers are left for children to fill in; only start and goal are told. */
+  blank?: boolean
+  /** Where the newest hop ends is not told. */
+  secret?: boolean
+}>()
+
+const WIDTH = 1000
+const EDGE = 46
+const LINE = 118
+const hop = computed(() => coming ?? (secret ? null : state.newest))
+const shownPlaces = computed(() => state.places.map((at, i) => (secret && state.newest?.by === i + 1 && !state.newest.off ? state.newest.from : at)))
+const low = computed(() => Math.min(rules.low, ...shownPlaces.value, coming?.off === false ? coming.to : rules.low))
+const high = computed(() => Math.max(rules.high, ...shownPlaces.value, coming?.off === false ? coming.to : rules.high))
+const width = computed(() => (WIDTH - 2 * EDGE) / (high.value - low.value))
+const x = (at: number) => EDGE + (at - low.value) * width.value
+/** A tick at every number while they are not too many; labels where they have room. */
+const NICE = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500]
+const tickEvery = computed(() => NICE.find((every) => width.value * every >= 9) ?? 1000)
+const labelEvery = computed(() => NICE.find((every) => every % tickEvery.value === 0 && width.value * every >= 40) ?? 1000)
+const ticks = computed(() => {
+  const first = Math.ceil(low.value / tickEvery.value) * tickEvery.value
+  return Array.from({ length: Math.floor((high.value - first) / tickEvery.value) + 1 }, (_, i) => first + i * tickEvery.value)
+})
+const isNamed = (at: number) => at % labelEvery.value === 0 || at === rules.start || at === rules.goal || at === rules.low || at === rules.high
+const labels = computed(() => [...new Set([...ticks.value.filter(isNamed), rules.start, rules.goal])].filter((at) => !crowded(at)))
+/** A label in between gives way to one that has to stand there. */
+function crowded(at: number): boolean {
+  const must = (other: number) => other === rules.start || other === rules.goal
+  return !must(at) && [rules.start, rules.goal].some((other) => other !== at && Math.abs(other - at) * width.value < 30)
+}
+const letter = computed(() => Math.max(19, Math.min(34, 0.5 * width.value * labelEvery.value)))
+const text = (at: number) => (blank && at !== rules.start && at !== rules.goal ? '' : String(at).replace('-', '−'))
+const arc = computed(() => {
+  const now = hop.value
+  if (!now) return null
+  const [a, b] = [x(now.from), Math.max(6, Math.min(WIDTH - 6, x(now.to)))]
+  const height = Math.min(84, 34 + Math.abs(b - a) / 4)
+  return {
+    path: `M${a} ${LINE}Q${(a + b) / 2} ${LINE - 2 * height} ${b} ${LINE}`,
+    x: (a + b) / 2,
+    y: LINE - height - 6,
+    label: `${now.to >= now.from ? '+' : '−'}${Math.abs(now.to - now.from)}`,
+    off: now.off,
+    end: b,
+  }
+})
+/** Pieces stand by turns above and below the line; a third and fourth farther out. */
+const pieces = computed(() => seats.map((seat, i) => ({ ...seat, at: shownPlaces.value[i]!, above: i % 2 === 0, far: i > 1 })))
+const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlaces.value[i]}`).join(', '))
+</script>
+
+<template>
+  <figure class="line" role="img" :aria-label="`Number line from ${rules.low} to ${rules.high}, goal ${rules.goal}: ${says}`">
+    <svg viewBox="0 0 1000 250" aria-hidden="true">
+      <path :d="`M${x(low) - 22} ${LINE}H${x(high) + 22}`" class="base" />
+      <g v-if="rules.under === 'extend' || low < rules.low">
+        <path :d="`M${x(low) - 22} ${LINE}l12 -9M${x(low) - 22} ${LINE}l12 9`" class="base" />
+        <path :d="`M4 ${LINE}H20`" class="on" />
+      </g>
+      <path v-if="rules.under !== 'extend'" :d="`M${x(rules.low) - 20} ${LINE - 22}v44`" class="wall" />
+      <g v-if="rules.over === 'extend' || high > rules.high">
+        <path :d="`M${x(high) + 22} ${LINE}l-12 -9M${x(high) + 22} ${LINE}l-12 9`" class="base" />
+        <path :d="`M980 ${LINE}H996`" class="on" />
+      </g>
+      <path v-if="rules.over !== 'extend'" :d="`M${x(rules.high) + 20} ${LINE - 22}v44`" class="wall" />
+      <path
+        v-for="tick in ticks"
+        :key="`t${tick}`"
+        :d="`M${x(tick)} ${LINE - (isNamed(tick) ? 13 : 7)}v${isNamed(tick) ? 26 : 14}`"
+        class="tick"
+        :class="{ zero: tick === 0 }"
+      />
+      <g v-for="at in labels" :key="`l${at}`">
+        <rect v-if="blank && at !== rules.start && at !== rules.goal" :x="x(at) - 15" :y="LINE + 18" width="30" height="30" class="blank" />
+        <text :x="x(at)" :y="LINE + 44" text-anchor="middle" :font-size="letter" :class="{ start: at === rules.start }">{{ text(at) }}</text>
+      </g>
+      <g :transform="`translate(${x(rules.goal)} ${LINE})`" class="flag">
+        <path d="M0 0V-96" class="pole" />
+        <path d="M1 -96l40 13l-40 13z" class="cloth" />
+      </g>
+      <g v-if="arc" :class="{ off: arc.off }">
+        <path :d="arc.path" class="hop" />
+        <text :x="arc.x" :y="arc.y" text-anchor="middle" class="by">{{ arc.label }}</text>
+        <path v-if="arc.off" :d="`M${arc.end - 11} ${LINE - 11}l22 22M${arc.end + 11} ${LINE - 11}l-22 22`" class="cross" />
+        <circle v-else :cx="arc.end" :cy="LINE" r="8" class="end" />
+      </g>
+    </svg>
+    <span v-for="(piece, i) in pieces" :key="i" class="piece" :class="{ above: piece.above, far: piece.far }" :style="{ left: `${x(piece.at) / 10}%` }">
+      <Pennant :number="piece.pennant" size="var(--piece)" /><span class="name">{{ piece.name }}</span>
+    </span>
+  </figure>
+</template>
+
+<style scoped>
+.line {
+  position: relative;
+  width: 100%;
+  --piece: clamp(1.1rem, 3.4cqw, 2.6rem);
+  container-type: inline-size;
+}
+svg {
+  display: block;
+  width: 100%;
+}
+.base,
+.tick {
+  stroke: var(--ink);
+  stroke-width: 3;
+  fill: none;
+}
+.tick {
+  stroke-width: 2.5;
+}
+.zero {
+  stroke-width: 6;
+}
+.on {
+  stroke: var(--ink);
+  stroke-width: 3;
+  stroke-dasharray: 3 4;
+}
+.wall {
+  stroke: var(--ink);
+  stroke-width: 7;
+}
+text {
+  fill: var(--ink);
+  font-family: var(--font-mono);
+  font-weight: 600;
+}
+.start {
+  text-decoration: underline;
+}
+.blank {
+  fill: var(--paper);
+  stroke: var(--ink-soft);
+  stroke-dasharray: 4 3;
+}
+.pole {
+  stroke: var(--ink);
+  stroke-width: 4;
+}
+.cloth {
+  fill: var(--stands);
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.hop {
+  fill: none;
+  stroke: var(--accent);
+  stroke-width: 5;
+}
+.off .hop {
+  stroke: var(--refused);
+  stroke-dasharray: 12 8;
+}
+.cross {
+  stroke: var(--refused);
+  stroke-width: 6;
+}
+.by {
+  font-size: 30px;
+  font-weight: 800;
+}
+.end {
+  fill: var(--accent);
+}
+.piece {
+  position: absolute;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  transform: translateX(-50%);
+  top: 72%;
+}
+.piece.far {
+  top: 85%;
+}
+.piece.above {
+  flex-direction: column-reverse;
+  top: auto;
+  bottom: 57%;
+}
+.piece.above.far {
+  bottom: 72%;
+}
+.name {
+  font-size: clamp(0.7rem, 1.7cqw, 1.1rem);
+  font-weight: 700;
+  line-height: 1.1;
+  background: color-mix(in srgb, var(--sheet) 80%, transparent);
+}
+</style>

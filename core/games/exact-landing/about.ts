@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Exact Landing',
+  line: 'A number line; spin a sign and a step; land exactly on the goal.',
+  skills: ['adding and taking away', 'number line', 'negative numbers', 'how far to a number'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 5, high: 15 },
+  turns: true,
+  slips: [
+    'Counting the number one stands on as the first step.',
+    'Moving the wrong way on a minus.',
+    'Moving the other side’s piece.',
+    'Stopping at the end of the line though the step leads beyond it.',
+  ],
+}

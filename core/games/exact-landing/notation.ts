@@ -1,0 +1,19 @@
+import type { ReadPlay } from '#core/game'
+import type { LandingRules, LandingState, Spin } from '#core/games/exact-landing/rules'
+import { notUnderstood, readLine, writeExtras } from '#core/notation'
+
+/** Notation of Exact Landing: `1: spin +3 =8`. Short forms: `+3`, `-2 =3`. */
+export function writePlay(play: Spin): string {
+  const said = play.said === undefined ? '' : ` =${play.said}`
+  return `${play.by}: spin ${play.sign}${play.step}${said}${writeExtras(play)}`
+}
+
+const FORM = /^(?:spin|s)?\s*([+\-−])\s*(\d{1,4})\s*(?:=\s*([-−]?\d{1,9}))?$/
+
+export function readPlay(text: string, _rules: LandingRules, state: LandingState): ReadPlay<Spin> {
+  const { by, rest, extras } = readLine(text)
+  const found = FORM.exec(rest)
+  if (!found) return notUnderstood(text)
+  const said = found[3] === undefined ? {} : { said: Number(found[3].replace('−', '-')) }
+  return { ok: true, play: { do: 'spin', by: by ?? state.turn, sign: found[1] === '+' ? '+' : '-', step: Number(found[2]), ...said, ...extras } }
+}

@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Step & Gather',
+  line: 'Each walks an own numbered path and gathers as many cubes as the space says.',
+  skills: ['counting on', 'adding on', 'running totals', 'groups of ten', 'comparing'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 10, high: 20 },
+  turns: true,
+  slips: [
+    'Counting the space one stands on as the first step.',
+    'Gathering as many cubes as were rolled instead of what the space says.',
+    'Stacking towers of nine or eleven instead of ten.',
+    'Rolling on when home already.',
+  ],
+}

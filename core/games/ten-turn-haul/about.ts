@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Ten-Turn Haul',
+  line: 'Spin a number each turn, add it on; after the last turn compare sums.',
+  skills: ['adding on', 'running totals', 'tens and ones', 'comparing'],
+  seats: { low: 1, high: 4 },
+  minutes: { low: 5, high: 15 },
+  turns: true,
+  slips: [
+    'Adding to the total before last instead of the last one.',
+    'Forgetting the ten that a sum goes over.',
+    'Stopping after uneven turns: everyone gets as many.',
+    'Ticking a box for another player’s spin.',
+  ],
+}

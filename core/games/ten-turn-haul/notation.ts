@@ -1,0 +1,19 @@
+import type { ReadPlay } from '#core/game'
+import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
+import { notUnderstood, readLine, writeExtras } from '#core/notation'
+
+/** Notation of Ten-Turn Haul: `1: spin 7 =34`. Short forms: `7`, `7 =34`. */
+export function writePlay(play: Spin): string {
+  const said = play.said === undefined ? '' : ` =${play.said}`
+  return `${play.by}: spin ${play.value}${said}${writeExtras(play)}`
+}
+
+const FORM = /^(?:spin|s)?\s*(\d{1,6})\s*(?:=\s*(-?\d{1,9}))?$/
+
+export function readPlay(text: string, _rules: HaulRules, state: HaulState): ReadPlay<Spin> {
+  const { by, rest, extras } = readLine(text)
+  const found = FORM.exec(rest)
+  if (!found) return notUnderstood(text)
+  const said = found[2] === undefined ? {} : { said: Number(found[2]) }
+  return { ok: true, play: { do: 'spin', by: by ?? state.turn, value: Number(found[1]), ...said, ...extras } }
+}
