@@ -1,5 +1,5 @@
 import type { Best } from '#core/game'
-import { awaits, standing } from '#core/match'
+import { awaits, standing, takesTurns } from '#core/match'
 import { sayProgress } from '#core/progress'
 import type { Result } from '#core/table'
 import type { Tape } from '#core/tape'
@@ -42,7 +42,7 @@ export function drawBoard(tape: Tape, seats: BoardPicture['seats']): BoardPictur
     standing: standing(table, state),
     best: game.best?.(rules) ?? 'most',
     goal: game.goal?.(rules) ?? null,
-    turn: game.about.turns ? (awaits(table, state)?.seats ?? []) : [],
+    turn: takesTurns(table, state) ? (awaits(table, state)?.seats ?? []) : [],
     round: sayProgress(table, state),
     secret: isSecret(tape),
     rules,

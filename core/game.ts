@@ -158,6 +158,8 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
   readonly about: About
   /** Which score is best under these rules: the most, the fewest, the nearest to the goal; `most` where left out. */
   best?(rules: R): Best
+  /** Whether players take turns under these rules; as `about.turns` says where left out. */
+  turns?(rules: R): boolean
   /** The score that wins at once, where these rules have one: what the bars of the standing grow toward. */
   goal?(rules: R): number | null
   /** What a spoken answer is called. Left out where spoken answers have no effect: then `answers` can't be named. */

@@ -69,6 +69,11 @@ export function awaits(table: Table, state: MatchState): Awaits | null {
   return state.result ? null : table.game.awaits(state.rules, state.game)
 }
 
+/** Whether players take turns, so that somebody is on turn. */
+export function takesTurns({ game }: Pick<Table, 'game'>, { rules }: Pick<MatchState, 'rules'>): boolean {
+  return game.turns?.(rules) ?? game.about.turns
+}
+
 /** Everyone's score now, by seat. */
 export function standing(table: Table, state: MatchState): readonly number[] {
   return table.game.standing(state.rules, state.game)

@@ -1,7 +1,7 @@
 import type { InjectionKey, Ref } from 'vue'
 import { dealFor } from '#core/dealer'
 import type { Dealt, Reveal, Wish } from '#core/game'
-import { awaits, judgePlay, type Judged } from '#core/match'
+import { awaits, judgePlay, takesTurns, type Judged } from '#core/match'
 import type { BasePlay } from '#core/plays'
 import type { Tape } from '#core/tape'
 import { sayNote, sayReason, speaking } from '#core/wording/index'
@@ -38,6 +38,9 @@ function makeDesk({ tape, seats, still, entry, commit, note }: DeskParts) {
   const { start: unsettle } = useTimeoutFn(() => (settling.value = false), SETTLE_MS, { immediate: false })
   /** Something was recorded under a finger: a second touch in the next moment is none. */
   function settle() {
+    const now = tape()
+    // In a race the next touch is somebody else's, and may come at once.
+    if (now?.table.game.turns?.(now.state.rules) === false) return
     settling.value = true
     unsettle()
   }
@@ -46,7 +49,10 @@ function makeDesk({ tape, seats, still, entry, commit, note }: DeskParts) {
   /** The pad's own keys, for the sheet of shortcuts. */
   const padKeys = shallowRef<readonly (readonly [string, string])[]>([])
 
-  const turns = computed(() => tape()?.table.game.about.turns ?? false)
+  const turns = computed(() => {
+    const now = tape()
+    return now !== null && takesTurns(now.table, now.state)
+  })
   /** The seats that may act now. */
   const next = computed(() => {
     const now = tape()

@@ -56,7 +56,14 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   const busy = ref(false)
   const failed = ref<string | null>(null)
 
-  const fields = computed(() => ruleFields(game.value))
+  /** What every rule is by itself with these seats and these other rules. */
+  const usual = computed(() => defaultRules(game.value, seats.value.length, rules.value))
+  const fields = computed(() => ruleFields(game.value).map((field) => ({ ...field, default: usual.value[field.name] ?? field.default })))
+  // A rule that was left as usual stays so when what is usual changes with another rule, or with who plays.
+  watch(usual, (now, before) => {
+    const follows = Object.keys(now).filter((rule) => !isEqual(now[rule], before[rule]) && isEqual(rules.value[rule], before[rule]))
+    if (follows.length) rules.value = { ...rules.value, ...Object.fromEntries(follows.map((rule) => [rule, now[rule]])) }
+  })
   const read = computed(() => readHouseRules(game.value, rules.value, seats.value.length))
   const problems = computed<readonly Problem[]>(() => (read.value.ok ? [] : read.value.problems))
 
@@ -88,8 +95,7 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
 
   /** Only what differs from the defaults: that is what the match file names. */
   const named = computed(() => {
-    const defaults = defaultRules(game.value, seats.value.length, rules.value)
-    return Object.fromEntries(Object.entries(rules.value).filter(([rule, value]) => !isEqual(value, defaults[rule])))
+    return Object.fromEntries(Object.entries(rules.value).filter(([rule, value]) => !isEqual(value, usual.value[rule])))
   })
 
   let wanted = ''

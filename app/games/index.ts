@@ -11,6 +11,9 @@ const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'top-total': () => import('~/games/top-total'),
   'ten-turn-haul': () => import('~/games/ten-turn-haul'),
   brim: () => import('~/games/brim'),
+  'covered-part': () => import('~/games/covered-part'),
+  'table-ladder': () => import('~/games/table-ladder'),
+  'ebb-and-flow': () => import('~/games/ebb-and-flow'),
   'column-keeper': () => import('~/games/column-keeper'),
 }
 

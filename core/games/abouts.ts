@@ -2,11 +2,14 @@ import type { About } from '#core/game'
 import { about as askForRest } from '#core/games/ask-for-rest/about'
 import { about as brim } from '#core/games/brim/about'
 import { about as columnKeeper } from '#core/games/column-keeper/about'
+import { about as coveredPart } from '#core/games/covered-part/about'
+import { about as ebbAndFlow } from '#core/games/ebb-and-flow/about'
 import { about as exactLanding } from '#core/games/exact-landing/about'
 import { about as hundredStops } from '#core/games/hundred-stops/about'
 import { about as perchAndPush } from '#core/games/perch-and-push/about'
 import { about as roofTiles } from '#core/games/roof-tiles/about'
 import { about as stepAndGather } from '#core/games/step-and-gather/about'
+import { about as tableLadder } from '#core/games/table-ladder/about'
 import { about as tenTurnHaul } from '#core/games/ten-turn-haul/about'
 import { about as topTotal } from '#core/games/top-total/about'
 
@@ -21,6 +24,9 @@ export const ABOUTS: readonly { readonly id: string; readonly about: About }[] =
   { id: 'top-total', about: topTotal },
   { id: 'ten-turn-haul', about: tenTurnHaul },
   { id: 'brim', about: brim },
+  { id: 'covered-part', about: coveredPart },
+  { id: 'table-ladder', about: tableLadder },
+  { id: 'ebb-and-flow', about: ebbAndFlow },
   { id: 'column-keeper', about: columnKeeper },
 ]
 

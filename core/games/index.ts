@@ -2,11 +2,14 @@ import type { Game } from '#core/game'
 import { askForRest } from '#core/games/ask-for-rest/index'
 import { brim } from '#core/games/brim/index'
 import { columnKeeper } from '#core/games/column-keeper/index'
+import { coveredPart } from '#core/games/covered-part/index'
+import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
 import { exactLanding } from '#core/games/exact-landing/index'
 import { hundredStops } from '#core/games/hundred-stops/index'
 import { perchAndPush } from '#core/games/perch-and-push/index'
 import { roofTiles } from '#core/games/roof-tiles/index'
 import { stepAndGather } from '#core/games/step-and-gather/index'
+import { tableLadder } from '#core/games/table-ladder/index'
 import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
 import { topTotal } from '#core/games/top-total/index'
 
@@ -21,6 +24,9 @@ export const GAMES: readonly Game[] = [
   topTotal,
   tenTurnHaul,
   brim,
+  coveredPart,
+  tableLadder,
+  ebbAndFlow,
   columnKeeper,
 ]
 

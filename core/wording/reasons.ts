@@ -74,6 +74,10 @@ export const PROBLEMS: Readonly<Record<string, (facts: Facts) => string>> = {
         ? `The pack holds no ${String(facts.card)}.`
         : `There are more ${String(facts.card)}s than the pack holds (${String(facts.copies)}).`,
   'pack-too-small': () => 'The pack has too few cards to deal.',
+  'unfair-pack': (facts) =>
+    facts.copies === undefined
+      ? `The pack is unfair: ${String(facts.up)} cards add and ${String(facts.down)} take away. Choose other ranks, or allow an unfair pack.`
+      : `Half of each rank adds and half takes away, so there must be an even number of each; ${String(facts.copies)} is odd.`,
   'target-out-of-reach': () => 'No play can make this target.',
   'too-few-players': (facts) => `${count(facts.least, 'player is', 'players are')} needed at least.`,
   'too-many-players': (facts) => `${count(facts.most, 'player', 'players')} at most can play.`,

@@ -1,4 +1,4 @@
-import { awaits, standing } from '#core/match'
+import { awaits, standing, takesTurns } from '#core/match'
 import { sayProgress } from '#core/progress'
 import type { Tape } from '#core/tape'
 import { isReferees } from '#core/verdict'
@@ -11,7 +11,7 @@ export function summaryOf(tape: Tape): Summary {
   const newest = tape.lines.findLast((line) => !line.struck && line.entry.kind !== 'strike')
   return {
     standing: standing(table, state),
-    awaits: awaits(table, state),
+    awaits: takesTurns(table, state) ? awaits(table, state) : null,
     line: state.result ? sayResult(table, state.result) : newest ? sayEntry(table, newest) : '',
     slip: newest ? !newest.verdict.stands || isReferees(newest.verdict) : false,
     round: sayProgress(table, state),

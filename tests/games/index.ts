@@ -1,12 +1,15 @@
 import { askForRest } from './ask-for-rest'
 import { brim } from './brim'
 import { columnKeeper } from './column-keeper'
+import { coveredPart } from './covered-part'
+import { ebbAndFlow } from './ebb-and-flow'
 import { exactLanding } from './exact-landing'
 import type { GameFixture } from './fixture'
 import { hundredStops } from './hundred-stops'
 import { perchAndPush } from './perch-and-push'
 import { roofTiles } from './roof-tiles'
 import { stepAndGather } from './step-and-gather'
+import { tableLadder } from './table-ladder'
 import { tenTurnHaul } from './ten-turn-haul'
 import { topTotal } from './top-total'
 
@@ -21,5 +24,8 @@ export const FIXTURES: Readonly<Record<string, GameFixture>> = {
   'top-total': topTotal,
   'ten-turn-haul': tenTurnHaul,
   brim,
+  'covered-part': coveredPart,
+  'table-ladder': tableLadder,
+  'ebb-and-flow': ebbAndFlow,
   'column-keeper': columnKeeper,
 }

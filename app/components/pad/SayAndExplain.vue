@@ -14,6 +14,7 @@ const {
   minus = false,
   asks = true,
   disabled = false,
+  beside = false,
   before = () => true,
 } = defineProps<{
   /** The right answer. */
@@ -30,6 +31,8 @@ const {
   /** An answer is asked for; without one there is only the telling how. */
   asks?: boolean
   disabled?: boolean
+  /** It stands beside those of others who play at the same time: what they record leaves it alone, and typing belongs to none of them. */
+  beside?: boolean
   /** Asked before anything is recorded: false holds it back. */
   before?: () => boolean
 }>()
@@ -51,7 +54,10 @@ function clear() {
   told.value = {}
   waiting.value = null
 }
-watch(() => desk.tape.value?.state.played, clear)
+watch(
+  () => desk.tape.value?.state.played,
+  () => beside || clear(),
+)
 watch(() => right, clear)
 /** The live verdict on a wrong answer, while it is typed. */
 watch(other, (said) => desk.enter(said === null ? null : play({ said, ...told.value })))
@@ -76,6 +82,7 @@ usePad(
       does: 'another answer said; Enter records it',
       on: ({ key, digit }) =>
         asking.value &&
+        !beside &&
         !disabled &&
         (key === '=' || (typing.value && (digit !== null || key === '-' || key === 'backspace' || key === 'enter' || key === 'escape'))),
       run: ({ key, digit }) => {

@@ -21,7 +21,8 @@ function fits(scale: number): boolean {
 }
 
 function fit() {
-  if (!outer.value || !inner.value || !outer.value.clientHeight) return
+  // A part that is still being loaded has no size yet, and would be taken for one that fits at any scale.
+  if (!outer.value?.clientHeight || !inner.value?.clientHeight) return
   // Rows wrap, so that something larger may fit where something smaller does not: looked for from the largest down.
   let high = most
   let low = least
@@ -39,20 +40,43 @@ function fit() {
   inner.value.style.zoom = String(zoom.value)
 }
 
-/** What a fit itself changes is no reason for another one. */
+/** What a fit itself changes is no reason for another one; what comes while one is under way is fitted after it, at most so often. */
+const MOST_TURNS = 6
 let fitting = false
-function refit() {
+let again = false
+function refit(turn = 0) {
+  again = true
   if (fitting) return
   fitting = true
   requestAnimationFrame(() => {
+    again = false
     fit()
-    requestAnimationFrame(() => (fitting = false))
+    requestAnimationFrame(() => {
+      fitting = false
+      if (again && turn < MOST_TURNS) refit(turn + 1)
+      else shrink()
+    })
   })
 }
-useResizeObserver(outer, refit)
-useMutationObserver(inner, refit, { childList: true, subtree: true, characterData: true })
+
+/** Whatever came later than the fit (a font, a style, a rounding of the browser): what is too large now is made smaller. */
+function shrink() {
+  if (!outer.value || !inner.value || zoom.value <= least) return
+  const tooHigh = outer.value.scrollHeight / outer.value.clientHeight
+  const tooWide = outer.value.scrollWidth / outer.value.clientWidth
+  const factor = Math.max(tooHigh, tooWide)
+  if (!(factor > 1.002)) return
+  zoom.value = Math.max(least, Math.floor((zoom.value / factor) * 995) / 1000)
+  inner.value.style.zoom = String(zoom.value)
+}
+useResizeObserver(outer, () => refit())
+useResizeObserver(inner, shrink)
+useMutationObserver(inner, () => refit(), { childList: true, subtree: true, characterData: true })
 onMounted(fit)
-watch(() => [least, most], refit)
+watch(
+  () => [least, most],
+  () => refit(),
+)
 </script>
 
 <template>

@@ -37,7 +37,7 @@ describe('off the line', () => {
     ['under', 'extend', 1, '-3', [-2, 1], 2, 'moves'],
   ])('%s %s from %i', (end, how, start, text, places, next, note) => {
     const answer = judged(parts([spin(1, text)], { start, [end]: how }))
-    expect([scores(answer), answer.awaits?.seats, answer.verdicts[0]!.notes[0]!.code]).toEqual([places, [next], note])
+    expect([scores(answer), answer.awaits?.seats, answer.verdicts[0]!.notes![0]!.code]).toEqual([places, [next], note])
   })
   test('spun again is the same turn: the round is not over by it', () => {
     const answer = judged(parts([spin(1, '+3'), { call: 'time' }, spin(1, '+3'), spin(1, '-1')], { start: 9 }))

@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import { combined } from '#core/dice'
+import { coveredPart as game } from '#core/games/covered-part/index'
+import { coveredPart } from '#core/games/covered-part/rules'
+import { writeWorking } from '#core/working'
+import type { Tape } from '#core/tape'
+import type { Seat } from '#shared/api'
+
+/** Every hide and what was guessed. */
+const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
+const { rules, state } = useTable(game, () => tape)
+</script>
+
+<template>
+  <div class="space-y-3">
+    <ol class="grid gap-x-6 gap-y-1 sm:grid-cols-2">
+      <li v-for="(hide, i) in state.history" :key="i" class="flex flex-wrap items-center gap-2">
+        <Pennant :number="seats[hide.by - 1]!.pennant" size="1.1rem" />
+        <b class="figures">{{ writeWorking(combined(hide.parts, rules.combine)) }}</b>
+        <span v-if="hide.found">found: {{ hide.said }}</span>
+        <span v-else>said {{ hide.said }}, covered was {{ coveredPart(hide) }}</span>
+      </li>
+    </ol>
+    <RoundsTable :tape="tape" :seats="seats" caption="What rulings gave" head="" :rows="[]" />
+  </div>
+</template>

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import { houseRules, type CoverRules } from '#core/games/covered-part/rules'
+import CoverSheet from '~/games/covered-part/CoverSheet.vue'
+
+/** Covered Part explained, with one drawn hide. */
+const rules = houseRules.parse({}) as unknown as CoverRules
+const SEATS = [
+  { name: 'Wren', pennant: 5 },
+  { name: 'Tomasz', pennant: 2 },
+]
+const STEPS = [
+  'The hider rolls two dice, or takes a domino, so that only the hider sees it, and tells the total.',
+  'One part is covered, the other one shown. The other player says what lies under the cover.',
+  'A total that was told wrong is put right before the guess.',
+  'Lift the cover: a part that was found counts one. Then the roles change.',
+  'With dominoes each is hidden once; when none is left all are mixed again.',
+]
+</script>
+
+<template>
+  <HowItGoes :steps="STEPS" example="A hide, drawn">
+    <CoverSheet :rules="rules" :hidden="{ by: 1, shown: 3, covered: 1, total: 7 }" :seats="SEATS" />
+    <p>Wren announces 7 and shows 3. What and 3 make 7? Tomasz counts on from 3 to 7: four lie under the cover.</p>
+  </HowItGoes>
+</template>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import type { RungPlay } from '#core/games/table-ladder/rules'
+import { useLadderEntry } from '~/games/table-ladder/useLadderEntry'
+
+/** The roll, then the product said. In a race everybody has an own part of the pad, so that nobody waits for another. */
+const desk = useDesk()
+const { dealer } = desk
+const { rules, race, seats, roll, playOf } = useLadderEntry()
+const dealt = computed(() => dealer.dealt.value)
+const first = computed(() => seats.value[0] ?? 1)
+const play = computed(() => playOf(first.value))
+const { typed, type, clear } = useTypedFace(
+  () => Array.from({ length: rules.value.sides }, (_, i) => i + 1),
+  (face) => roll(first.value, face),
+)
+/** The recording keys of the parts, from the first seat on. */
+const KBD = ['S', 'L', 'F', 'K']
+
+watch(
+  () => (race.value ? null : play.value),
+  // The verdict is told on the right product, until another one is said.
+  (now) => desk.enter(now && { ...now, said: rules.value.factors[now.by - 1]! * now.roll }),
+  { immediate: true },
+)
+watch(() => desk.tape.value?.state.played, clear)
+
+function draw(seat: number) {
+  dealer.deal({ do: 'rung', by: seat }, (came) => roll(seat, (came as RungPlay).roll))
+}
+
+usePad([
+  {
+    keys: '0 … 9',
+    does: 'the roll, where turns are taken',
+    on: ({ digit, shift }) => !shift && !dealt.value && !race.value && !play.value && digit !== null,
+    run: ({ digit }) => type(digit!),
+  },
+  { keys: 'Backspace', does: 'another roll', on: (press) => isKey('backspace')(press) && !race.value, run: () => (clear(), roll(first.value, null)) },
+  { keys: 'Enter', does: 'roll, where the app deals', on: (press) => isKey('enter')(press) && dealt.value && !play.value, run: () => draw(first.value) },
+])
+</script>
+
+<template>
+  <div class="parts" :class="{ race }">
+    <section v-for="seat in seats" :key="seat" class="part" :aria-label="race ? `Part of ${desk.seats.value[seat - 1]!.name}` : undefined">
+      <p v-if="race" class="flex items-center gap-1.5 font-bold">
+        <Pennant :number="desk.seats.value[seat - 1]!.pennant" size="1.2rem" /> {{ desk.seats.value[seat - 1]!.name }}
+      </p>
+      <template v-if="!playOf(seat)">
+        <Key v-if="dealt" main class="w-full text-xl !min-h-14" @click="draw(seat)"><UIcon name="i-lucide-dices" class="size-6" /> Roll the die</Key>
+        <DieKeys
+          v-else
+          :sides="rules.sides"
+          :label="(face) => (race ? `${desk.seats.value[seat - 1]!.name} rolled a ${face}` : `Rolled a ${face}`)"
+          @pick="roll(seat, $event)"
+        />
+        <p v-if="typed && !race" class="text-(--ink-soft)">{{ typed }} …</p>
+      </template>
+      <template v-else>
+        <p class="flex flex-wrap items-center gap-2 text-2xl">
+          <b class="figures">{{ rules.factors[seat - 1] }} × {{ playOf(seat)!.roll }}</b>
+          <Key v-if="!dealt" aria-label="Another roll" @click="roll(seat, null)"><UIcon name="i-lucide-delete" class="size-5" /></Key>
+        </p>
+        <SayAndExplain
+          :right="rules.factors[seat - 1]! * playOf(seat)!.roll"
+          :label="`${rules.factors[seat - 1]! * playOf(seat)!.roll}`"
+          :kbd="KBD[seats.indexOf(seat)]"
+          :beside="race"
+          :play="(told) => ({ ...playOf(seat)!, ...told })"
+        />
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.parts {
+  display: grid;
+  gap: 0.6rem;
+}
+.part {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 0.4rem;
+  align-content: start;
+}
+.race {
+  grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
+}
+.race .part {
+  padding: 0.4rem 0.6rem;
+  border: 2px solid var(--rule);
+  border-radius: 0.6rem;
+}
+</style>

@@ -1,0 +1,18 @@
+<script setup lang="ts">
+import { tableLadder } from '#core/games/table-ladder/index'
+import type { Tape } from '#core/tape'
+import LadderSheet from '~/games/table-ladder/LadderSheet.vue'
+import type { Seat } from '#shared/api'
+
+/** The ladders as they were filled, and how many products were right. */
+const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
+const { rules, state } = useTable(tableLadder, () => tape)
+const right = computed(() => state.value.ladders.map((ladder) => ladder.filter((rung) => rung.right).length))
+</script>
+
+<template>
+  <div class="space-y-3">
+    <LadderSheet :rules="rules" :state="state" :seats="seats" />
+    <p v-for="(seat, i) in seats" :key="i">{{ seat.name }}: {{ right[i] }} of {{ state.ladders[i]!.length }} right</p>
+  </div>
+</template>

@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Covered Part',
+  line: 'One rolls, tells the total and covers a part; the other finds it.',
+  skills: ['missing part', 'parts of a number', 'taking away', 'times tables'],
+  seats: { low: 2, high: 2 },
+  minutes: { low: 5, high: 10 },
+  turns: true,
+  slips: [
+    'The hider adds up wrong: put it right before the guess.',
+    'Saying the total instead of the missing part.',
+    'Adding the shown part to the total.',
+    'Peeping under the cover.',
+  ],
+}

@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Ebb & Flow',
+  line: 'Evens add, odds take away, nothing falls below zero.',
+  skills: ['adding and taking away', 'odd and even', 'negative numbers', 'running totals'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 10, high: 20 },
+  turns: true,
+  slips: [
+    'Taking an even card away, or adding an odd one.',
+    'Going below zero where nothing may.',
+    'Taking away the card after a wild: it is added, whatever it is.',
+    'Turning only the wild: the same player turns again.',
+  ],
+}

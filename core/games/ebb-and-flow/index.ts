@@ -1,0 +1,65 @@
+import * as z from 'zod'
+import { defineGame } from '#core/game'
+import { about } from '#core/games/ebb-and-flow/about'
+import { bot, deal, plays } from '#core/games/ebb-and-flow/bot'
+import { readPlay, writePlay } from '#core/games/ebb-and-flow/notation'
+import * as rules from '#core/games/ebb-and-flow/rules'
+import type { EbbRules, EbbState, Flip } from '#core/games/ebb-and-flow/rules'
+import { sayDrift, wording } from '#core/games/ebb-and-flow/wording'
+import { turnsProgress } from '#core/turns'
+
+/** Ebb & Flow: evens add, odds take away, nothing falls below zero. */
+export const ebbAndFlow = defineGame<EbbRules, null, Flip, EbbState>({
+  id: 'ebb-and-flow',
+  about,
+  answerCalled: () => 'running total',
+  houseRules: rules.houseRules,
+  defaults: rules.defaults,
+  presets: [
+    { id: 'usual', label: 'Evens add', hint: '4 to 9, four wilds.', rules: {} },
+    { id: 'small', label: 'Small numbers', hint: '1 to 6, no wilds, six turns each.', rules: { ranks: [1, 2, 3, 4, 5, 6], wilds: 0, turns: 6 } },
+    { id: 'colour', label: 'Warm and cool', hint: 'Warm adds, cool takes away.', rules: { swing: 'colour', ranks: [1, 2, 3, 4, 5, 6, 7, 8] } },
+    { id: 'below', label: 'Below zero', hint: 'Totals may fall below zero.', rules: { floor: null, start: 0 } },
+    { id: 'large', label: 'Two figures', hint: '10 to 19, from 40.', rules: { ranks: [10, 11, 12, 13, 14, 15, 16, 17, 18, 19], copies: 2, start: 40 } },
+  ],
+  opening: z.null(),
+  play: rules.playSchema,
+  problems: (given, seats) => rules.problems(given, seats),
+  prepare: (given) => {
+    const { up, down } = rules.tides(given)
+    return {
+      needs: [
+        {
+          count: up + down,
+          what: 'number cards',
+          detail: `${given.ranks.join(', ')}, ${given.copies} of each: ${up} ${given.swing === 'parity' ? 'evens' : 'warm'}, ${down} ${given.swing === 'parity' ? 'odds' : 'cool'}. ${sayDrift(given)}`,
+        },
+        ...(given.wilds ? [{ count: given.wilds, what: given.wilds === 1 ? 'wild' : 'wilds' }] : []),
+      ],
+      care: [],
+    }
+  },
+  open: rules.open,
+  misshapen: rules.misshapen,
+  place: rules.place,
+  judge: (given, state, play, { overrule }) => rules.judge(given, state, play, overrule),
+  awaits: rules.awaits,
+  plays,
+  end: rules.end,
+  progress: ({ turns }, state) => turnsProgress(state, turns, 'turn'),
+  standing: (_rules, state) => state.totals,
+  lead: rules.lead,
+  // Everything that was turned lies open; the pack is face down for all.
+  view: (_rules, state) => state,
+  deal,
+  bot,
+  facts(given, state, { by, card, colour }) {
+    if (card === 'wild') return []
+    const before = state.totals[by - 1] ?? given.start
+    const { up, after, bare } = rules.flow(given, before, rules.cardOf(card, colour), state.wild)
+    return after === bare ? [{ operation: up ? 'add' : 'subtract', terms: [before, card], answer: after }] : []
+  },
+  writePlay,
+  readPlay,
+  wording,
+})

@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Table Ladder',
+  line: 'One factor all the way down; roll the other; fill every rung.',
+  skills: ['times tables', 'skip counting', 'recalling products'],
+  seats: { low: 1, high: 4 },
+  minutes: { low: 5, high: 15 },
+  turns: true,
+  slips: [
+    'One step too many or too few when skip counting.',
+    'Adding the factor to the roll instead of multiplying.',
+    'Filling a rung for another player.',
+    'Saying the neighbour’s product, one factor off.',
+  ],
+}

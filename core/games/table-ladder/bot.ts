@@ -1,0 +1,27 @@
+import { facesOfDie } from '#core/dice'
+import type { Dealt, Wish } from '#core/game'
+import { awaits, type LadderRules, type LadderState, type RungPlay } from '#core/games/table-ladder/rules'
+import type { Random } from '#core/random'
+
+const filled = (rules: LadderRules, seat: number, roll: number): RungPlay => ({
+  do: 'rung',
+  by: seat,
+  roll,
+  said: rules.factors[seat - 1]! * roll,
+  explained: true,
+})
+
+/** Every roll that may come, with the right product said. */
+export function* plays(rules: LadderRules, state: LadderState, seat: number): Generator<RungPlay> {
+  if (awaits(rules, state).seats.includes(seat)) for (const roll of facesOfDie(rules.sides)) yield filled(rules, seat, roll)
+}
+
+/** The dealer: rolls the die. */
+export function deal(rules: LadderRules, _state: LadderState, _wish: Wish, random: Random): Dealt {
+  const roll = random.whole(1, rules.sides)
+  return { brings: { roll }, shown: { kind: 'die', values: [roll], sides: rules.sides } }
+}
+
+export function bot(rules: LadderRules, _state: LadderState, seat: number, random: Random): RungPlay {
+  return { ...filled(rules, seat, random.whole(1, rules.sides)), how: 'skip-counted' }
+}
