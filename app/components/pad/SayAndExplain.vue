@@ -40,7 +40,8 @@ const desk = useDesk()
 const rules = computed(() => desk.tape.value!.state.rules)
 const called = computed(() => desk.tape.value!.table.game.answerCalled?.(rules.value) ?? 'answer')
 const asking = computed(() => asks && rules.value.answers !== 'off')
-const telling = computed(() => rules.value.explain !== 'off')
+// In a race there is room and time for it only where it is asked for.
+const telling = computed(() => rules.value.explain === 'required' || (rules.value.explain === 'invited' && !beside))
 const typed = ref('')
 const told = ref<Told>({})
 /** What was handed over and waits for its explanation. */
@@ -115,7 +116,7 @@ usePad(
       <slot />
     </div>
     <div v-if="asking" class="flex items-center gap-2">
-      <span class="text-sm font-semibold shrink-0 max-sm:sr-only">Another {{ called }}</span>
+      <span class="text-sm font-semibold shrink-0 max-sm:sr-only" :class="{ 'sr-only': beside }">Another {{ called }}</span>
       <NumberKeys v-model="typed" :minus="minus" class="grow" />
     </div>
     <HowKeys v-if="telling" :model-value="told" :required="rules.explain === 'required'" @update:model-value="tell" />
