@@ -24,6 +24,23 @@ test('a house rule that does not fit is marked where it stands', async ({ page }
   await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('The clock runs 15 minutes')
 })
 
+test('a rule left as usual follows who plays and the other rules; one that was chosen stays', async ({ page }) => {
+  await page.goto('/new?game=table-ladder')
+  const agreed = page.getByRole('region', { name: 'Agreed' })
+  const factors = page.getByRole('textbox', { name: 'Factors' })
+  await expect(agreed).toContainText('Everybody wins together')
+  await page.locator('[data-rule="order"]').getByText('A race', { exact: true }).click()
+  await expect(agreed).toContainText('Whoever fills the ladder first wins.')
+  await page.locator('[data-rule="order"]').getByText('In turns', { exact: true }).click()
+  await expect(agreed).toContainText('Everybody wins together')
+  await expect(factors).toHaveValue('3, 3')
+  await factors.fill('7, 8')
+  await factors.blur()
+  await expect(agreed).toContainText('The factors, by seat: 7 and 8.')
+  await page.getByRole('button', { name: 'Factors: back to the usual' }).click()
+  await expect(factors).toHaveValue('3, 3')
+})
+
 test('seats move, and who starts goes along', async ({ page }) => {
   await page.goto('/new')
   await page.getByLabel('Name of player 1').fill('Kofi')

@@ -74,13 +74,13 @@ const moved = (seat: number) => {
 .gauges {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.5rem 1rem;
+  gap: 0.5rem 0.6rem;
 }
 .gauge {
   display: flex;
   flex-direction: column;
   align-items: center;
-  width: 7.2rem;
+  width: clamp(4.6rem, 28%, 7.2rem);
 }
 .water {
   fill: #5aa6b8;

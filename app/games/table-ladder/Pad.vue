@@ -85,7 +85,7 @@ usePad([
   align-content: start;
 }
 .race {
-  grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(16rem, 46%), 1fr));
 }
 .race .part {
   padding: 0.4rem 0.6rem;
