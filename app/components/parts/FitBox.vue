@@ -41,7 +41,7 @@ function fit() {
 }
 
 /** What a fit itself changes is no reason for another one; what comes while one is under way is fitted after it, at most so often. */
-const MOST_TURNS = 6
+const MOST_TURNS = 2
 let fitting = false
 let again = false
 function refit(turn = 0) {
