@@ -1,5 +1,5 @@
 import type { Best } from '#core/game'
-import { awaits, standing, takesTurns } from '#core/match'
+import { awaits, bestNow, standing, takesTurns } from '#core/match'
 import { sayProgress } from '#core/progress'
 import type { Result } from '#core/table'
 import type { Tape } from '#core/tape'
@@ -40,7 +40,7 @@ export function drawBoard(tape: Tape, seats: BoardPicture['seats']): BoardPictur
     last: tape.lines.length,
     seats: seats.map(({ name, pennant }) => ({ name, pennant })),
     standing: standing(table, state),
-    best: game.best?.(rules) ?? 'most',
+    best: bestNow(table, state),
     goal: game.goal?.(rules) ?? null,
     turn: takesTurns(table, state) ? (awaits(table, state)?.seats ?? []) : [],
     round: sayProgress(table, state),

@@ -2,7 +2,7 @@ import type * as z from 'zod'
 import { isAsDealt } from '#core/dealer'
 import type { Entry } from '#core/entries'
 import type { CommonRules } from '#core/commonRules'
-import type { Awaits, End, Game } from '#core/game'
+import type { Awaits, Best, End, Game } from '#core/game'
 import { changeableRules, readHouseRules, readRuling } from '#core/houseRules'
 import type { BasePlay } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
@@ -72,6 +72,11 @@ export function awaits(table: Table, state: MatchState): Awaits | null {
 /** Whether players take turns, so that somebody is on turn. */
 export function takesTurns({ game }: Pick<Table, 'game'>, { rules }: Pick<MatchState, 'rules'>): boolean {
   return game.turns?.(rules) ?? game.about.turns
+}
+
+/** Which score is best under the rules in force. */
+export function bestNow({ game }: Pick<Table, 'game'>, { rules }: Pick<MatchState, 'rules'>): Best {
+  return game.best?.(rules) ?? 'most'
 }
 
 /** Everyone's score now, by seat. */

@@ -40,6 +40,16 @@ export function readNumbers(text: string): number[] | null {
   return numbers.every((number) => Number.isInteger(number)) ? numbers : null
 }
 
+/** What was said, as every notation writes it: ` =12`. */
+export function writeSaid({ said }: Pick<BasePlay, 'said'>): string {
+  return said === undefined ? '' : ` =${said}`
+}
+
+/** What was said, read from its figures (a hyphen or a minus before them); nothing where none stand there. */
+export function readSaid(figures: string | undefined): { said?: number } {
+  return figures === undefined ? {} : { said: Number(figures.replace('−', '-')) }
+}
+
 export function notUnderstood(text: string) {
   return { ok: false as const, why: 'not-understood' as const, facts: { text } }
 }

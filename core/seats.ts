@@ -20,6 +20,11 @@ export function bestSeats(values: readonly number[], best: 'most' | 'fewest'): n
   return seats
 }
 
+/** The same value for every seat. */
+export function everySeat<T>(seats: number, value: T): T[] {
+  return Array.from({ length: seats }, () => value)
+}
+
 /** A list by seat with one value replaced; the list given stays as it is. */
 export function withSeat<T>(list: readonly T[], seat: number, value: T): T[] {
   const copy = list.slice()

@@ -46,6 +46,15 @@ export function sumOf(values: readonly number[]): Equation {
   return { kind: 'equation', terms, equals }
 }
 
+/** What a number becomes when another is added or taken away: `5 - 3 = 2`. */
+export function changed(before: number, sign: '+' | '-', by: number): Equation {
+  const terms = [
+    { sign: '+' as const, value: before },
+    { sign, value: by },
+  ]
+  return { kind: 'equation', terms, equals: sign === '+' ? before + by : before - by }
+}
+
 /** Numbers compared in the order given. */
 export function compare(...values: readonly number[]): Comparison {
   return { kind: 'comparison', values }

@@ -1,6 +1,6 @@
 /**
  * Numbers of a spinner or a list typed figure by figure: a figure that can only be one number picks it at once; where it
- * may be the beginning of another, a moment is waited for the next figure.
+ * may be the beginning of another, a moment is waited for the next figure. What was recorded ends it.
  */
 export function useTypedFace(faces: () => readonly number[], pick: (face: number) => void) {
   const typed = ref('')
@@ -25,6 +25,8 @@ export function useTypedFace(faces: () => readonly number[], pick: (face: number
     else if (left.length === 1 && String(left[0]) === typed.value) settle()
     else start()
   }
+  const { tape } = useDesk()
+  watch(() => tape.value?.state.played, clear)
   return { typed, type, clear }
 }
 

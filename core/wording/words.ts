@@ -30,6 +30,11 @@ export function aCard(card: unknown): string {
   return `${/^8|^1[18](?!\d)/.test(text) ? 'an' : 'a'} ${text}`
 }
 
+/** ` and says 12`, where something was said. */
+export function andSays(said: number | undefined): string {
+  return said === undefined ? '' : ` and says ${said}`
+}
+
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }

@@ -9,7 +9,7 @@ import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { usedBy } from './clockTime'
 import { tell } from './live'
-import { parseBeside } from './parseBeside'
+import { parseBeside, type Parsed } from './parseBeside'
 import { listPeople } from './people'
 import { refusalOf, tellProblem } from './problems'
 import { storeMatch } from './transfer'
@@ -158,11 +158,11 @@ export async function restoreArchive(bytes: Buffer): Promise<Restored> {
     const left: LeftOut[] = []
     let [stored, had, leftOut] = [0, 0, 0]
     for (let i = 0; i < parsed.count; i++) {
-      const kept = await parsed.match(i)
-      const id = idIn(kept)
+      const kept = await matchAt(parsed, i)
+      const id = kept instanceof Refusal ? '' : idIn(kept)
       if (already.has(id)) had++
       else {
-        const problem = await restoreMatch(kept, i, known)
+        const problem = kept instanceof Refusal ? leftOutFor(kept, i) : await restoreMatch(kept, i, known)
         if (!problem) {
           already.add(id)
           stored++
@@ -176,6 +176,18 @@ export async function restoreArchive(bytes: Buffer): Promise<Restored> {
     parsed.end()
   }
 }
+
+/** A match as the archive holds it, or why it can't even be looked at. */
+async function matchAt(parsed: Parsed, i: number): Promise<unknown> {
+  try {
+    return await parsed.match(i)
+  } catch (error) {
+    if (error instanceof Refusal) return error
+    throw error
+  }
+}
+
+const leftOutFor = ({ code, says }: Refusal, i: number): Omit<LeftOut, 'id'> => ({ path: `matches.${i}`, code, says })
 
 /** The id that something claims to be a match under, as it can be told. */
 function idIn(kept: unknown): string {
@@ -220,7 +232,7 @@ async function restoreMatch(json: unknown, i: number, known: ReadonlyMap<string,
     await writing((tx) => storeMatch(tx, { id, name, file, tape, seated, recorded, createdAt, updatedAt, used }))
     return null
   } catch (error) {
-    if (error instanceof Refusal && error.status !== 507) return { path: `matches.${i}`, code: error.code, says: error.says }
+    if (error instanceof Refusal && error.status !== 507) return leftOutFor(error, i)
     throw error
   }
 }

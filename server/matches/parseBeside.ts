@@ -1,8 +1,7 @@
 import { once } from 'node:events'
 import { Worker } from 'node:worker_threads'
 import { problem } from '#core/problem'
-import { Refusal } from '../utils/refusal'
-import { refuseDeep } from '../utils/body'
+import { refuseDeep, tooDeep } from '../utils/body'
 import { refusalOf } from './problems'
 
 /** More matches than any library has. */
@@ -65,8 +64,6 @@ export async function parseBeside(bytes: Buffer): Promise<Parsed> {
     throw error
   }
 }
-
-const tooDeep = () => new Refusal(422, 'too-deep', 'Lists and objects lie within each other too deep to be read.')
 
 function parsed(text: string): unknown {
   refuseDeep(text)

@@ -40,8 +40,10 @@ export async function textOf(event: H3Event, most = MOST_BYTES): Promise<string>
 
 /** Refuses JSON that is nested so deep that reading it would overflow. */
 export function refuseDeep(text: string): void {
-  if (isNestedDeeper(text, MOST_NESTED)) throw new Refusal(422, 'too-deep', `Lists and objects go ${MOST_NESTED} deep at most.`)
+  if (isNestedDeeper(text, MOST_NESTED)) throw tooDeep()
 }
+
+export const tooDeep = () => new Refusal(422, 'too-deep', `Lists and objects go ${MOST_NESTED} deep at most.`)
 
 /** The request's body as it came, of at most `most` bytes. */
 export function bytesOf(event: H3Event, most = MOST_BYTES): Promise<Buffer> {

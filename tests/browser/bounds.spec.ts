@@ -43,6 +43,16 @@ for (const [what, path, body, status, code] of CASES)
     expect(text.length).toBeLessThan(64_000)
   })
 
+test('an archived match as deep as a well is named, and the others come back', async ({ request }) => {
+  const deep = json(archiveOf({ match: 'DEEP' }).matches[0]).replace('"DEEP"', DEEP)
+  const sound = json({ ...archiveOf({}).matches[0], id: 'sound-beside-deep' })
+  const data = Buffer.from(json({ ...archiveOf({}), matches: [] }).replace('"matches":[]', `"matches":[${deep},${sound}]`))
+  const answer = await request.post('/api/archive', { data, headers: { 'content-type': 'application/json' } })
+  const { matches, left } = (await answer.json()) as { matches: number; left: { path: string; code: string }[] }
+  expect([answer.status(), matches, left.map(({ path, code }) => [path, code])]).toEqual([200, 1, [['matches.0', 'too-deep']]])
+  await request.delete('/api/matches/sound-beside-deep')
+})
+
 for (const [what, broken] of [
   ['a time before all calendars', { createdAt: '0000-01-01T10:00:00Z' }],
   ['a clock beyond all time', { used: 1e300 }],

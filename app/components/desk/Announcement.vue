@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { standing } from '#core/match'
+import { bestNow, standing } from '#core/match'
 import { progressNow } from '#core/progress'
 import type { Tape } from '#core/tape'
 import { relation } from '#core/working'
@@ -24,7 +24,7 @@ const headline = computed(() => {
 /** Everyone from best to least, with the sign between neighbours: 98 > 94 > 89. */
 const ranking = computed(() => {
   const { rules } = tape.state
-  const by = tape.table.game.best?.(rules) ?? 'most'
+  const by = bestNow(tape.table, tape.state)
   const worth = (score: number) => (by === 'nearest' ? -Math.abs((tape.table.game.goal?.(rules) ?? 0) - score) : by === 'fewest' ? -score : score)
   const rows = seats.map((seat, i) => ({ seat, score: scores.value[i]!, won: result.value.winners.includes(i + 1) }))
   return rows.sort((a, b) => Number(b.won) - Number(a.won) || worth(b.score) - worth(a.score))

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { standing } from '#core/match'
+import { bestNow, standing } from '#core/match'
 import type { Tape } from '#core/tape'
 import type { Seat } from '#shared/api'
 
@@ -13,7 +13,7 @@ const desk = useDesk()
 const scores = computed(() => standing(tape.table, tape.state))
 /** Where everybody plays side by side it is nobody's turn. */
 const waits = computed(() => (desk.turns.value ? desk.next.value : []))
-const by = computed(() => tape.table.game.best?.(tape.state.rules) ?? 'most')
+const by = computed(() => bestNow(tape.table, tape.state))
 const best = computed(() => (by.value === 'fewest' ? Math.min(...scores.value) : Math.max(...scores.value)))
 const goal = computed(() => tape.table.game.goal?.(tape.state.rules) ?? null)
 const ahead = (seat: number) =>

@@ -1,14 +1,9 @@
 <script setup lang="ts">
 /** The fields of a spinner as keys, each number once. */
-const {
-  faces,
-  sign = '',
-  disabled = false,
-} = defineProps<{
+const { faces, sign = '' } = defineProps<{
   faces: readonly number[]
   /** Written before each number. */
   sign?: string
-  disabled?: boolean
 }>()
 const emit = defineEmits<{ pick: [face: number] }>()
 const keys = computed(() => [...new Set(faces)].sort((a, b) => a - b))
@@ -16,9 +11,7 @@ const keys = computed(() => [...new Set(faces)].sort((a, b) => a - b))
 
 <template>
   <div class="flex flex-wrap gap-1.5">
-    <Key v-for="face in keys" :key="face" class="face figures" :disabled="disabled" :aria-label="`Spun ${sign}${face}`" @click="emit('pick', face)"
-      >{{ sign }}{{ face }}</Key
-    >
+    <Key v-for="face in keys" :key="face" class="face figures" :aria-label="`Spun ${sign}${face}`" @click="emit('pick', face)">{{ sign }}{{ face }}</Key>
   </div>
 </template>
 

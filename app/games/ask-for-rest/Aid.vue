@@ -9,11 +9,7 @@ import type { Seat } from '#shared/api'
 /** What is left to be paired, and what each hand must hold, from all that was shown and by counting. */
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 
-const shown = ref(false)
-watch(
-  () => tape.state,
-  () => (shown.value = false),
-)
+const shown = useAsked(() => tape)
 const { rules, state } = useTable(askForRest, () => tape)
 const live = computed(() => facesOf(rules.value.pack).filter((card) => hasPartner(rules.value.pack, rules.value.target, card)))
 const left = computed(() => live.value.map((card) => ({ card, count: leftOf(rules.value, state.value, card) })))

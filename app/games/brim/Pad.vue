@@ -56,9 +56,9 @@ usePad([
 
 <template>
   <div class="space-y-2">
-    <Key v-if="rollable && dealt" main class="w-full text-xl !min-h-14" :disabled="wanted === 0" @click="rollDealt">
-      <UIcon name="i-lucide-dices" class="size-6" /> {{ keep.length ? `Freeze ${keep.join(' ')} and roll ${wanted}` : `Roll ${wanted} dice` }}
-    </Key>
+    <DealKey v-if="rollable && dealt" icon="i-lucide-dices" :disabled="wanted === 0" @click="rollDealt">
+      {{ keep.length ? `Freeze ${keep.join(' ')} and roll ${wanted}` : `Roll ${wanted} dice` }}
+    </DealKey>
     <div v-else-if="rollable" class="flex flex-wrap items-stretch gap-1.5">
       <DieKeys :sides="rules.sides" :disabled="entry.dice.length >= wanted" @pick="add" />
       <Key :disabled="!entry.dice.length && !entry.keep.length" aria-label="Remove the last" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>

@@ -66,9 +66,7 @@ usePad([
       needed
       :play="({ said, ...told }) => ({ do: 'total', by: desk.seat.value, said: said ?? columns.total, ...told })"
     />
-    <Key v-else-if="dealt && entry.card === null" main class="w-full text-xl !min-h-14" @click="draw"
-      ><UIcon name="i-lucide-layers" class="size-6" /> Draw a digit</Key
-    >
+    <DealKey v-else-if="dealt && entry.card === null" icon="i-lucide-layers" @click="draw">Draw a digit</DealKey>
     <CardKeys v-else-if="entry.card === null" :cards="faces" :spent="(card) => left(card) <= 0" :label="(card) => `Drew a ${card}`" @pick="choose" />
     <div v-else class="flex flex-wrap items-stretch gap-1.5">
       <PlayingCard :value="entry.card" size="2.6rem" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { dominoesLeft, pairsFor } from '#core/games/covered-part/advice'
 import { coveredPart as game } from '#core/games/covered-part/index'
-import { dominoOf } from '#core/games/covered-part/rules'
+import { view } from '#core/games/covered-part/rules'
 import type { Tape } from '#core/tape'
 import type { Seat } from '#shared/api'
 
@@ -9,19 +9,11 @@ import type { Seat } from '#shared/api'
 const { tape } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(game, () => tape)
 
-const shown = ref(false)
-watch(
-  () => tape.state,
-  () => (shown.value = false),
-)
+const shown = useAsked(() => tape)
 const total = computed(() => state.value.hidden?.total ?? state.value.history.at(-1)?.total ?? null)
 const pairs = computed(() => (total.value === null ? [] : pairsFor(rules.value, total.value)))
 /** The domino under the cover must not stand out by being missing. */
-const left = computed(() => {
-  const { hidden, used } = state.value
-  const told = hidden ? used.filter((domino) => domino !== dominoOf(hidden.parts)) : used
-  return dominoesLeft(rules.value, { used: told })
-})
+const left = computed(() => dominoesLeft(rules.value, view(rules.value, state.value)))
 const sign = computed(() => (rules.value.combine === 'add' ? '+' : '×'))
 </script>
 

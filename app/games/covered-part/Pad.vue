@@ -35,7 +35,6 @@ watch(
   () => {
     told.value = {}
     waiting.value = null
-    clear()
   },
 )
 
@@ -85,8 +84,8 @@ usePad([
       <HowKeys v-if="rules.explain !== 'off'" :model-value="told" :required="rules.explain === 'required'" @update:model-value="tell" />
     </template>
     <template v-else>
-      <Key v-if="dealt && !complete" main class="w-full text-xl !min-h-14" @click="draw"
-        ><UIcon name="i-lucide-dices" class="size-6" /> {{ rules.pieces === 'dice' ? 'Roll, for the hider only' : 'Draw a domino, for the hider only' }}</Key
+      <DealKey v-if="dealt && !complete" icon="i-lucide-dices" @click="draw">
+        {{ rules.pieces === 'dice' ? 'Roll, for the hider only' : 'Draw a domino, for the hider only' }}</DealKey
       >
       <div v-else class="flex flex-wrap items-center gap-1.5">
         <template v-if="!complete">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { coveredPart as game } from '#core/games/covered-part/index'
-import { coveredPart, shownPart } from '#core/games/covered-part/rules'
+import { coveredPart, view } from '#core/games/covered-part/rules'
 import CoverSheet from '~/games/covered-part/CoverSheet.vue'
 
 /** What lies on the table; the cover is on, also for children who look over the referee's shoulder, until it is lifted on purpose. */
@@ -8,17 +8,14 @@ const { seats } = useDesk()
 const { rules, state } = useTable(game)
 const lifted = ref(false)
 watch(state, () => (lifted.value = false))
-const hidden = computed(() => {
-  const now = state.value.hidden
-  return now && { by: now.by, shown: shownPart(now), covered: now.covered, total: now.total }
-})
+const seen = computed(() => view(rules.value, state.value))
 </script>
 
 <template>
   <section class="sheet p-4 space-y-3" aria-label="Table">
     <CoverSheet
       :rules="rules"
-      :hidden="hidden"
+      :hidden="seen.hidden"
       :last="state.history.at(-1) ?? null"
       :seats="seats"
       :peek="lifted && state.hidden ? coveredPart(state.hidden) : null"

@@ -9,11 +9,7 @@ import { percent } from '~/utils/percent'
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(ebbAndFlow, () => tape)
 
-const shown = ref(false)
-watch(
-  () => tape.state,
-  () => (shown.value = false),
-)
+const shown = useAsked(() => tape)
 const words = computed(() => (rules.value.swing === 'parity' ? ['even', 'odd'] : ['warm', 'cool']))
 const now = computed(() => (shown.value ? outlook(rules.value, state.value, state.value.turn) : null))
 const change = computed(() => now.value && `${now.value.change < 0 ? '−' : '+'}${Math.abs(now.value.change).toFixed(1)}`)

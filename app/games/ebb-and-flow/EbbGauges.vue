@@ -38,17 +38,10 @@ const moved = (seat: number) => {
   <ul class="gauges" aria-label="Gauges">
     <li v-for="(seat, i) in seats" :key="i" class="gauge">
       <svg :viewBox="`0 0 100 ${HEIGHT}`" aria-hidden="true">
-        <rect
-          x="38"
-          :y="y(Math.max(levels[i]!, 0))"
-          width="34"
-          :height="Math.abs(y(0) - y(levels[i]!))"
-          class="water"
-          :transform="levels[i]! < 0 ? `translate(0 0)` : undefined"
-        />
+        <rect x="38" :y="y(Math.max(levels[i]!, 0))" width="34" :height="Math.abs(y(0) - y(levels[i]!))" class="water" />
         <g v-for="mark in marks" :key="mark">
           <path :d="`M34 ${y(mark)}h${mark === 0 ? 42 : 8}`" class="mark" :class="{ zero: mark === 0 }" />
-          <text x="30" :y="y(mark) + 4" text-anchor="end">{{ String(mark).replace('-', '−') }}</text>
+          <text x="30" :y="y(mark) + 4" text-anchor="end">{{ minus(mark) }}</text>
         </g>
         <path :d="`M38 ${y(high)}V${y(low)}M72 ${y(high)}V${y(low)}`" class="post" />
         <path v-if="rules.floor !== null" :d="`M26 ${y(0) + 3}H84`" class="ground" />
@@ -65,7 +58,7 @@ const moved = (seat: number) => {
         </g>
       </svg>
       <span class="who"><Pennant :number="seat.pennant" size="1.1rem" /> {{ seat.name }}</span>
-      <b class="figures level">{{ secret && state.newest?.by === i + 1 ? '?' : String(levels[i]).replace('-', '−') }}</b>
+      <b class="figures level">{{ secret && state.newest?.by === i + 1 ? '?' : minus(levels[i]!) }}</b>
     </li>
   </ul>
 </template>

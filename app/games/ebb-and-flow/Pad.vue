@@ -19,13 +19,9 @@ const { typed, type, clear } = useTypedFace(
 watch(play, (now) => desk.enter(now), { immediate: true })
 watch(
   () => desk.tape.value?.state.played,
-  () => {
-    clear()
-    colour.value = undefined
-  },
+  () => (colour.value = undefined),
 )
 const spent = (card: EbbCard) => countOf(state.value.gone, card) >= deckFor(rules.value).copiesOf(card)
-const shown = (value: number) => String(value).replace('-', '−')
 
 function wild() {
   if (!desk.offer({ do: 'flip', by: desk.seat.value, card: 'wild' } as Flip)) flip('wild')
@@ -59,7 +55,7 @@ usePad([
 
 <template>
   <div class="space-y-2">
-    <Key v-if="dealt && !play" main class="w-full text-xl !min-h-14" @click="draw"><UIcon name="i-lucide-layers" class="size-6" /> Turn a card</Key>
+    <DealKey v-if="dealt && !play" icon="i-lucide-layers" @click="draw">Turn a card</DealKey>
     <template v-else-if="!play">
       <div class="flex flex-wrap gap-x-6 gap-y-1.5">
         <div v-for="row in rows" :key="row ?? 'all'" class="flex flex-wrap items-center gap-2">
@@ -79,11 +75,11 @@ usePad([
     </template>
     <template v-else>
       <p class="flex flex-wrap items-center gap-2 text-2xl">
-        <b v-if="leads" class="figures">{{ shown(before) }} {{ leads.up ? '+' : '−' }} {{ entry.card }}</b>
+        <b v-if="leads" class="figures">{{ minus(before) }} {{ leads.up ? '+' : '−' }} {{ entry.card }}</b>
         <b v-else>a wild</b>
         <Key v-if="!dealt" aria-label="Another card" @click="flip(null)"><UIcon name="i-lucide-delete" class="size-5" /></Key>
       </p>
-      <SayAndExplain v-if="leads" :right="leads.after" :label="`Total ${shown(leads.after)}`" minus :play="(told) => ({ ...play!, ...told })" />
+      <SayAndExplain v-if="leads" :right="leads.after" :label="`Total ${minus(leads.after)}`" minus :play="(told) => ({ ...play!, ...told })" />
       <Key v-else main class="w-full" @click="desk.offer(play)">Record the wild</Key>
     </template>
   </div>

@@ -9,11 +9,7 @@ import { percent } from '~/utils/percent'
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(exactLanding, () => tape)
 
-const shown = ref(false)
-watch(
-  () => tape.state,
-  () => (shown.value = false),
-)
+const shown = useAsked(() => tape)
 const rows = computed(() =>
   shown.value
     ? state.value.places.map((at, i) => {

@@ -50,7 +50,7 @@ function crowded(at: number): boolean {
   return !must(at) && [rules.start, rules.goal].some((other) => other !== at && Math.abs(other - at) * width.value < 30)
 }
 const letter = computed(() => Math.max(19, Math.min(34, 0.5 * width.value * labelEvery.value)))
-const text = (at: number) => (blank && at !== rules.start && at !== rules.goal ? '' : String(at).replace('-', '−'))
+const text = (at: number) => (blank && at !== rules.start && at !== rules.goal ? '' : minus(at))
 const arc = computed(() => {
   const now = hop.value
   if (!now) return null

@@ -13,8 +13,6 @@ const { typed, type, clear } = useTypedFace(
 )
 
 watch(play, (now) => desk.enter(now), { immediate: true })
-watch(() => desk.tape.value?.state.played, clear)
-const shown = (value: number) => String(value).replace('-', '−')
 const off = computed(() => leads.value?.off ?? null)
 const offSays = computed(() => off.value && (rules.value[off.value] === 'spin-again' ? 'spin again' : 'the turn is lost'))
 
@@ -41,7 +39,7 @@ usePad([
 
 <template>
   <div class="space-y-2">
-    <Key v-if="dealt && !play" main class="w-full text-xl !min-h-14" @click="draw"><UIcon name="i-lucide-loader-pinwheel" class="size-6" /> Spin both</Key>
+    <DealKey v-if="dealt && !play" icon="i-lucide-loader-pinwheel" @click="draw">Spin both</DealKey>
     <template v-else-if="!play">
       <div class="flex flex-wrap gap-x-5 gap-y-1.5">
         <SpinKeys
@@ -58,13 +56,13 @@ usePad([
     </template>
     <template v-else-if="leads">
       <p class="flex flex-wrap items-center gap-2 text-2xl">
-        <b class="figures">{{ shown(from) }} {{ play.sign === '-' ? '−' : '+' }} {{ play.step }}</b>
+        <b class="figures">{{ minus(from) }} {{ play.sign === '-' ? '−' : '+' }} {{ play.step }}</b>
         <Key v-if="!dealt" aria-label="Another spin" @click="spin(null, null)"><UIcon name="i-lucide-delete" class="size-5" /></Key>
       </p>
       <Key v-if="off" main kbd="S" class="w-full" @click="desk.offer(play)"
         ><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Off the line: {{ offSays }}</Key
       >
-      <SayAndExplain v-else :right="leads.to" :label="`Stands on ${shown(leads.to)}`" minus :play="(told) => ({ ...play!, ...told })" />
+      <SayAndExplain v-else :right="leads.to" :label="`Stands on ${minus(leads.to)}`" minus :play="(told) => ({ ...play!, ...told })" />
     </template>
   </div>
 </template>

@@ -11,11 +11,7 @@ import type { Seat } from '#shared/api'
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 
 const { rules } = useTable(hundredStops, () => tape)
-const shown = ref(false)
-watch(
-  () => tape.state,
-  () => (shown.value = false),
-)
+const shown = useAsked(() => tape)
 const last = computed(() => {
   const line = tape.lines.findLast(({ play, struck, verdict }) => play?.do === 'travel' && !struck && verdict.stands)
   if (!line) return null

@@ -38,7 +38,7 @@ usePad([
 
 <template>
   <div class="space-y-2">
-    <Key v-if="dealt && !rolled" main class="w-full text-xl !min-h-14" @click="draw"><UIcon name="i-lucide-dices" class="size-6" /> Roll and spin</Key>
+    <DealKey v-if="dealt && !rolled" icon="i-lucide-dices" @click="draw">Roll and spin</DealKey>
     <div v-else-if="!diceDone" class="flex flex-wrap gap-1.5 items-center">
       <DieKeys :sides="rules.sides" @pick="addDie" />
       <Key :disabled="!entry.dice.length" aria-label="Remove the last" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>

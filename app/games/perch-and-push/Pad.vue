@@ -77,7 +77,7 @@ usePad([
 <template>
   <div class="space-y-2">
     <template v-if="!complete">
-      <Key v-if="dealt" main class="w-full text-xl !min-h-14" @click="draw"><UIcon name="i-lucide-layers" class="size-6" /> Draw {{ rules.draw }}</Key>
+      <DealKey v-if="dealt" icon="i-lucide-layers" @click="draw">Draw {{ rules.draw }}</DealKey>
       <div v-else class="flex flex-wrap items-center gap-1.5">
         <CardKeys :cards="faces" :chosen="entry.cards" :spent="(card) => left(card) <= 0" :label="(card) => `Drew a ${card}`" @pick="add" />
         <Key :disabled="!entry.cards.length" aria-label="Remove the last" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>

@@ -8,11 +8,7 @@ import type { Seat } from '#shared/api'
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(stepAndGather, () => tape)
 
-const shown = ref(false)
-watch(
-  () => tape.state,
-  () => (shown.value = false),
-)
+const shown = useAsked(() => tape)
 const brings = computed(() => bringsFrom(rules.value, state.value.places[state.value.turn - 1]!))
 const rest = computed(() => state.value.places.map((at) => stillToCome(rules.value, at)))
 </script>

@@ -10,7 +10,6 @@ const dealt = computed(() => dealer.dealt.value)
 const { typed, type, clear } = useTypedFace(() => Array.from({ length: rules.value.sides }, (_, i) => i + 1), roll)
 
 watch(play, (now) => desk.enter(now), { immediate: true })
-watch(() => desk.tape.value?.state.played, clear)
 
 function rollDie() {
   dealer.deal({ do: 'step', by: desk.seat.value }, (came) => roll((came as Step).roll))
@@ -25,7 +24,7 @@ usePad([
 
 <template>
   <div class="space-y-2">
-    <Key v-if="dealt && !play" main class="w-full text-xl !min-h-14" @click="rollDie"><UIcon name="i-lucide-dices" class="size-6" /> Roll the die</Key>
+    <DealKey v-if="dealt && !play" icon="i-lucide-dices" @click="rollDie">Roll the die</DealKey>
     <DieKeys v-if="!dealt && !play" :sides="rules.sides" @pick="roll" />
     <p v-if="typed" class="text-(--ink-soft)">{{ typed }} …</p>
     <template v-if="play && step">

@@ -11,11 +11,7 @@ const desk = useDesk()
 const { rules } = useTable(tableLadder)
 const entry = useEntry<LadderEntry>(() => ({ rolls: {} }))
 
-const shown = ref(false)
-watch(
-  () => tape.state,
-  () => (shown.value = false),
-)
+const shown = useAsked(() => tape)
 const rows = computed(() =>
   Object.entries(entry.value.rolls).map(([seat, roll]) => ({
     name: seats[Number(seat) - 1]!.name,

@@ -22,7 +22,6 @@ watch(
   (now) => desk.enter(now && { ...now, said: rules.value.factors[now.by - 1]! * now.roll }),
   { immediate: true },
 )
-watch(() => desk.tape.value?.state.played, clear)
 
 function draw(seat: number) {
   dealer.deal({ do: 'rung', by: seat }, (came) => roll(seat, (came as RungPlay).roll))
@@ -47,7 +46,7 @@ usePad([
         <Pennant :number="desk.seats.value[seat - 1]!.pennant" size="1.2rem" /> {{ desk.seats.value[seat - 1]!.name }}
       </p>
       <template v-if="!playOf(seat)">
-        <Key v-if="dealt" main class="w-full text-xl !min-h-14" @click="draw(seat)"><UIcon name="i-lucide-dices" class="size-6" /> Roll the die</Key>
+        <DealKey v-if="dealt" icon="i-lucide-dices" @click="draw(seat)">Roll the die</DealKey>
         <DieKeys
           v-else
           :sides="rules.sides"

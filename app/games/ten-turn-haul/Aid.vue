@@ -9,11 +9,7 @@ import { percent } from '~/utils/percent'
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(tenTurnHaul, () => tape)
 
-const shown = ref(false)
-watch(
-  () => tape.state,
-  () => (shown.value = false),
-)
+const shown = useAsked(() => tape)
 const left = computed(() => spinsLeft(rules.value, state.value))
 const rows = computed(() =>
   shown.value ? prospects(rules.value, state.value).map((prospect, i) => ({ ...prospect, name: seats[i]!.name, left: left.value[i]! })) : [],

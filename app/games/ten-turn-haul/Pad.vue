@@ -11,7 +11,6 @@ const before = computed(() => state.value.totals[desk.seat.value - 1]!)
 const { typed, type, clear } = useTypedFace(() => rules.value.faces, spin)
 
 watch(play, (now) => desk.enter(now), { immediate: true })
-watch(() => desk.tape.value?.state.played, clear)
 
 function turn() {
   dealer.deal({ do: 'spin', by: desk.seat.value }, (came) => spin((came as Spin).value))
@@ -31,7 +30,7 @@ usePad([
 
 <template>
   <div class="space-y-2">
-    <Key v-if="dealt && !play" main class="w-full text-xl !min-h-14" @click="turn"><UIcon name="i-lucide-loader-pinwheel" class="size-6" /> Spin</Key>
+    <DealKey v-if="dealt && !play" icon="i-lucide-loader-pinwheel" @click="turn">Spin</DealKey>
     <SpinKeys v-if="!dealt && !play" :faces="rules.faces" @pick="spin" />
     <p v-if="typed" class="text-(--ink-soft)">{{ typed }} …</p>
     <template v-if="play">

@@ -9,11 +9,7 @@ import { percent } from '~/utils/percent'
 const { tape } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(topTotal, () => tape)
 
-const shown = ref(false)
-watch(
-  () => tape.state,
-  () => (shown.value = false),
-)
+const shown = useAsked(() => tape)
 const best = computed(() => bestSoFar(rules.value, state.value))
 const chances = computed(() => (shown.value ? chancesNow(rules.value, state.value) : null))
 </script>

@@ -36,9 +36,7 @@ usePad([
 
 <template>
   <div class="space-y-2">
-    <Key v-if="dealt && left > 0" main class="w-full text-xl !min-h-14" @click="roll"
-      ><UIcon name="i-lucide-dices" class="size-6" /> Roll {{ rules.dice === 1 ? 'the die' : `${rules.dice} dice` }}</Key
-    >
+    <DealKey v-if="dealt && left > 0" icon="i-lucide-dices" @click="roll">Roll {{ rules.dice === 1 ? 'the die' : `${rules.dice} dice` }}</DealKey>
     <div v-else class="flex flex-wrap items-center gap-1.5">
       <DieKeys v-if="!dealt" :sides="rules.sides" :disabled="left === 0" @pick="add" />
       <Entered :values="entry.dice" kind="die" :sides="rules.sides" @remove="dealt || remove($event)" />

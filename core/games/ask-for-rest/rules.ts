@@ -6,6 +6,7 @@ import { cardsOf, countOf, facesOf, packProblems, packRule } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { randomFor } from '#core/random'
+import { everySeat } from '#core/seats'
 import { awardedBeside, inTurn, leadOf, openTurns, type Turns } from '#core/turns'
 
 export const houseRules = z.object({
@@ -92,7 +93,7 @@ export function open(rules: AskRules, seating: Seating): { state: AskState } {
   const live = liveCards(rules)
   const dealt = source === 'dealt' ? randomFor(String(seed), 'hands').shuffled(live) : null
   const hands = Array.from({ length: seats }, (_, i) => ({ size: rules.hand, known: dealt ? dealt.slice(i * rules.hand, (i + 1) * rules.hand) : [] }))
-  const each = <T>(value: T) => Array.from({ length: seats }, () => value)
+  const each = <T>(value: T) => everySeat(seats, value)
   return {
     state: {
       ...openTurns(seating),

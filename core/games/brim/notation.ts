@@ -1,6 +1,6 @@
 import type { ReadPlay } from '#core/game'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, readSaid, writeExtras } from '#core/notation'
 
 /**
  * Notation of Brim: `1: roll 6 5 4 3 1`, `1: keep 6 4 roll 2 1 1`, `1: stop 19`. Short forms for fast typing:
@@ -21,7 +21,7 @@ export function readPlay(text: string, rules: BrimRules, state: BrimState): Read
   const by = seat ?? state.turn
   const stop = STOP.exec(rest)
   if (stop) {
-    const said = stop[1] === undefined ? {} : { said: Number(stop[1]) }
+    const said = readSaid(stop[1])
     return { ok: true, play: { do: 'stop', by, ...said, ...extras } }
   }
   const roll = ROLL.exec(rest)

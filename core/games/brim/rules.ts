@@ -5,7 +5,7 @@ import { allDice, mayRoll } from '#core/games/brim/dice'
 import type { Awaits, End, Judging, Seating } from '#core/game'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
-import { withSeat } from '#core/seats'
+import { everySeat, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
 import { refuse, type GameVerdict, type Note } from '#core/verdict'
 import { sumOf } from '#core/working'
@@ -64,7 +64,7 @@ export function problems(rules: BrimRules): readonly Problem[] {
 }
 
 export function open(_rules: BrimRules, seating: Pick<Seating, 'seats' | 'first'>): { state: BrimState } {
-  const totals = Array.from({ length: seating.seats }, () => 0)
+  const totals = everySeat(seating.seats, 0)
   return { state: { ...openTurns(seating), totals, banked: [], frozen: NO_DICE, loose: NO_DICE, rolled: 0 } }
 }
 

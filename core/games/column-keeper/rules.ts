@@ -4,7 +4,7 @@ import type { Awaits, End, Judging, Place, Seating } from '#core/game'
 import { packProblems, packRule, packSize, refuseCards } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
-import { bestSeats, seatAfter, withSeat } from '#core/seats'
+import { bestSeats, everySeat, seatAfter, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, type Turns } from '#core/turns'
 import { refuse, type GameVerdict, type Note } from '#core/verdict'
 import { compare, type Columns, type Working } from '#core/working'
@@ -74,11 +74,11 @@ export function problems(rules: KeeperRules, seats: number): readonly Problem[] 
 
 function bareSheets(columns: number, seats: number): readonly Sheet[] {
   const bare: Sheet = { columns: Array.from({ length: columns }, () => []), aside: [] }
-  return Array.from({ length: seats }, () => bare)
+  return everySeat(seats, bare)
 }
 
 export function open(rules: KeeperRules, seating: Pick<Seating, 'seats' | 'first'>): { state: KeeperState } {
-  const scores = Array.from({ length: seating.seats }, () => 0)
+  const scores = everySeat(seating.seats, 0)
   return { state: { ...openTurns(seating), sheets: bareSheets(rules.columns, seating.seats), told: 0, scores, history: [] } }
 }
 

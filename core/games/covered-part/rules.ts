@@ -3,7 +3,7 @@ import type { CommonRules } from '#core/commonRules'
 import { combined, refuseFaces } from '#core/dice'
 import type { Awaits, End, Place, Seating } from '#core/game'
 import { playShape, whole, type Told } from '#core/plays'
-import { seatAfter, withSeat } from '#core/seats'
+import { everySeat, seatAfter, withSeat } from '#core/seats'
 import { awarded, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
 import { refuse, type GameVerdict } from '#core/verdict'
 
@@ -90,7 +90,7 @@ export function dominoesOf({ sides, combine }: Pick<CoverRules, 'sides' | 'combi
 }
 
 export function open(_rules: CoverRules, seating: Pick<Seating, 'seats' | 'first'>): { state: CoverState } {
-  return { state: { ...openTurns(seating), hidden: null, found: Array.from({ length: seating.seats }, () => 0), used: [], history: [] } }
+  return { state: { ...openTurns(seating), hidden: null, found: everySeat(seating.seats, 0), used: [], history: [] } }
 }
 
 /** Who guesses while `turn` hides. */

@@ -1,11 +1,10 @@
 import type { ReadPlay } from '#core/game'
 import type { EbbRules, EbbState, Flip } from '#core/games/ebb-and-flow/rules'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/notation'
 
 /** Notation of Ebb & Flow: `1: flip 7 =12`, `1: flip warm 4 =14`, `1: flip wild`. Short forms: `7`, `w4`, `c7 =3`, `w`. */
 export function writePlay(play: Flip): string {
-  const said = play.said === undefined ? '' : ` =${play.said}`
-  return `${play.by}: flip ${play.colour ? `${play.colour} ` : ''}${play.card}${said}${writeExtras(play)}`
+  return `${play.by}: flip ${play.colour ? `${play.colour} ` : ''}${play.card}${writeSaid(play)}${writeExtras(play)}`
 }
 
 const FORM = /^(?:flip|f)?\s*(?:(wild|w)|(?:(warm|w|cool|c)\s*)?(\d{1,3}))\s*(?:=\s*([-−]?\d{1,9}))?$/
@@ -15,7 +14,7 @@ export function readPlay(text: string, _rules: EbbRules, state: EbbState): ReadP
   const found = FORM.exec(rest)
   if (!found) return notUnderstood(text)
   const [, wild, colour, card, said] = found
-  const told = said === undefined ? {} : { said: Number(said.replace('−', '-')) }
+  const told = readSaid(said)
   const shown = wild
     ? ({ card: 'wild' } as const)
     : { card: Number(card), ...(colour ? { colour: colour.startsWith('w') ? ('warm' as const) : ('cool' as const) } : {}) }

@@ -4,10 +4,10 @@ import type { Awaits, End, Seating } from '#core/game'
 import { deckSize, refuseShown, type Deck } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
-import { withSeat } from '#core/seats'
+import { everySeat, withSeat } from '#core/seats'
 import { inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
 import type { Facts, GameVerdict, Note } from '#core/verdict'
-import type { Equation } from '#core/working'
+import { changed } from '#core/working'
 
 const COLOURS = ['warm', 'cool'] as const
 export type Colour = (typeof COLOURS)[number]
@@ -146,7 +146,7 @@ export function misshapen({ swing }: EbbRules, { card, colour }: Flip): Facts | 
 }
 
 export function open({ start }: EbbRules, seating: Pick<Seating, 'seats' | 'first'>): { state: EbbState } {
-  return { state: { ...openTurns(seating), totals: Array.from({ length: seating.seats }, () => start), gone: [], wild: false, newest: null } }
+  return { state: { ...openTurns(seating), totals: everySeat(seating.seats, start), gone: [], wild: false, newest: null } }
 }
 
 export const place = (_rules: EbbRules, state: EbbState, play: Flip) => inTurn(state, play)
@@ -170,14 +170,7 @@ export function judge(rules: EbbRules, state: EbbState, { by, card: shown, colou
   }
   const before = state.totals[by - 1]!
   const { up, after, bare } = flow(rules, before, card, state.wild)
-  const sum: Equation = {
-    kind: 'equation',
-    terms: [
-      { sign: '+', value: before },
-      { sign: up ? '+' : '-', value: rankOf(card)! },
-    ],
-    equals: bare,
-  }
+  const sum = changed(before, up ? '+' : '-', rankOf(card)!)
   const next: EbbState = {
     ...passTurn(state),
     totals: withSeat(state.totals, by, after),

@@ -1,6 +1,6 @@
 import type { GameWording } from '#core/game'
 import { tides, type EbbRules, type EbbState, type Flip } from '#core/games/ebb-and-flow/rules'
-import { count, list } from '#core/wording/words'
+import { andSays, count, list } from '#core/wording/words'
 
 /** Which way the pack drifts, in a sentence. */
 export function sayDrift(rules: EbbRules): string {
@@ -22,8 +22,7 @@ export const wording: GameWording<EbbRules, Flip, EbbState> = {
     'stays-afloat': ({ floor }) => `Nothing falls below ${String(floor)}.`,
   },
   why: { 'highest-total': 'highest total' },
-  play: ({ by, card, colour, said }, { name }) =>
-    `${name(by)} turns ${colour ? `${colour} ` : ''}${card === 'wild' ? 'a wild' : card}${said === undefined ? '' : ` and says ${said}`}`,
+  play: ({ by, card, colour, said }, { name }) => `${name(by)} turns ${colour ? `${colour} ` : ''}${card === 'wild' ? 'a wild' : card}${andSays(said)}`,
   readBack: (rules) => {
     const { swing, start, ranks, copies, wilds, floor, turns } = rules
     return [

@@ -1,11 +1,9 @@
-import { spinFrom, type LandingRules } from '#core/games/exact-landing/rules'
+import { SIGNS, spinFrom, type LandingRules } from '#core/games/exact-landing/rules'
 
 export interface Chance {
   readonly sign: '+' | '-'
   readonly step: number
 }
-
-const SIGNS = ['+', '-'] as const
 
 /** Spins that would land on the goal from a number, each once. */
 export function winningSpins(rules: LandingRules, from: number): readonly Chance[] {

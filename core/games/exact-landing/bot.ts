@@ -1,8 +1,7 @@
 import type { Dealt, Wish } from '#core/game'
-import { spinFrom, type LandingRules, type LandingState, type Spin } from '#core/games/exact-landing/rules'
+import { SIGNS, spinFrom, type LandingRules, type LandingState, type Spin } from '#core/games/exact-landing/rules'
 import type { Random } from '#core/random'
 
-const SIGNS = ['+', '-'] as const
 /** Signs as they are drawn. */
 const SHOWN = { '+': '+', '-': '−' } as const
 

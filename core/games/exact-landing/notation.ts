@@ -1,11 +1,10 @@
 import type { ReadPlay } from '#core/game'
 import type { LandingRules, LandingState, Spin } from '#core/games/exact-landing/rules'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/notation'
 
 /** Notation of Exact Landing: `1: spin +3 =8`. Short forms: `+3`, `-2 =3`. */
 export function writePlay(play: Spin): string {
-  const said = play.said === undefined ? '' : ` =${play.said}`
-  return `${play.by}: spin ${play.sign}${play.step}${said}${writeExtras(play)}`
+  return `${play.by}: spin ${play.sign}${play.step}${writeSaid(play)}${writeExtras(play)}`
 }
 
 const FORM = /^(?:spin|s)?\s*([+\-−])\s*(\d{1,4})\s*(?:=\s*([-−]?\d{1,9}))?$/
@@ -14,6 +13,6 @@ export function readPlay(text: string, _rules: LandingRules, state: LandingState
   const { by, rest, extras } = readLine(text)
   const found = FORM.exec(rest)
   if (!found) return notUnderstood(text)
-  const said = found[3] === undefined ? {} : { said: Number(found[3].replace('−', '-')) }
+  const said = readSaid(found[3])
   return { ok: true, play: { do: 'spin', by: by ?? state.turn, sign: found[1] === '+' ? '+' : '-', step: Number(found[2]), ...said, ...extras } }
 }

@@ -5,10 +5,12 @@ import type { Awaits, End, Seating } from '#core/game'
 import { canReach } from '#core/games/exact-landing/reach'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
-import { bestSeats, withSeat } from '#core/seats'
+import { bestSeats, everySeat, withSeat } from '#core/seats'
 import { inTurn, openTurns, passTurn, type Turns } from '#core/turns'
 import type { GameVerdict } from '#core/verdict'
-import type { Equation } from '#core/working'
+import { changed } from '#core/working'
+
+export const SIGNS = ['+', '-'] as const
 
 /** The ends of the line lie within this. */
 const FAR = 1000
@@ -59,7 +61,7 @@ export interface Spin extends Told {
 }
 
 export const playSchema: z.ZodType<Spin> = z.discriminatedUnion('do', [
-  playShape('spin', { by: whole, sign: z.enum(['+', '-']), step: whole, said: whole.optional() }),
+  playShape('spin', { by: whole, sign: z.enum(SIGNS), step: whole, said: whole.optional() }),
 ])
 
 /** A spin as the line shows it. */
@@ -91,7 +93,7 @@ export function problems(rules: LandingRules, when: 'setup' | 'ruling'): readonl
 }
 
 export function open({ start }: LandingRules, seating: Pick<Seating, 'seats' | 'first'>): { state: LandingState } {
-  return { state: { ...openTurns(seating), places: Array.from({ length: seating.seats }, () => start), landed: [], newest: null } }
+  return { state: { ...openTurns(seating), places: everySeat(seating.seats, start), landed: [], newest: null } }
 }
 
 export const place = (_rules: LandingRules, state: LandingState, play: Spin) => inTurn(state, play)
@@ -110,16 +112,7 @@ export function judge(rules: LandingRules, state: LandingState, { by, sign, step
   if (refusal) return refusal
   const from = state.places[by - 1]!
   const { to, off } = spinFrom(rules, from, sign, step)
-  const working: Equation[] = [
-    {
-      kind: 'equation',
-      terms: [
-        { sign: '+', value: from },
-        { sign, value: step },
-      ],
-      equals: to,
-    },
-  ]
+  const working = [changed(from, sign, step)]
   const newest: Hop = { by, from, to, off: off !== null }
   if (off !== null) {
     const again = rules[off] === 'spin-again'

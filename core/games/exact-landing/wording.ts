@@ -1,6 +1,6 @@
 import type { GameWording } from '#core/game'
 import type { LandingRules, LandingState, Spin } from '#core/games/exact-landing/rules'
-import { list } from '#core/wording/words'
+import { andSays, list } from '#core/wording/words'
 
 const BEYOND = {
   'spin-again': 'is spun again',
@@ -27,7 +27,7 @@ export const wording: GameWording<LandingRules, Spin, LandingState> = {
     'turn-lost': ({ by, to, from }, { name }) => `${String(to)} is off the line: ${name(Number(by))} stays on ${String(from)}, the turn is lost.`,
   },
   why: { landed: 'landed on the goal', nearest: 'nearest to the goal' },
-  play: ({ by, sign, step, said }, { name }) => `${name(by)} spins ${sign === '-' ? '−' : '+'}${step}${said === undefined ? '' : ` and says ${said}`}`,
+  play: ({ by, sign, step, said }, { name }) => `${name(by)} spins ${sign === '-' ? '−' : '+'}${step}${andSays(said)}`,
   readBack: ({ low, high, start, goal, steps, over, under, finish }) => [
     `A number line from ${low} to ${high}. Every piece starts on ${start}; the goal is ${goal}.`,
     `One spinner says plus or minus, another one how far: ${list(steps)}.`,

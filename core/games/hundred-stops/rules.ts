@@ -4,7 +4,7 @@ import { refuseDiceCount, refuseFaces, refuseSpin, total } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
-import { withSeat } from '#core/seats'
+import { everySeat, withSeat } from '#core/seats'
 import { awardedBeside, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
 import { refuse, type GameVerdict, type Note } from '#core/verdict'
 import { sumOf } from '#core/working'
@@ -93,7 +93,7 @@ export function problems({ start, end, stop }: StopsRules): readonly Problem[] {
 }
 
 export function open({ start }: StopsRules, seating: Pick<Seating, 'seats' | 'first'>): { state: StopsState } {
-  const each = <T>(value: T) => Array.from({ length: seating.seats }, () => value)
+  const each = <T>(value: T) => everySeat(seating.seats, value)
   return { state: { ...openTurns(seating), places: each(start), tokens: each([]), kept: each([]), lap: 1, awards: each(0), journey: null } }
 }
 

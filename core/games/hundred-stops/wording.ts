@@ -1,6 +1,6 @@
 import type { GameWording } from '#core/game'
 import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
-import { count, list } from '#core/wording/words'
+import { andSays, count, list } from '#core/wording/words'
 
 /** The order in words: `hops 100, walks 9 tens`. */
 export function sayOrder(order: readonly string[]): string {
@@ -25,8 +25,7 @@ export const wording: GameWording<StopsRules, Travel, StopsState> = {
   },
   why: { 'most-tokens': 'most gathered' },
   play({ by, dice, hundreds, order, said }, { name }) {
-    const says = said === undefined ? '' : ` and says ${said}`
-    return `${name(by)} rolls ${dice.join(' ')}, spins ${hundreds}: ${sayOrder(order)}${says}`
+    return `${name(by)} rolls ${dice.join(' ')}, spins ${hundreds}: ${sayOrder(order)}${andSays(said)}`
   },
   readBack({ start, end, stop, dice, sides, hundreds, tokens, worth, finish, tie }) {
     return [

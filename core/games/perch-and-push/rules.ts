@@ -5,7 +5,7 @@ import type { Awaits, End, Judging, Place, Seating } from '#core/game'
 import { facesOf, packProblems, packRule, packSize, refuseCards } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
 import type { Problem } from '#core/problem'
-import { withSeat } from '#core/seats'
+import { everySeat, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
 import { refuse, type GameVerdict, type Note } from '#core/verdict'
 import type { Equation } from '#core/working'
@@ -102,7 +102,7 @@ export function problems(rules: PerchRules): readonly Problem[] {
 }
 
 export function open(rules: PerchRules, seating: Pick<Seating, 'seats' | 'first'>): { state: PerchState } {
-  const points = Array.from({ length: seating.seats }, () => 0)
+  const points = everySeat(seating.seats, 0)
   return { state: { ...openTurns(seating), gone: [], newest: null, stacks: resultsOf(rules).map(() => null), points } }
 }
 

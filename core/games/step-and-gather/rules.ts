@@ -3,7 +3,7 @@ import type { CommonRules } from '#core/commonRules'
 import { refuseFaces } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
 import { playShape, whole, type Told } from '#core/plays'
-import { withSeat } from '#core/seats'
+import { everySeat, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
 import { refuse, type GameVerdict } from '#core/verdict'
 import { sumOf } from '#core/working'
@@ -51,7 +51,7 @@ export interface StepState extends Turns {
 }
 
 export function open(_rules: StepRules, seating: Pick<Seating, 'seats' | 'first'>): { state: StepState } {
-  const each = (value: number) => Array.from({ length: seating.seats }, () => value)
+  const each = (value: number) => everySeat(seating.seats, value)
   return { state: { ...openTurns(seating), places: each(0), cubes: each(0), newest: null } }
 }
 

@@ -1,6 +1,6 @@
 import type { GameWording } from '#core/game'
 import type { Step, StepRules, StepState } from '#core/games/step-and-gather/rules'
-import { count } from '#core/wording/words'
+import { andSays, count } from '#core/wording/words'
 
 const space = (at: unknown) => (Number(at) === 0 ? 'the start' : `space ${String(at)}`)
 
@@ -18,8 +18,7 @@ export const wording: GameWording<StepRules, Step, StepState> = {
     stays: ({ by, to }, { name }) => `${name(Number(by))} stays on ${space(to)}: more than the way home. Nothing is gathered.`,
   },
   why: { 'most-cubes': 'most cubes' },
-  play: ({ by, roll, landed, said }, { name }) =>
-    `${name(by)} rolls ${roll}${landed === undefined ? '' : `, on ${space(landed)}`}${said === undefined ? '' : ` and says ${said}`}`,
+  play: ({ by, roll, landed, said }, { name }) => `${name(by)} rolls ${roll}${landed === undefined ? '' : `, on ${space(landed)}`}${andSays(said)}`,
   readBack: ({ path, sides, atEnd }) => [
     `Each walks an own path of ${count(path.length, 'space', 'spaces')}; home is the last one.`,
     `One die with ${sides} sides says how many steps.`,

@@ -4,7 +4,7 @@ import { combined, refuseFaces, total } from '#core/dice'
 import type { Awaits, End, Place, Progress, Seating } from '#core/game'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
-import { seatsFrom, withSeat } from '#core/seats'
+import { everySeat, seatsFrom, withSeat } from '#core/seats'
 import { inTurn, leadOf, NO_ROUNDS, openTurns, passTurn, turnsProgress, type Turns } from '#core/turns'
 import { refuse, type GameVerdict, type Note } from '#core/verdict'
 
@@ -70,7 +70,7 @@ export function problems({ factors, order, win }: LadderRules, seats: number): r
 }
 
 export function open(_rules: LadderRules, seating: Pick<Seating, 'seats' | 'first'>): { state: LadderState } {
-  return { state: { ...openTurns(seating), ladders: Array.from({ length: seating.seats }, () => []) } }
+  return { state: { ...openTurns(seating), ladders: everySeat(seating.seats, []) } }
 }
 
 export const isFull = ({ rungs }: Pick<LadderRules, 'rungs'>, ladder: readonly Rung[]) => ladder.length >= rungs

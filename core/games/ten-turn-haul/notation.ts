@@ -1,11 +1,10 @@
 import type { ReadPlay } from '#core/game'
 import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/notation'
 
 /** Notation of Ten-Turn Haul: `1: spin 7 =34`. Short forms: `7`, `7 =34`. */
 export function writePlay(play: Spin): string {
-  const said = play.said === undefined ? '' : ` =${play.said}`
-  return `${play.by}: spin ${play.value}${said}${writeExtras(play)}`
+  return `${play.by}: spin ${play.value}${writeSaid(play)}${writeExtras(play)}`
 }
 
 const FORM = /^(?:spin|s)?\s*(\d{1,6})\s*(?:=\s*(-?\d{1,9}))?$/
@@ -14,6 +13,6 @@ export function readPlay(text: string, _rules: HaulRules, state: HaulState): Rea
   const { by, rest, extras } = readLine(text)
   const found = FORM.exec(rest)
   if (!found) return notUnderstood(text)
-  const said = found[2] === undefined ? {} : { said: Number(found[2]) }
+  const said = readSaid(found[2])
   return { ok: true, play: { do: 'spin', by: by ?? state.turn, value: Number(found[1]), ...said, ...extras } }
 }

@@ -3,7 +3,7 @@ import type { CommonRules } from '#core/commonRules'
 import { refuseSpin } from '#core/dice'
 import type { Awaits, Best, End, Seating } from '#core/game'
 import { playShape, whole, type Told } from '#core/plays'
-import { withSeat } from '#core/seats'
+import { everySeat, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
 import type { GameVerdict } from '#core/verdict'
 import { sumOf } from '#core/working'
@@ -41,7 +41,7 @@ export interface HaulState extends Turns {
 }
 
 export function open(_rules: HaulRules, seating: Pick<Seating, 'seats' | 'first'>): { state: HaulState } {
-  const each = <T>(value: T) => Array.from({ length: seating.seats }, () => value)
+  const each = <T>(value: T) => everySeat(seating.seats, value)
   return { state: { ...openTurns(seating), spins: each([]), totals: each(0) } }
 }
 

@@ -1,13 +1,13 @@
 import type { GameWording } from '#core/game'
 import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
-import { count, list } from '#core/wording/words'
+import { andSays, count, list } from '#core/wording/words'
 
 /** Sentences of Ten-Turn Haul in English. */
 export const wording: GameWording<HaulRules, Spin, HaulState> = {
   reasons: {},
   notes: { spun: ({ by, total }, { name }) => `${name(Number(by))} has ${total} now.` },
   why: { 'highest-sum': 'highest sum', 'lowest-sum': 'lowest sum' },
-  play: ({ by, value, said }, { name }) => `${name(by)} spins ${value}${said === undefined ? '' : ` and says ${said}`}`,
+  play: ({ by, value, said }, { name }) => `${name(by)} spins ${value}${andSays(said)}`,
   readBack: ({ faces, turns, better }) => [
     `A spinner with ${list(faces)}.`,
     `${count(turns, 'spin', 'spins')} each, one after another; every spin is added on.`,

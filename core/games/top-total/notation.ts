@@ -1,11 +1,10 @@
 import type { ReadPlay } from '#core/game'
 import type { Roll, TopRules, TopState } from '#core/games/top-total/rules'
-import { notUnderstood, readLine, readNumbers, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, readNumbers, readSaid, writeExtras, writeSaid } from '#core/notation'
 
 /** Notation of Top Total: `1: roll 3 4 =7`. Short forms: `34`, `34 =7`; larger faces with spaces between. */
 export function writePlay(play: Roll): string {
-  const said = play.said === undefined ? '' : ` =${play.said}`
-  return `${play.by}: roll ${play.dice.join(' ')}${said}${writeExtras(play)}`
+  return `${play.by}: roll ${play.dice.join(' ')}${writeSaid(play)}${writeExtras(play)}`
 }
 
 const FORM = /^(?:roll|r)?\s*([\d\s,]+?)\s*(?:=\s*(-?\d{1,9}))?$/
@@ -15,5 +14,5 @@ export function readPlay(text: string, _rules: TopRules, state: TopState): ReadP
   const found = FORM.exec(rest)
   const dice = found && readNumbers(found[1]!.trim())
   if (!dice?.length) return notUnderstood(text)
-  return { ok: true, play: { do: 'roll', by: by ?? state.turn, dice, ...(found![2] === undefined ? {} : { said: Number(found![2]) }), ...extras } }
+  return { ok: true, play: { do: 'roll', by: by ?? state.turn, dice, ...readSaid(found![2]), ...extras } }
 }

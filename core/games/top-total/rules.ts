@@ -4,7 +4,7 @@ import { combined, refuseDiceCount, refuseFaces } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
-import { bestSeats, seatsFrom, withSeat } from '#core/seats'
+import { bestSeats, everySeat, seatsFrom, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, type Turns } from '#core/turns'
 import type { GameVerdict, Note } from '#core/verdict'
 import { compare, type Working } from '#core/working'
@@ -76,7 +76,7 @@ export function problems({ dice, combine }: TopRules): readonly Problem[] {
 const firstPass = ({ first, seats }: Pick<Turns, 'first' | 'seats'>): readonly Pass[] => [{ seats: seatsFrom(first, seats), results: [] }]
 
 export function open(_rules: TopRules, seating: Pick<Seating, 'seats' | 'first'>): { state: TopState } {
-  return { state: { ...openTurns(seating), passes: firstPass(seating), won: Array.from({ length: seating.seats }, () => 0), history: [] } }
+  return { state: { ...openTurns(seating), passes: firstPass(seating), won: everySeat(seating.seats, 0), history: [] } }
 }
 
 export const place = (_rules: TopRules, state: TopState, play: Roll) => inTurn(state, play)

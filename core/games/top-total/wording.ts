@@ -1,6 +1,6 @@
 import type { GameWording } from '#core/game'
 import type { Roll, TopRules, TopState } from '#core/games/top-total/rules'
-import { count, list } from '#core/wording/words'
+import { andSays, count, list } from '#core/wording/words'
 
 const DO = { add: 'Add the dice.', times: 'Multiply the dice.', difference: 'Take the smaller die from the larger.' }
 const LEVEL = {
@@ -23,7 +23,7 @@ export const wording: GameWording<TopRules, Roll, TopState> = {
     'roll-again': ({ seats, result }, { name }) => `${list((seats as readonly number[]).map((seat) => name(seat)))} are level with ${result} and roll again.`,
   },
   why: { 'most-rounds': 'most rounds' },
-  play: ({ by, dice, said }, { name }) => `${name(by)} rolls ${dice.join(' ')}${said === undefined ? '' : ` and says ${said}`}`,
+  play: ({ by, dice, said }, { name }) => `${name(by)} rolls ${dice.join(' ')}${andSays(said)}`,
   readBack: ({ dice, sides, combine, better, rounds, tiedRound }) => [
     `Everyone rolls ${count(dice, 'die', 'dice')} with ${sides} sides.`,
     ...(dice > 1 ? [DO[combine]] : []),
