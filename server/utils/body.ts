@@ -4,6 +4,8 @@ import { checked, Refusal } from './refusal'
 
 /** Bytes that a request may have: an import is a match file with all its entries. */
 const MOST_BYTES = 4_000_000
+/** Milliseconds in which what is too much is still let go by before the connection is ended. */
+const LINGER_MS = 2000
 /** Lists and objects within each other that a request may have; a tape needs five. */
 const MOST_NESTED = 40
 
@@ -58,9 +60,14 @@ export function bytesOf(event: H3Event, most = MOST_BYTES): Promise<Buffer> {
     }
     function refuse() {
       request.off('data', count)
-      request.pause()
-      // What is still under way is not read: the connection ends with the answer.
-      setResponseHeader(event, 'connection', 'close')
+      chunks.length = 0
+      // What is still under way is let go by for a moment: where the connection ended at once, its sender would often
+      // hear of a broken connection instead of the answer.
+      request.resume()
+      const end = setTimeout(() => request.destroy(), LINGER_MS)
+      end.unref()
+      request.once('close', () => clearTimeout(end))
+      request.once('end', () => clearTimeout(end))
       const size = most >= 1e6 ? `${most / 1e6} MB` : `${most / 1e3} kB`
       reject(new Refusal(413, 'too-large', `At most ${size} can be sent at once.`))
     }
