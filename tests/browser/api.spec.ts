@@ -103,3 +103,7 @@ test('people: made, changed, forgotten', async ({ request }) => {
   expect((await request.delete(`/api/people/${made.id}`)).ok()).toBe(true)
   expect((await request.delete(`/api/people/${made.id}`)).status()).toBe(404)
 })
+
+test('an idle connection outlasts the pauses of a table', async ({ request }) => {
+  expect((await request.get('/api/health')).headers()['keep-alive']).toBe('timeout=65')
+})
