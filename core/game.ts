@@ -44,6 +44,8 @@ export interface End {
   readonly winners: readonly number[]
   /** A code: `most-points`, `first-home`, … */
   readonly why: string
+  /** Nothing is left to play on with: level stays level whatever was agreed. */
+  readonly final?: true
 }
 
 /** The circumstances of one judgement. */
@@ -127,11 +129,11 @@ export interface Dealt {
 
 /** What the dealer brought, to be shown one after another. */
 export interface Reveal {
-  readonly kind: 'die' | 'card' | 'spinner'
+  readonly kind: 'die' | 'card' | 'spinner' | 'token'
   readonly values: readonly (number | string)[]
   /** Faces of the dice. */
   readonly sides?: number
-  /** The fields of each spinner, in the order of the values. */
+  /** The fields of each spinner, or the tokens of the key, in the order of the values. */
   readonly fields?: readonly (readonly (number | string)[])[]
 }
 

@@ -182,7 +182,7 @@ function lookForEnd(table: Table, state: MatchState): MatchState {
   if (state.result) return state
   const { game } = table
   const end = game.end(state.rules, state.game)
-  if (end && !(end.winners.length > 1 && state.rules.tie === 'extra-round' && game.extraRound?.(state.rules))) return over(state, end)
+  if (end && !(end.winners.length > 1 && !end.final && state.rules.tie === 'extra-round' && game.extraRound?.(state.rules))) return over(state, end)
   if (state.timeCalled && game.progress(state.rules, state.game).between) return over(state, game.lead(state.rules, state.game), 'time')
   return state
 }

@@ -10,6 +10,9 @@ test.each([
   ['perch-and-push', 'draw', 'choice', 2, 'Two, choose one'],
   ['perch-and-push', 'pack', 'pack', { low: 0, high: 10, copies: 4 }, '0 to 10, 4 of each'],
   ['hundred-stops', 'hundreds', 'numbers', [1, 1, 2, 3], '1, 1, 2, 3'],
+  ['token-dip', 'bag', 'counts', { coral: 5, plum: 2 }, 'coral 5, plum 2'],
+  ['token-dip', 'bag', 'counts', null, 'Not counted'],
+  ['token-dip', 'key', 'pairs', [{ token: 'coral', worth: 3 }], 'coral 3'],
   ['column-keeper', 'to', 'number', null, 'not set'],
 ])('%s %s is a %s; %j reads “%s”', (game, name, kind, value, text) => {
   const found = field(game, name)

@@ -7,7 +7,7 @@ export interface RuleField {
   readonly name: string
   readonly label: string
   readonly hint: string
-  readonly kind: 'number' | 'number-or-word' | 'choice' | 'yes-no' | 'pack' | 'numbers' | 'other'
+  readonly kind: 'number' | 'number-or-word' | 'choice' | 'yes-no' | 'pack' | 'numbers' | 'pairs' | 'counts' | 'other'
   readonly default: unknown
   readonly least?: number
   readonly most?: number
@@ -17,6 +17,11 @@ export interface RuleField {
   readonly suggest?: unknown
   /** What can be chosen; of a number or a word, the words. */
   readonly choices?: readonly { readonly value: string | number; readonly label: string }[]
+  /** Of a list of names with a number each: what the two are called. */
+  readonly parts?: { readonly name: string; readonly number: string }
+  /** Of counts by name: the rule whose names they go by, and how many of each to begin with. */
+  readonly namesFrom?: string
+  readonly each?: number
   /** May change in the middle of a match. */
   readonly changeable: boolean
 }
@@ -26,6 +31,10 @@ interface JsonField {
   readonly enum?: readonly (string | number)[]
   readonly const?: string | number
   readonly properties?: Readonly<Record<string, JsonField>>
+  readonly items?: JsonField
+  readonly parts?: RuleField['parts']
+  readonly namesFrom?: string
+  readonly each?: number
   readonly minimum?: number
   readonly maximum?: number
   readonly default?: unknown
@@ -70,6 +79,8 @@ function readFields(game: Game): RuleField[] {
         none: parts.some((part) => part.type === 'null') ? (field.none ?? 'none') : undefined,
         suggest: field.suggest ?? value.minimum,
         choices: choices?.map((choice) => ({ value: choice, label: field.choices?.[choice] ?? String(choice) })),
+        ...(field.parts ? { parts: field.parts } : {}),
+        ...(field.namesFrom === undefined ? {} : { namesFrom: field.namesFrom, each: field.each }),
         changeable: changeable.has(name),
       }
     })
@@ -79,6 +90,8 @@ const KINDS: Readonly<Record<string, RuleField['kind']>> = { integer: 'number', 
 
 function kindOf(value: JsonField): RuleField['kind'] {
   if (value.enum) return 'choice'
+  if (value.items?.properties) return 'pairs'
+  if (value.type === 'object' && !value.properties) return 'counts'
   return value.properties?.copies ? 'pack' : (KINDS[value.type ?? ''] ?? 'other')
 }
 
@@ -87,6 +100,11 @@ export function sayRuleValue(field: RuleField, value: unknown): string {
   if (value === null || value === undefined) return field.none ?? 'none'
   if (field.kind === 'yes-no') return value === true ? 'yes' : 'no'
   if (field.kind === 'numbers') return (value as readonly number[]).join(', ')
+  if (field.kind === 'pairs') return (value as readonly Record<string, unknown>[]).map((line) => Object.values(line).join(' ')).join(', ')
+  if (field.kind === 'counts')
+    return Object.entries(value)
+      .map(([name, count]) => `${name} ${count}`)
+      .join(', ')
   if (field.kind === 'pack') {
     const { low, high, copies } = value as { low: number; high: number; copies: number }
     return `${low} to ${high}, ${copies} of each`

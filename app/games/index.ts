@@ -13,6 +13,7 @@ const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   brim: () => import('~/games/brim'),
   'covered-part': () => import('~/games/covered-part'),
   'table-ladder': () => import('~/games/table-ladder'),
+  'token-dip': () => import('~/games/token-dip'),
   'ebb-and-flow': () => import('~/games/ebb-and-flow'),
   'column-keeper': () => import('~/games/column-keeper'),
 }

@@ -11,6 +11,7 @@ import { about as roofTiles } from '#core/games/roof-tiles/about'
 import { about as stepAndGather } from '#core/games/step-and-gather/about'
 import { about as tableLadder } from '#core/games/table-ladder/about'
 import { about as tenTurnHaul } from '#core/games/ten-turn-haul/about'
+import { about as tokenDip } from '#core/games/token-dip/about'
 import { about as topTotal } from '#core/games/top-total/about'
 
 /** What a person reads of every game before choosing, in the rulebook's order: a line a game, without its rules. */
@@ -26,6 +27,7 @@ export const ABOUTS: readonly { readonly id: string; readonly about: About }[] =
   { id: 'brim', about: brim },
   { id: 'covered-part', about: coveredPart },
   { id: 'table-ladder', about: tableLadder },
+  { id: 'token-dip', about: tokenDip },
   { id: 'ebb-and-flow', about: ebbAndFlow },
   { id: 'column-keeper', about: columnKeeper },
 ]

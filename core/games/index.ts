@@ -11,6 +11,7 @@ import { roofTiles } from '#core/games/roof-tiles/index'
 import { stepAndGather } from '#core/games/step-and-gather/index'
 import { tableLadder } from '#core/games/table-ladder/index'
 import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
+import { tokenDip } from '#core/games/token-dip/index'
 import { topTotal } from '#core/games/top-total/index'
 
 /** Every game there is, in the rulebook's order: one line a game. */
@@ -26,6 +27,7 @@ export const GAMES: readonly Game[] = [
   brim,
   coveredPart,
   tableLadder,
+  tokenDip,
   ebbAndFlow,
   columnKeeper,
 ]

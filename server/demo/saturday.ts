@@ -28,6 +28,7 @@ export const TABLES: readonly DemoTable[] = [
   { game: 'brim', names: ['Odalys', 'Wren', 'Kofi'], first: 2, key: 'lantern' },
   { game: 'exact-landing', names: ['Wren', 'Tomasz'], key: 'marker' },
   { game: 'ten-turn-haul', names: ['Yusuf', 'Odalys'], houseRules: { turns: 6 }, key: 'capstan' },
+  { game: 'token-dip', names: ['Kofi', 'Yusuf', 'Linnea'], houseRules: { goal: 30 }, key: 'float', plays: 60 },
   { game: 'column-keeper', names: ['Odalys', 'Kofi', 'Ines'], key: 'tide', plays: 24 },
   {
     game: 'exact-landing',
@@ -41,6 +42,14 @@ export const TABLES: readonly DemoTable[] = [
   { game: 'table-ladder', names: ['Yusuf', 'Ines'], table: 'Slipway', houseRules: { order: 'race', factors: [6, 4], sides: 10 }, key: 'bollard', plays: 11 },
   { game: 'ebb-and-flow', names: ['Odalys', 'Tomasz', 'Wren'], table: 'Sandbar', houseRules: { swing: 'colour' }, key: 'shoal', plays: 13 },
   { game: 'ebb-and-flow', names: ['Kofi', 'Linnea'], key: 'eddy', plays: 8 },
+  {
+    game: 'token-dip',
+    names: ['Tomasz', 'Ines', 'Bao'],
+    table: 'Creel',
+    houseRules: { bag: { coral: 6, amber: 6, teal: 6, plum: 4, slate: 2, white: 4 } },
+    key: 'netting',
+    plays: 11,
+  },
   { game: 'covered-part', names: ['Bao', 'Odalys'], table: 'Hatch', houseRules: { pieces: 'dominoes' }, key: 'tarpaulin', plays: 7 },
   { game: 'step-and-gather', names: ['Kofi', 'Wren', 'Yusuf'], table: 'Driftwood', key: 'crate', plays: 11 },
   { game: 'ten-turn-haul', names: ['Tomasz', 'Odalys', 'Kofi'], key: 'winch', plays: 14 },

@@ -11,6 +11,7 @@ import { roofTiles } from './roof-tiles'
 import { stepAndGather } from './step-and-gather'
 import { tableLadder } from './table-ladder'
 import { tenTurnHaul } from './ten-turn-haul'
+import { tokenDip } from './token-dip'
 import { topTotal } from './top-total'
 
 /** What the suites know of every game: one line a game. */
@@ -26,6 +27,7 @@ export const FIXTURES: Readonly<Record<string, GameFixture>> = {
   brim,
   'covered-part': coveredPart,
   'table-ladder': tableLadder,
+  'token-dip': tokenDip,
   'ebb-and-flow': ebbAndFlow,
   'column-keeper': columnKeeper,
 }

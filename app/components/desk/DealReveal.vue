@@ -39,6 +39,7 @@ useEventListener('keydown', skip, { capture: true })
       <template v-for="(value, i) in reveal.values" :key="i">
         <Die v-if="reveal.kind === 'die'" :face="i < shown ? Number(value) : spin" :sides="reveal.sides" size="4.5rem" :class="i < shown ? '' : 'opacity-50'" />
         <Spinner v-else-if="reveal.kind === 'spinner'" :faces="reveal.fields?.[i] ?? []" :at="i < shown ? value : null" size="7rem" />
+        <Token v-else-if="reveal.kind === 'token'" :name="i < shown ? String(value) : null" :among="reveal.fields?.[0]?.map(String)" size="5rem" />
         <PlayingCard v-else :value="i < shown ? value : null" size="4.5rem" />
       </template>
     </div>

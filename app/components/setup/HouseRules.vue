@@ -20,7 +20,7 @@ const unfolded = computed(() => wide.value || open.value || fields.value.some(({
       ><UIcon name="i-lucide-sliders-horizontal" class="size-5" /> {{ unfolded ? 'Fold the house rules' : 'Change a house rule' }}</Key
     >
     <div v-if="unfolded" class="grid gap-x-6 gap-y-4 sm:grid-cols-2">
-      <RuleControl v-for="field in fields" :key="field.name" v-model="rules[field.name]" :field="field" :problem="setup.problemOf(field.name)" />
+      <RuleControl v-for="field in fields" :key="field.name" v-model="rules[field.name]" :field="field" :problem="setup.problemOf(field.name)" :rules="rules" />
     </div>
   </fieldset>
 </template>

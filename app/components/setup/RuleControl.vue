@@ -3,7 +3,16 @@ import { isEqual } from 'ohash'
 import type { RuleField } from '#core/ruleFields'
 
 /** One house rule as a control that fits its kind. */
-const { field, problem = undefined } = defineProps<{ field: RuleField; problem?: string }>()
+const {
+  field,
+  problem = undefined,
+  rules = {},
+} = defineProps<{
+  field: RuleField
+  problem?: string
+  /** The other rules as they stand: counts go by the names that one of them lists. */
+  rules?: Readonly<Record<string, unknown>>
+}>()
 const value = defineModel<unknown>({ required: true })
 
 const id = useId()
@@ -33,8 +42,28 @@ const numbers = computed({
       .map(Number)),
 })
 
+/** A list of names with a number each. */
+type Pair = Record<string, string | number>
+const pairs = computed(() => (field.kind === 'pairs' ? (value.value as readonly Pair[]) : []))
+function setPair(at: number, part: string, given: string | number | null | undefined) {
+  if (given !== null && given !== undefined) value.value = pairs.value.map((pair, i) => (i === at ? { ...pair, [part]: given } : pair))
+}
+const addPair = () => (value.value = [...pairs.value, { [field.parts!.name]: '', [field.parts!.number]: 1 }])
+
+/** The names that counts go by. */
+const names = computed(() => {
+  const lines = field.namesFrom === undefined ? [] : ((rules[field.namesFrom] ?? []) as readonly Pair[])
+  return lines.map((line) => String(Object.values(line)[0])).filter(Boolean)
+})
+const counts = computed(() => (value.value ?? {}) as Record<string, number>)
+// A name that the other rule no longer has takes its count along.
+watch(names, (now) => {
+  if (field.kind === 'counts' && value.value !== null) value.value = Object.fromEntries(now.map((name) => [name, counts.value[name] ?? field.each ?? 1]))
+})
+
 function setEmpty(isEmpty: boolean) {
-  value.value = isEmpty ? null : (field.suggest ?? 1)
+  if (isEmpty) value.value = null
+  else value.value = field.kind === 'counts' ? Object.fromEntries(names.value.map((name) => [name, field.each ?? 1])) : (field.suggest ?? 1)
 }
 </script>
 
@@ -91,6 +120,47 @@ function setEmpty(isEmpty: boolean) {
       </label>
     </div>
     <UInput v-else-if="field.kind === 'numbers'" v-model.lazy="numbers" size="xl" class="w-full" inputmode="numeric" :aria-labelledby="id" />
+    <div v-else-if="field.kind === 'pairs'" class="space-y-1" role="group" :aria-labelledby="id">
+      <div v-for="(pair, i) in pairs" :key="i" class="flex items-center gap-1.5">
+        <UInput
+          :model-value="String(pair[field.parts!.name])"
+          size="xl"
+          class="grow min-w-0"
+          :maxlength="30"
+          :aria-label="`${field.parts!.name} ${i + 1}`"
+          @update:model-value="setPair(i, field.parts!.name, String($event).trim())"
+        />
+        <UInputNumber
+          :model-value="Number(pair[field.parts!.number])"
+          size="xl"
+          class="w-32 shrink-0"
+          :aria-label="`${field.parts!.number} of ${pair[field.parts!.name] || `line ${i + 1}`}`"
+          @update:model-value="setPair(i, field.parts!.number, $event)"
+        />
+        <Key v-if="pairs.length > 1" :aria-label="`Remove ${pair[field.parts!.name] || `line ${i + 1}`}`" @click="value = pairs.filter((_, at) => at !== i)"
+          ><UIcon name="i-lucide-x" class="size-5"
+        /></Key>
+      </div>
+      <Key @click="addPair"><UIcon name="i-lucide-plus" class="size-5" /> Another {{ field.parts!.name }}</Key>
+    </div>
+    <div v-else-if="field.kind === 'counts'" class="space-y-1" role="group" :aria-labelledby="id">
+      <div class="flex items-center gap-3 min-h-12">
+        <USwitch v-if="field.none" :model-value="!empty" :aria-labelledby="id" @update:model-value="setEmpty(!$event)" />
+        <span v-if="empty">{{ field.none }}</span>
+      </div>
+      <label v-for="name in empty ? [] : names" :key="name" class="flex items-center gap-2">
+        <span class="w-24 truncate">{{ name }}</span>
+        <UInputNumber
+          :model-value="counts[name] ?? 0"
+          :min="0"
+          :max="500"
+          size="xl"
+          class="w-32"
+          :aria-label="`${name} ${field.label}`"
+          @update:model-value="typeof $event === 'number' && (value = { ...counts, [name]: $event })"
+        />
+      </label>
+    </div>
     <USwitch v-else-if="field.kind === 'yes-no'" :model-value="value === true" :aria-labelledby="id" @update:model-value="value = $event" />
     <p class="text-sm" :role="problem ? 'alert' : undefined" :class="problem ? 'text-(--refused) font-semibold' : 'text-(--ink-soft)'">
       {{ problem ?? field.hint }}

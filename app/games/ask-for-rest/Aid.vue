@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { hasPartner, mustHold } from '#core/games/ask-for-rest/knowledge'
+import { hasPartner } from '#core/games/ask-for-rest/partners'
+import { mustHold } from '#core/hands'
 import { askForRest } from '#core/games/ask-for-rest/index'
 import { leftOf } from '#core/games/ask-for-rest/rules'
 import { facesOf } from '#core/pack'

@@ -1,5 +1,5 @@
 import { askForRest } from '#core/games/ask-for-rest/index'
-import { hasPartner } from '#core/games/ask-for-rest/knowledge'
+import { hasPartner } from '#core/games/ask-for-rest/partners'
 import { facesOf } from '#core/pack'
 
 export type AskMode = 'ask' | 'lay' | 'replace'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import type { Game } from '#core/game'
 import { askForRest } from '#core/games/ask-for-rest/index'
-import { canHold, mustHold } from '#core/games/ask-for-rest/knowledge'
+import { canHold, mustHold } from '#core/hands'
 import type { AskState } from '#core/games/ask-for-rest/rules'
 import { openMatch } from '#core/match'
 import { randomFor, type Random } from '#core/random'

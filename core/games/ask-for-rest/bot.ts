@@ -1,5 +1,6 @@
 import type { Dealt, Wish } from '#core/game'
-import { hasPartner, mustHold } from '#core/games/ask-for-rest/knowledge'
+import { hasPartner } from '#core/games/ask-for-rest/partners'
+import { mustHold } from '#core/hands'
 import { judge } from '#core/games/ask-for-rest/judge'
 import { leftOf, liveCards, type AskPlay, type AskRules, type AskState } from '#core/games/ask-for-rest/rules'
 import { facesOf, without } from '#core/pack'

@@ -1,8 +1,9 @@
 import type { Judging } from '#core/game'
-import { canHold, hasPartner, mustHold, unseenOf, withForgotten, withGone, withShown, type Hand } from '#core/games/ask-for-rest/knowledge'
+import { hasPartner } from '#core/games/ask-for-rest/partners'
 import type { Ask, AskPlay, AskRules, AskState, Draw, Lay, Replace } from '#core/games/ask-for-rest/rules'
-import { countOf, inPack, refuseCards, without } from '#core/pack'
-import { seatsFrom, withSeat } from '#core/seats'
+import { canHold, freed, giveWay, mustHold, withForgotten, withGone, withShown, type Hand } from '#core/hands'
+import { inPack, refuseCards, without } from '#core/pack'
+import { withSeat } from '#core/seats'
 import { passTurn } from '#core/turns'
 import { refuse, refuseBelief, type GameVerdict, type Note } from '#core/verdict'
 import { sumOf } from '#core/working'
@@ -29,7 +30,7 @@ function judgeLay(rules: AskRules, state: AskState, { by, cards }: Lay, overrule
   let hands = state.hands
   if (!canHold(rules.pack, state, by, cards)) {
     if (!overrule) return refuseBelief('not-in-hand', { by, cards }, working)
-    hands = giveWay(rules, state, hands, by, cards)
+    hands = giveWay(rules.pack, { ...state, hands }, by, cards)
   }
   const notes: Note[] = [{ code: 'laid', facts: { by, cards, pairs: state.piles[by - 1]!.length + 1 } }, ...deniedNotes(state, by, cards)]
   hands = withGone(withGone(hands, by, a), by, b)
@@ -50,14 +51,14 @@ function judgeAsk(rules: AskRules, state: AskState, { by, of, for: card, got }: 
   let hands = state.hands
   if (!canHold(pack, state, by, [rest])) {
     if (!overrule) return refuseBelief('cannot-hold-partner', { by, card, rest }, working)
-    hands = giveWay(rules, state, hands, by, [rest])
+    hands = giveWay(pack, { ...state, hands }, by, [rest])
   }
   // Asking shows that the asker holds the rest.
   hands = withShown(hands, by, rest)
   if (got) {
     if (!canHold(pack, { ...state, hands }, of, [card])) {
       if (!overrule) return refuseBelief('not-in-hand', { by: of, cards: [card] }, working)
-      hands = giveWay(rules, state, hands, of, [card])
+      hands = giveWay(pack, { ...state, hands }, of, [card])
     }
     return granted(rules, state, hands, { by, of, card, rest }, working)
   }
@@ -111,7 +112,7 @@ function drawn(rules: AskRules, state: AskState, by: number, card: number | unde
   const seen = card ?? dealt
   // A card without a partner is about to be replaced: what comes for it is unseen.
   const known = seen !== undefined && hasPartner(rules.pack, rules.target, seen) ? [seen] : []
-  const hands = known.length ? freed(rules, state, by, known[0]!) : state.hands
+  const hands = known.length ? freed(rules.pack, state, by, known[0]!) : state.hands
   const hand = hands[by - 1]!
   const denied = state.denied[by - 1]!
   return {
@@ -156,25 +157,6 @@ function turnPassed(state: AskState): AskState {
 /** Whoever is on turn without cards and without anything to draw is passed over. */
 function passedOver(state: AskState): AskState {
   return state.hands[state.turn - 1]!.size > 0 || state.owed !== null || !state.hands.some(({ size }) => size > 0) ? state : turnPassed(state)
-}
-
-/** What was believed gives way: of this hand first, then of the others where they clash. */
-function giveWay(rules: AskRules, state: AskState, hands: readonly Hand[], seat: number, cards: readonly number[]): readonly Hand[] {
-  const held = (given: readonly Hand[]) => canHold(rules.pack, { ...state, hands: given }, seat, cards)
-  let next = withForgotten(hands, seat)
-  for (const other of seatsFrom(seat, state.seats).slice(1)) if (!held(next) && clashes(rules, state, next, other, cards)) next = withForgotten(next, other)
-  return next
-}
-
-/** The hands once an overruled draw showed a card of which all copies were believed to be elsewhere. */
-function freed(rules: AskRules, state: AskState, by: number, card: number): readonly Hand[] {
-  let hands = state.hands
-  for (const other of seatsFrom(by, state.seats).slice(1)) if (clashes(rules, state, hands, other, [card])) hands = withForgotten(hands, other)
-  return hands
-}
-
-function clashes(rules: AskRules, state: AskState, hands: readonly Hand[], other: number, cards: readonly number[]): boolean {
-  return cards.some((card) => hands[other - 1]!.known.includes(card) && unseenOf(rules.pack, { ...state, hands }, card) < countOf(cards, card))
 }
 
 function withPair({ piles }: AskState, by: number, pair: readonly [number, number]): AskState['piles'] {

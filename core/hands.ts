@@ -1,8 +1,9 @@
-import { countOf, inPack, without, type Pack } from '#core/pack'
+import { countOf, deckOf, without, type Deck, type Pack } from '#core/pack'
+import { seatsFrom } from '#core/seats'
 
 /**
  * What is known of hidden hands. A hand has a size and the cards that are surely in it; its other cards are unknown.
- * All live cards that neither lie nor are known in a hand are the unseen ones: they fill the unknown places of the
+ * All cards that neither lie nor are known in a hand are the unseen ones: they fill the unknown places of the
  * hands and the stock, in any way. From that counting follows what a hand can hold, and what it must.
  */
 export interface Hand {
@@ -13,21 +14,20 @@ export interface Hand {
 
 export interface Known {
   readonly hands: readonly Hand[]
-  /** Live cards in the stock. */
+  /** Cards in the stock. */
   readonly stock: number
-  /** Live cards that lie in pairs. */
+  /** Cards that lie where everybody has seen them. */
   readonly laid: readonly number[]
 }
 
-/** A card has a partner when the rest of the target is in the pack (two of them where it is its own rest). */
-export function hasPartner(pack: Pack, target: number, card: number): boolean {
-  const rest = target - card
-  return inPack(pack, card) && inPack(pack, rest) && (rest !== card || pack.copies > 1)
-}
+/** A pack of number cards, or any other deck of them. */
+export type Cards = Pack | Deck<number>
+
+const deckIn = (cards: Cards): Deck<number> => ('copiesOf' in cards ? cards : deckOf(cards))
 
 /** Copies of a card that nobody has seen since the cards were dealt. */
-export function unseenOf(pack: Pack, { hands, laid }: Known, card: number): number {
-  let count = pack.copies - countOf(laid, card)
+export function unseenOf(pack: Cards, { hands, laid }: Known, card: number): number {
+  let count = deckIn(pack).copiesOf(card) - countOf(laid, card)
   for (const { known } of hands) count -= countOf(known, card)
   return Math.max(0, count)
 }
@@ -35,7 +35,7 @@ export function unseenOf(pack: Pack, { hands, laid }: Known, card: number): numb
 const unknownIn = ({ size, known }: Hand) => Math.max(0, size - known.length)
 
 /** Whether a hand can hold all of `cards`, counting copies and places. */
-export function canHold(pack: Pack, state: Known, seat: number, cards: readonly number[]): boolean {
+export function canHold(pack: Cards, state: Known, seat: number, cards: readonly number[]): boolean {
   const hand = state.hands[seat - 1]!
   let known = hand.known
   const extra: number[] = []
@@ -48,7 +48,7 @@ export function canHold(pack: Pack, state: Known, seat: number, cards: readonly 
 }
 
 /** Whether a hand must hold a card: it is known there, or there are not enough other places for the unseen copies. */
-export function mustHold(pack: Pack, state: Known, seat: number, card: number): boolean {
+export function mustHold(pack: Cards, state: Known, seat: number, card: number): boolean {
   const hand = state.hands[seat - 1]!
   if (hand.known.includes(card)) return true
   if (unknownIn(hand) === 0) return false
@@ -74,4 +74,25 @@ export function withGone(hands: readonly Hand[], seat: number, card: number): re
 /** The hands when what was believed of one of them is forgotten. */
 export function withForgotten(hands: readonly Hand[], seat: number): readonly Hand[] {
   return hands.map((hand, i) => (i === seat - 1 ? { size: hand.size, known: [] } : hand))
+}
+
+/** What was believed gives way where a hand is shown to hold `cards`: what of this hand first, then of the others where they clash. */
+export function giveWay(pack: Cards, known: Known, seat: number, cards: readonly number[]): readonly Hand[] {
+  let hands = withForgotten(known.hands, seat)
+  for (const other of seatsFrom(seat, hands.length).slice(1)) {
+    if (canHold(pack, { ...known, hands }, seat, cards)) break
+    if (clashes(pack, { ...known, hands }, other, cards)) hands = withForgotten(hands, other)
+  }
+  return hands
+}
+
+/** The hands once an overruled draw showed a card of which all copies were believed to be elsewhere. */
+export function freed(pack: Cards, known: Known, by: number, card: number): readonly Hand[] {
+  let { hands } = known
+  for (const other of seatsFrom(by, hands.length).slice(1)) if (clashes(pack, { ...known, hands }, other, [card])) hands = withForgotten(hands, other)
+  return hands
+}
+
+function clashes(pack: Cards, known: Known, other: number, cards: readonly number[]): boolean {
+  return cards.some((card) => known.hands[other - 1]!.known.includes(card) && unseenOf(pack, known, card) < countOf(cards, card))
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { canHold, hasPartner, mustHold, unseenOf, withForgotten, withGone, withShown, type Hand, type Known } from '#core/games/ask-for-rest/knowledge'
+import { hasPartner } from '#core/games/ask-for-rest/partners'
+import { canHold, mustHold, unseenOf, withForgotten, withGone, withShown, type Hand, type Known } from '#core/hands'
 import { cardsOf, without } from '#core/pack'
 
 const PACK = { low: 1, high: 4, copies: 2 }

@@ -1,0 +1,25 @@
+import { tokenDip } from '#core/games/token-dip/index'
+import type { DipPlay } from '#core/games/token-dip/rules'
+import Aid from '~/games/token-dip/Aid.vue'
+import Board from '~/games/token-dip/Board.vue'
+import Pad from '~/games/token-dip/Pad.vue'
+import Recap from '~/games/token-dip/Recap.vue'
+import Rules from '~/games/token-dip/Rules.vue'
+import Table from '~/games/token-dip/Table.vue'
+import type { DipEntry } from '~/games/token-dip/useDipEntry'
+import { defineView } from '~/games/view'
+
+export default defineView<DipPlay>({
+  game: tokenDip,
+  Table,
+  Pad,
+  Board,
+  Recap,
+  Rules,
+  Aid,
+  typed: [
+    ['co =34', 'dips coral and says that makes 34'],
+    ['2: count coral 3, am 1', 'the tokens of the second player are counted'],
+  ],
+  fill: (play): DipEntry => (play.do === 'dip' ? { token: play.token } : { token: null, counts: play.counts, of: play.by }),
+})

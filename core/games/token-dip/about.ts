@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Token Dip',
+  line: 'Draw a token blind; its colour is worth what the key says; add up.',
+  skills: ['adding on', 'running totals', 'reading a key', 'chance'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 10, high: 20 },
+  turns: true,
+  slips: [
+    'Reading the key one line too high or too low.',
+    'Adding to the total before last instead of the last one.',
+    'Counting tokens instead of what they are worth.',
+    'Putting a token back into the bag where it should stay out, or keeping it where it should go back.',
+  ],
+}
