@@ -4,7 +4,7 @@ import type { How } from '#core/plays'
 import type { Line } from '#core/tape'
 
 /** A number fact as somebody practised it: what was to be worked out, what was said, and whether that was right. */
-export interface PractisedFact extends Omit<NumberFact, 'by' | 'said'> {
+export interface PractisedFact extends Omit<NumberFact, 'by' | 'said' | 'how'> {
   /** The number of the entry. */
   readonly entry: number
   readonly by: number
@@ -33,7 +33,7 @@ export function practisedFacts({ game }: Pick<Table, 'game'>, line: Line): Pract
     const said = fact.said ?? (i === asked ? (play.said ?? null) : null)
     const right = said !== null ? said === fact.answer : verdict.stands || wrong !== undefined
     const { operation, terms, answer } = fact
-    return [{ entry: line.number, by, operation, terms, answer, said, right, how: play.how ?? null }]
+    return [{ entry: line.number, by, operation, terms, answer, said, right, how: fact.how ?? play.how ?? null }]
   })
 }
 

@@ -1,6 +1,6 @@
 import type * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
-import type { BasePlay } from '#core/plays'
+import type { BasePlay, How } from '#core/plays'
 import type { Problem } from '#core/problem'
 import type { Random } from '#core/random'
 import type { Facts, GameVerdict, Note } from '#core/verdict'
@@ -24,6 +24,8 @@ export interface Preset<R> {
   readonly label: string
   readonly hint: string
   readonly rules: Partial<R>
+  /** Players at most, where these rules are not for all of a game's tables. */
+  readonly most?: number
 }
 
 /** What must lie ready before play. */
@@ -144,8 +146,9 @@ export interface NumberFact {
   readonly answer: number
   /** Whose fact it was, where a play holds several people's answers; else the play's `by`. */
   readonly by?: number
-  /** What that person said. */
+  /** What that person said, and how it was explained. */
   readonly said?: number
+  readonly how?: How
 }
 
 /**

@@ -1,4 +1,5 @@
 import { countOf, deckOf, without, type Deck, type Pack } from '#core/pack'
+import type { Random } from '#core/random'
 import { seatsFrom } from '#core/seats'
 
 /**
@@ -74,6 +75,14 @@ export function withGone(hands: readonly Hand[], seat: number, card: number): re
 /** The hands when what was believed of one of them is forgotten. */
 export function withForgotten(hands: readonly Hand[], seat: number): readonly Hand[] {
   return hands.map((hand, i) => (i === seat - 1 ? { size: hand.size, known: [] } : hand))
+}
+
+/** Hands that agree with everything known, out of all `cards` there are; where everything is known, the real ones. */
+export function handsLike(cards: readonly number[], { hands, laid }: Known, random: Random): number[][] {
+  let unseen = cards
+  for (const card of [...laid, ...hands.flatMap(({ known }) => known)]) unseen = without(unseen, card)
+  const left = random.shuffled(unseen)
+  return hands.map(({ size, known }) => [...known, ...left.splice(0, Math.max(0, size - known.length))])
 }
 
 /** What was believed gives way where a hand is shown to hold `cards`: what of this hand first, then of the others where they clash. */

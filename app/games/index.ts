@@ -4,6 +4,7 @@ import type { GameView } from '~/games/view'
 const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'ask-for-rest': () => import('~/games/ask-for-rest'),
   'roof-tiles': () => import('~/games/roof-tiles'),
+  'six-heaps': () => import('~/games/six-heaps'),
   'perch-and-push': () => import('~/games/perch-and-push'),
   'hundred-stops': () => import('~/games/hundred-stops'),
   'exact-landing': () => import('~/games/exact-landing'),
@@ -11,6 +12,7 @@ const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'top-total': () => import('~/games/top-total'),
   'ten-turn-haul': () => import('~/games/ten-turn-haul'),
   brim: () => import('~/games/brim'),
+  'say-it-first': () => import('~/games/say-it-first'),
   'covered-part': () => import('~/games/covered-part'),
   'table-ladder': () => import('~/games/table-ladder'),
   'token-dip': () => import('~/games/token-dip'),

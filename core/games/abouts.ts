@@ -8,6 +8,8 @@ import { about as exactLanding } from '#core/games/exact-landing/about'
 import { about as hundredStops } from '#core/games/hundred-stops/about'
 import { about as perchAndPush } from '#core/games/perch-and-push/about'
 import { about as roofTiles } from '#core/games/roof-tiles/about'
+import { about as sayItFirst } from '#core/games/say-it-first/about'
+import { about as sixHeaps } from '#core/games/six-heaps/about'
 import { about as stepAndGather } from '#core/games/step-and-gather/about'
 import { about as tableLadder } from '#core/games/table-ladder/about'
 import { about as tenTurnHaul } from '#core/games/ten-turn-haul/about'
@@ -18,6 +20,7 @@ import { about as topTotal } from '#core/games/top-total/about'
 export const ABOUTS: readonly { readonly id: string; readonly about: About }[] = [
   { id: 'ask-for-rest', about: askForRest },
   { id: 'roof-tiles', about: roofTiles },
+  { id: 'six-heaps', about: sixHeaps },
   { id: 'perch-and-push', about: perchAndPush },
   { id: 'hundred-stops', about: hundredStops },
   { id: 'exact-landing', about: exactLanding },
@@ -25,6 +28,7 @@ export const ABOUTS: readonly { readonly id: string; readonly about: About }[] =
   { id: 'top-total', about: topTotal },
   { id: 'ten-turn-haul', about: tenTurnHaul },
   { id: 'brim', about: brim },
+  { id: 'say-it-first', about: sayItFirst },
   { id: 'covered-part', about: coveredPart },
   { id: 'table-ladder', about: tableLadder },
   { id: 'token-dip', about: tokenDip },

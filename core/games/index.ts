@@ -8,6 +8,8 @@ import { exactLanding } from '#core/games/exact-landing/index'
 import { hundredStops } from '#core/games/hundred-stops/index'
 import { perchAndPush } from '#core/games/perch-and-push/index'
 import { roofTiles } from '#core/games/roof-tiles/index'
+import { sayItFirst } from '#core/games/say-it-first/index'
+import { sixHeaps } from '#core/games/six-heaps/index'
 import { stepAndGather } from '#core/games/step-and-gather/index'
 import { tableLadder } from '#core/games/table-ladder/index'
 import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
@@ -18,6 +20,7 @@ import { topTotal } from '#core/games/top-total/index'
 export const GAMES: readonly Game[] = [
   askForRest,
   roofTiles,
+  sixHeaps,
   perchAndPush,
   hundredStops,
   exactLanding,
@@ -25,6 +28,7 @@ export const GAMES: readonly Game[] = [
   topTotal,
   tenTurnHaul,
   brim,
+  sayItFirst,
   coveredPart,
   tableLadder,
   tokenDip,

@@ -8,6 +8,8 @@ import type { GameFixture } from './fixture'
 import { hundredStops } from './hundred-stops'
 import { perchAndPush } from './perch-and-push'
 import { roofTiles } from './roof-tiles'
+import { sayItFirst } from './say-it-first'
+import { sixHeaps } from './six-heaps'
 import { stepAndGather } from './step-and-gather'
 import { tableLadder } from './table-ladder'
 import { tenTurnHaul } from './ten-turn-haul'
@@ -18,6 +20,7 @@ import { topTotal } from './top-total'
 export const FIXTURES: Readonly<Record<string, GameFixture>> = {
   'ask-for-rest': askForRest,
   'roof-tiles': roofTiles,
+  'six-heaps': sixHeaps,
   'perch-and-push': perchAndPush,
   'hundred-stops': hundredStops,
   'exact-landing': exactLanding,
@@ -25,6 +28,7 @@ export const FIXTURES: Readonly<Record<string, GameFixture>> = {
   'top-total': topTotal,
   'ten-turn-haul': tenTurnHaul,
   brim,
+  'say-it-first': sayItFirst,
   'covered-part': coveredPart,
   'table-ladder': tableLadder,
   'token-dip': tokenDip,

@@ -4,7 +4,9 @@ import type { Setup } from '~/composables/useSetup'
 /** The house rules as controls, drawn from the game's own schema; presets set several at once. On a phone they are folded. */
 const { setup } = defineProps<{ setup: Setup }>()
 
-const { game, fields, rules } = setup
+const { game, fields, rules, seats } = setup
+/** Those for as many as play. */
+const presets = computed(() => game.value.presets.filter(({ most }) => seats.value.length <= (most ?? seats.value.length)))
 const wide = useMediaQuery('(min-width: 40rem)')
 const open = ref(false)
 const unfolded = computed(() => wide.value || open.value || fields.value.some(({ name }) => setup.problemOf(name)))
@@ -13,8 +15,8 @@ const unfolded = computed(() => wide.value || open.value || fields.value.some(({
 <template>
   <fieldset class="sheet p-4 space-y-4">
     <legend class="contents"><span class="block text-xl font-bold display">House rules</span></legend>
-    <div v-if="game.presets.length" class="flex flex-wrap gap-2">
-      <Key v-for="preset in game.presets" :key="preset.id" :title="preset.hint" @click="setup.usePreset({ ...preset.rules })">{{ preset.label }}</Key>
+    <div v-if="presets.length" class="flex flex-wrap gap-2">
+      <Key v-for="preset in presets" :key="preset.id" :title="preset.hint" @click="setup.usePreset({ ...preset.rules })">{{ preset.label }}</Key>
     </div>
     <Key v-if="!wide" :aria-expanded="unfolded" class="w-full" @click="open = !open"
       ><UIcon name="i-lucide-sliders-horizontal" class="size-5" /> {{ unfolded ? 'Fold the house rules' : 'Change a house rule' }}</Key

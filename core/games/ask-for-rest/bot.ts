@@ -1,6 +1,6 @@
 import type { Dealt, Wish } from '#core/game'
 import { hasPartner } from '#core/games/ask-for-rest/partners'
-import { mustHold } from '#core/hands'
+import { handsLike, mustHold } from '#core/hands'
 import { judge } from '#core/games/ask-for-rest/judge'
 import { leftOf, liveCards, type AskPlay, type AskRules, type AskState } from '#core/games/ask-for-rest/rules'
 import { facesOf, without } from '#core/pack'
@@ -32,18 +32,10 @@ export function deal(_rules: AskRules, state: AskState, wish: Wish): Dealt | nul
   return wish.do === 'draw' && state.owed !== null ? { brings: {} } : null
 }
 
-/** Hands that agree with everything known; in a dealt match the real ones. */
-export function handsLike(rules: AskRules, state: AskState, random: Random): number[][] {
-  let unseen: readonly number[] = liveCards(rules)
-  for (const card of [...state.laid, ...state.hands.flatMap(({ known }) => known)]) unseen = without(unseen, card)
-  const left = random.shuffled(unseen)
-  return state.hands.map(({ size, known }) => [...known, ...left.splice(0, Math.max(0, size - known.length))])
-}
-
 /** Lays a pair when it has one; else asks for the rest of a card, of whoever may have it. */
 export function bot(rules: AskRules, state: AskState, seat: number, random: Random): AskPlay {
   if (state.owed === seat) return { do: 'draw', by: seat }
-  const hands = handsLike(rules, state, random)
+  const hands = handsLike(liveCards(rules), state, random)
   const own = hands[seat - 1]!
   for (const card of own) {
     const rest = rules.target - card

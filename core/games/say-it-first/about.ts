@@ -1,0 +1,11 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Say It First',
+  line: 'Everyone turns a card; the first right answer with a reason keeps them.',
+  skills: ['number facts', 'explaining', 'make ten', 'times tables'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 5, high: 15 },
+  turns: false,
+  slips: ['Calling before all cards lie open.', 'Calling twice: only the first answer counts.', 'Right, but without saying how.', 'Forgetting the pot.'],
+}

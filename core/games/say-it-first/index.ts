@@ -1,0 +1,68 @@
+import * as z from 'zod'
+import { combined } from '#core/dice'
+import { defineGame } from '#core/game'
+import { about } from '#core/games/say-it-first/about'
+import { bot, deal, plays } from '#core/games/say-it-first/bot'
+import { readPlay, writePlay } from '#core/games/say-it-first/notation'
+import * as rules from '#core/games/say-it-first/rules'
+import type { FirstRules, FirstState, Round } from '#core/games/say-it-first/rules'
+import { wording } from '#core/games/say-it-first/wording'
+import { packSize } from '#core/pack'
+
+/** Say It First: everyone turns a card; the first right answer with a reason keeps them. */
+export const sayItFirst = defineGame<FirstRules, null, Round, FirstState>({
+  id: 'say-it-first',
+  about,
+  houseRules: rules.houseRules,
+  commonDefaults: { explain: 'required' },
+  presets: [
+    { id: 'usual', label: 'Add, one to nine', hint: 'Until the pack is used up.', rules: {} },
+    { id: 'small', label: 'To ten', hint: 'One to five: sums to ten.', rules: { pack: { low: 1, high: 5, copies: 6 } } },
+    { id: 'times', label: 'Times', hint: 'The tables, two to nine.', rules: { combine: 'times', pack: { low: 2, high: 9, copies: 4 } } },
+    {
+      id: 'difference',
+      label: 'Difference',
+      hint: 'The larger less the smaller; for two players.',
+      rules: { combine: 'difference', pack: { low: 1, high: 12, copies: 4 } },
+      most: 2,
+    },
+    { id: 'calm', label: 'Without reasons', hint: 'Only the answer is called; nine rounds.', rules: { explain: 'off', rounds: 9 } },
+  ],
+  opening: z.null(),
+  play: rules.playSchema,
+  problems: rules.problems,
+  prepare: ({ pack }) => ({
+    needs: [{ count: packSize(pack), what: 'number cards', detail: `${pack.low} to ${pack.high}, ${pack.copies} of each, in one stack or dealt out` }],
+    care: ['A child may always pass on explaining aloud.'],
+  }),
+  open: rules.open,
+  seatsNamed: ({ answers }) => answers.map(({ by }) => by),
+  place: () => 'here',
+  judge: rules.judge,
+  awaits: rules.awaits,
+  plays,
+  end: rules.end,
+  progress: rules.progress,
+  standing: (_rules, state) => state.kept,
+  lead: rules.lead,
+  award: rules.award,
+  // Everything lies open on the table.
+  view: (_rules, state) => state,
+  deal,
+  bot,
+  facts({ combine }, state, { cards, answers }) {
+    if (cards.length !== state.seats) return []
+    const { terms, equals } = combined(cards, combine)
+    const operation = combine === 'add' ? 'add' : combine === 'times' ? 'times' : 'subtract'
+    const heard = new Set<number>()
+    // Each player's first answer is a fact practised; what they say after that is a guess.
+    return answers.flatMap(({ by, said, how }) => {
+      if (heard.has(by)) return []
+      heard.add(by)
+      return [{ operation, terms: terms.map(({ value }) => value), answer: equals, by, said, ...(how === undefined ? {} : { how }) }]
+    })
+  },
+  writePlay,
+  readPlay,
+  wording,
+})

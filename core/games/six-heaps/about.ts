@@ -1,0 +1,17 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Six Heaps',
+  line: 'Play a card onto any heap; straight neighbours that make the target score.',
+  skills: ['sums of two and three', 'seeing several sums at once', 'complements'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 15, high: 25 },
+  turns: true,
+  slips: [
+    'Overlooking a second line through the same card.',
+    'Counting a line around a corner or across a bare place.',
+    'Adding a card that lies underneath.',
+    'Putting a number onto itself.',
+    'Forgetting to draw.',
+  ],
+}

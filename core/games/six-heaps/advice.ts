@@ -1,0 +1,38 @@
+import { linesThrough, topAt, type Line, type Spot } from '#core/games/six-heaps/block'
+import { knownIn, lyingIn, type HeapRules, type HeapState } from '#core/games/six-heaps/rules'
+import { canHold } from '#core/hands'
+import { countOf } from '#core/pack'
+
+/** What a card would make at a place. */
+export interface Chance {
+  readonly card: number
+  readonly at: Spot
+  readonly lines: readonly Line[]
+}
+
+/** Every place where a card may lie, with the lines that it would make there. */
+export function placesFor({ target }: Pick<HeapRules, 'target'>, { heaps }: Pick<HeapState, 'heaps'>, card: number): Chance[] {
+  return heaps.flatMap((row, r) =>
+    row.flatMap((_, c) => {
+      const at: Spot = [r + 1, c + 1]
+      if (topAt(heaps, at) === card) return []
+      const laid = heaps.map((line, i) => (i === r ? line.map((heap, j) => (j === c ? [...heap, card] : heap)) : line))
+      return [{ card, at, lines: linesThrough(laid, at, target) }]
+    }),
+  )
+}
+
+/** The best that `cards` could do now: the places with the most lines; none where nothing scores. */
+export function bestPlaces(rules: Pick<HeapRules, 'target'>, state: Pick<HeapState, 'heaps'>, cards: readonly number[]): Chance[] {
+  const all = [...new Set(cards)].flatMap((card) => placesFor(rules, state, card))
+  const most = Math.max(0, ...all.map(({ lines }) => lines.length))
+  return most === 0 ? [] : all.filter(({ lines }) => lines.length === most)
+}
+
+/** The cards that a seat may hold, from what is known. */
+export function mayHold({ pack }: Pick<HeapRules, 'pack'>, state: HeapState, seat: number): number[] {
+  const cards: number[] = []
+  const known = knownIn(state)
+  for (let card = pack.low; card <= pack.high; card++) if (countOf(lyingIn(state), card) < pack.copies && canHold(pack, known, seat, [card])) cards.push(card)
+  return cards
+}
