@@ -4,6 +4,7 @@ import type { GameView } from '~/games/view'
 const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'ask-for-rest': () => import('~/games/ask-for-rest'),
   'roof-tiles': () => import('~/games/roof-tiles'),
+  'call-row': () => import('~/games/call-row'),
   'six-heaps': () => import('~/games/six-heaps'),
   'perch-and-push': () => import('~/games/perch-and-push'),
   'hundred-stops': () => import('~/games/hundred-stops'),

@@ -1,6 +1,7 @@
 import type { About } from '#core/game'
 import { about as askForRest } from '#core/games/ask-for-rest/about'
 import { about as brim } from '#core/games/brim/about'
+import { about as callRow } from '#core/games/call-row/about'
 import { about as columnKeeper } from '#core/games/column-keeper/about'
 import { about as coveredPart } from '#core/games/covered-part/about'
 import { about as ebbAndFlow } from '#core/games/ebb-and-flow/about'
@@ -20,6 +21,7 @@ import { about as topTotal } from '#core/games/top-total/about'
 export const ABOUTS: readonly { readonly id: string; readonly about: About }[] = [
   { id: 'ask-for-rest', about: askForRest },
   { id: 'roof-tiles', about: roofTiles },
+  { id: 'call-row', about: callRow },
   { id: 'six-heaps', about: sixHeaps },
   { id: 'perch-and-push', about: perchAndPush },
   { id: 'hundred-stops', about: hundredStops },

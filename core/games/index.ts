@@ -1,6 +1,7 @@
 import type { Game } from '#core/game'
 import { askForRest } from '#core/games/ask-for-rest/index'
 import { brim } from '#core/games/brim/index'
+import { callRow } from '#core/games/call-row/index'
 import { columnKeeper } from '#core/games/column-keeper/index'
 import { coveredPart } from '#core/games/covered-part/index'
 import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
@@ -20,6 +21,7 @@ import { topTotal } from '#core/games/top-total/index'
 export const GAMES: readonly Game[] = [
   askForRest,
   roofTiles,
+  callRow,
   sixHeaps,
   perchAndPush,
   hundredStops,

@@ -21,6 +21,7 @@ export interface DemoTable {
 export const TABLES: readonly DemoTable[] = [
   { game: 'ask-for-rest', names: ['Kofi', 'Linnea', 'Wren'], key: 'knot' },
   { game: 'roof-tiles', names: ['Bao', 'Yusuf'], source: 'dealt', key: 'slate' },
+  { game: 'call-row', names: ['Ines', 'Yusuf', 'Kofi'], houseRules: { steps: 4 }, key: 'mast' },
   { game: 'six-heaps', names: ['Wren', 'Linnea'], houseRules: { goal: 6 }, key: 'pontoon' },
   { game: 'perch-and-push', names: ['Ines', 'Odalys'], houseRules: { goal: 5 }, key: 'gull' },
   { game: 'hundred-stops', names: ['Tomasz', 'Wren', 'Bao'], houseRules: { end: 900 }, key: 'quay' },
@@ -65,6 +66,7 @@ export const TABLES: readonly DemoTable[] = [
     key: 'heron',
     plays: 16,
   },
+  { game: 'call-row', names: ['Odalys', 'Bao', 'Wren'], table: 'Crow’s nest', key: 'ropes', plays: 16 },
   { game: 'six-heaps', names: ['Bao', 'Ines', 'Tomasz'], table: 'Gangway', key: 'crates', plays: 17 },
   { game: 'roof-tiles', names: ['Kofi', 'Ines'], key: 'shed', plays: 9 },
   { game: 'ask-for-rest', names: ['Bao', 'Odalys', 'Tomasz'], key: 'rope', plays: 14 },

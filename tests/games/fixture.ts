@@ -31,8 +31,8 @@ export interface GameFixture {
   readonly live: FileParts
   /** A whole match in notation, wrong turns on the way. */
   readonly match: { readonly parts: FileParts; readonly lines: readonly Told[]; readonly result: object }
-  /** For every reason that the game itself gives: entries the last of which is refused with it. */
-  readonly slips: Readonly<Record<string, FileParts>>
+  /** For every reason that the game itself gives: entries the last of which is refused with it, `after` others that are meant to be refused. */
+  readonly slips: Readonly<Record<string, FileParts & { readonly after?: readonly string[] }>>
   /** What is said of the last entry. */
   readonly sentences: readonly (readonly [parts: FileParts, says: string])[]
   /** Notation that is understood, as this play, and such that is not; at `open` unless said otherwise. */

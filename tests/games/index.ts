@@ -1,5 +1,6 @@
 import { askForRest } from './ask-for-rest'
 import { brim } from './brim'
+import { callRow } from './call-row'
 import { columnKeeper } from './column-keeper'
 import { coveredPart } from './covered-part'
 import { ebbAndFlow } from './ebb-and-flow'
@@ -20,6 +21,7 @@ import { topTotal } from './top-total'
 export const FIXTURES: Readonly<Record<string, GameFixture>> = {
   'ask-for-rest': askForRest,
   'roof-tiles': roofTiles,
+  'call-row': callRow,
   'six-heaps': sixHeaps,
   'perch-and-push': perchAndPush,
   'hundred-stops': hundredStops,

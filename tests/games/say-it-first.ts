@@ -51,6 +51,17 @@ export const sayItFirst: GameFixture = {
     ],
     ['round 3 7 | 2=10 !made-ten | ~other', { do: 'round', cards: [3, 7], answers: [{ by: 2, said: 10, explained: true, how: 'made-ten' }], how: 'other' }],
     ['37', { do: 'round', cards: [3, 7], answers: [] }],
+    [
+      '2: 37 @1=9',
+      {
+        do: 'round',
+        cards: [3, 7],
+        answers: [
+          { by: 1, said: 9 },
+          { by: 2, said: 10, explained: true },
+        ],
+      },
+    ],
     ['9 2', { do: 'round', cards: [9, 2], answers: [] }],
   ],
   notUnderstood: [[''], ['round'], ['37 ines'], ['3 7 | 1=x'], ['a b']],
@@ -87,7 +98,7 @@ export const sayItFirst: GameFixture = {
       { tap: 'Not explained' },
       { tap: /Ines said 10/ },
       { tap: 'counted on' },
-      { wins: 'Ines and Tomasz win together' },
+      { wins: 'Ines and Tomasz share the win' },
       { tape: '9 and 1 turned; Tomasz says 10 and Ines says 10' },
     ],
     entries: [

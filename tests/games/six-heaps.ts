@@ -132,7 +132,7 @@ export const sixHeaps: GameFixture = {
       { tap: 'Card 9' },
       { tap: 'Put it on the bare place in row 2, column 2' },
       { press: 'n' },
-      { tape: 'Overlooked: 5 + 9' },
+      { verdict: 'Overlooked: 5 + 9' },
       { tap: 'Card 3' },
       { tap: 'Put it onto the 6 in row 2, column 1' },
       { press: 'n' },

@@ -13,14 +13,16 @@ const text = ref('')
 const input = useTemplateRef('input')
 const helping = ref(false)
 
-/** A name at the beginning or the end says for whom: `Ben 54`, `54 Ben`. */
+/** A name at the beginning or the end says for whom: `Bao 54`, `54 Bao`; elsewhere it stands for its seat: `call @4 8 6 4`. */
 const named = computed(() => {
   const words = text.value.trim().split(/\s+/)
   const seatOf = (word: string | undefined) => desk.seats.value.findIndex(({ name }) => name.toLowerCase() === word?.toLowerCase().replace(/:$/, '')) + 1
   if (words.length < 2) return text.value
   const [first, last] = [seatOf(words[0]), seatOf(words.at(-1))]
-  if (first) return `${first}: ${words.slice(1).join(' ')}`
-  return last ? `${last}: ${words.slice(0, -1).join(' ')}` : text.value
+  // In the middle it is whoever the play names there.
+  const inside = (part: readonly string[]) => part.map((word) => (seatOf(word) ? `@${seatOf(word)}` : word)).join(' ')
+  if (first) return `${first}: ${inside(words.slice(1))}`
+  return last ? `${last}: ${inside(words.slice(0, -1))}` : inside(words)
 })
 const read = computed(() => {
   if (!text.value.trim()) return null

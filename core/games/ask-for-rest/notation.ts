@@ -21,7 +21,7 @@ export function writePlay(play: AskPlay): string {
   }
 }
 
-const ASK = /^(?:ask\s*|a\s*)?(?:(\d{1,2})\s*(?:for\s*|\s))?(-?\d{1,9})\s*(got|yes|y|no|n)$/
+const ASK = /^(?:ask\s*|a\s*)?(?:@?(\d{1,2})\s*(?:for\s*|\s))?(-?\d{1,9})\s*(got|yes|y|no|n)$/
 const DRAW = /^(?:draw|d)\s*(-?\d{1,9})?$/
 const REPLACE = /^(?:replace|x)\s*(-?\d{1,9})$/
 const LAY = /^(?:lay|l)\s*([-\dt\s,]+)$/

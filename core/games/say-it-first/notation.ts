@@ -15,14 +15,23 @@ export function writePlay(play: Round): string {
 }
 
 export function readPlay(text: string, { combine }: FirstRules, { seats }: { readonly seats: number }): ReadPlay<Round> {
-  const [cardsText = '', answersText, extrasText] = divide(text.trim().toLowerCase(), seats)
+  // Who stands before it (a name, at the desk) is who was right in the end.
+  const before = /^\s*(\d{1,2})\s*:\s*/.exec(text)
+  const [cardsText = '', answersTold, extrasText] = divide(
+    text
+      .slice(before?.[0].length ?? 0)
+      .trim()
+      .toLowerCase(),
+    seats,
+  )
+  const answersText = [answersTold?.trim(), before?.[1]].filter(Boolean).join(', ')
   const cards = readNumbers(cardsText)
   if (!cards?.length) return notUnderstood(text)
   const right = combined(cards, combine).equals
   const answers: Answer[] = []
-  for (const part of (answersText ?? '').split(',').filter((part) => part.trim())) {
+  for (const part of answersText.split(',').filter((part) => part.trim())) {
     const { rest, extras } = readExtras(part.trim())
-    const found = /^(\d{1,2})\s*(?:=\s*([-−]?\d{1,9}))?$/.exec(rest.trim())
+    const found = /^@?(\d{1,2})\s*(?:=\s*([-−]?\d{1,9}))?$/.exec(rest.trim())
     if (!found) return notUnderstood(text)
     const said = found[2] === undefined ? right : Number(found[2].replace('−', '-'))
     // Where only a player is named, the answer was right, and explained unless it says otherwise.

@@ -116,7 +116,7 @@ describe('lines', () => {
   })
   test('under “every line” naming changes nothing', () => {
     const answer = game({ entries: [put(1, 8, [1, 1]), put(2, 6, [1, 2], { spotted: [[[9, 9]]] })] })
-    expect([scores(answer), answer.verdicts.at(-1)!.notes.map(({ code }) => code)]).toEqual([[0, 1], ['placed']])
+    expect([scores(answer), answer.verdicts.at(-1)!.notes?.map(({ code }) => code)]).toEqual([[0, 1], ['placed']])
   })
 })
 

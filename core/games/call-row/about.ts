@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Call the Row',
+  line: 'Cards are dealt face up one after another; whoever first sees cards that make the target calls them.',
+  skills: ['make ten', 'adding and taking away', 'sums of three and more'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 10, high: 20 },
+  turns: false,
+  slips: [
+    'Calling a card that does not lie there any more.',
+    'Losing track of a card that was taken away again.',
+    'Calling before the sum is known.',
+    'Taking a step for a call that was second.',
+  ],
+}

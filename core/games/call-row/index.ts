@@ -1,0 +1,72 @@
+import * as z from 'zod'
+import { defineGame } from '#core/game'
+import { about } from '#core/games/call-row/about'
+import { bot, deal, plays } from '#core/games/call-row/bot'
+import { readPlay, writePlay } from '#core/games/call-row/notation'
+import * as rules from '#core/games/call-row/rules'
+import type { RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
+import { findSigns } from '#core/signing'
+import { wording } from '#core/games/call-row/wording'
+import { packSize } from '#core/pack'
+import { NO_ROUNDS } from '#core/turns'
+
+/** Call the Row: cards are dealt face up; whoever first sees cards that make the target calls them. */
+export const callRow = defineGame<RowRules, null, RowPlay, RowState>({
+  id: 'call-row',
+  about,
+  turns: () => false,
+  goal: ({ steps }) => steps,
+  houseRules: rules.houseRules,
+  presets: [
+    { id: 'usual', label: 'Ten', hint: 'Adding and taking away, eight steps.', rules: {} },
+    { id: 'add', label: 'Only add', hint: 'For the first sums; five steps.', rules: { signs: 'add', steps: 5, pack: { low: 1, high: 9, copies: 4 } } },
+    { id: 'two', label: 'Two cards', hint: 'Pairs and differences only.', rules: { maxCards: 2 } },
+    {
+      id: 'twelve',
+      label: 'Twelve',
+      hint: 'Zeros come along; a wrong call costs a step.',
+      rules: { target: 12, pack: { low: 0, high: 10, copies: 4 }, wrongCall: 'step-back' },
+    },
+    { id: 'twenty', label: 'Twenty', hint: 'Mostly three cards and more.', rules: { target: 20, wrongCall: 'sit-out' } },
+  ],
+  opening: z.null(),
+  play: rules.playSchema,
+  problems: rules.problems,
+  prepare: ({ pack, steps }, seats) => ({
+    needs: [
+      { count: packSize(pack), what: 'number cards', detail: `${pack.low} to ${pack.high}, ${pack.copies} of each, shuffled, face down` },
+      { count: seats, what: 'climbers', detail: `a piece each, and ${steps} steps to climb` },
+    ],
+    care: ['Small pieces can be swallowed: keep them from children under three.'],
+  }),
+  open: rules.open,
+  place: () => 'here',
+  judge: rules.judge,
+  awaits: rules.awaits,
+  plays,
+  end: rules.end,
+  progress: () => NO_ROUNDS,
+  standing: (_rules, state) => state.steps,
+  lead: rules.lead,
+  award: rules.award,
+  // Everything lies open on the table.
+  view: (_rules, state) => state,
+  deal,
+  bot,
+  facts(given, _state, play) {
+    if (play.do !== 'call') return []
+    const signs = findSigns(play.cards, given.target, given.signs === 'add-subtract')
+    if (!signs || play.cards.length < 2) return []
+    // A fact is what is added; what is taken away from it is another.
+    const plus = play.cards.filter((_, i) => signs[i] === '+')
+    const less = play.cards.filter((_, i) => signs[i] === '-')
+    const sum = plus.reduce((a, b) => a + b, 0)
+    return [
+      ...(plus.length > 1 ? [{ operation: 'add' as const, terms: plus, answer: sum }] : []),
+      ...(less.length ? [{ operation: 'subtract' as const, terms: [sum, ...less], answer: given.target }] : []),
+    ]
+  },
+  writePlay,
+  readPlay,
+  wording,
+})

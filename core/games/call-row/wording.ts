@@ -1,0 +1,54 @@
+import type { GameWording } from '#core/game'
+import type { RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
+import { aCard, capital, count, list } from '#core/wording/words'
+
+/** Sentences of Call the Row in English. */
+export const wording: GameWording<RowRules, RowPlay, RowState> = {
+  reasons: {
+    'stock-empty': () => 'Every card lies in the row: there is a call left in it.',
+    'sitting-out': ({ by }, { name }) => `${name(Number(by))} sits out until another card is dealt.`,
+    'not-in-row': ({ card }) => `${capital(aCard(card))} does not lie in the row (any more).`,
+    'too-many-cards': ({ count: given, maxCards }) => `${String(given)} cards called; ${String(maxCards)} at most may be.`,
+    'signs-wrong': ({ why, sum, target, count: given, cards }) =>
+      why === 'count'
+        ? `A sign for each card: ${String(cards)}, not ${String(given)}.`
+        : why === 'minus'
+          ? 'Cards are only added here, none is taken away.'
+          : `With these signs it is ${String(sum)}, not ${String(target)}.`,
+    'wrong-total': ({ cards, target, sum, signs }) =>
+      signs === 'add'
+        ? `${list(cards as number[])} make ${String(sum)}, not ${String(target)}.`
+        : `However they are added and taken away, ${list(cards as number[])} do not make ${String(target)}.`,
+  },
+  notes: {
+    dealt: ({ card, row }) => `${capital(aCard(card))}; ${count(row, 'card lies', 'cards lie')} in the row.`,
+    'shuffled-and-dealt': ({ card }) => `What went away is shuffled back in. ${capital(aCard(card))}.`,
+    climbs: ({ by, step, steps }, { name }) => `${name(Number(by))} climbs to step ${String(step)} of ${String(steps)}.`,
+  },
+  why: { 'top-reached': 'first at the top', 'most-steps': 'most steps' },
+  play(play, { name }) {
+    if (play.do === 'deal') return `${capital(aCard(play.card))} is dealt`
+    const { cards, signs } = play
+    const told =
+      signs?.length === cards.length
+        ? cards.map((card, i) => `${i === 0 && signs[i] === '+' ? '' : signs[i] === '-' ? '−' : '+ '}${card}`).join(' ')
+        : list(cards)
+    return `${name(play.by)} calls ${told}`
+  },
+  readBack({ target, pack, signs, maxCards, steps, wrongCall }) {
+    return [
+      `Cards ${pack.low} to ${pack.high}, ${pack.copies} of each, dealt face up one after another into a row.`,
+      `Whoever first sees cards that make ${target} calls them${signs === 'add' ? '; they are only added' : ', adding and taking away'}${maxCards === null ? '' : `, ${count(maxCards, 'card', 'cards')} at most`}.`,
+      {
+        nothing: 'A wrong call costs nothing.',
+        'step-back': 'A wrong call costs a step.',
+        'sit-out': 'After a wrong call one sits out until another card is dealt.',
+      }[wrongCall],
+      `A call is a step; first to ${count(steps, 'step', 'steps')}.`,
+    ]
+  },
+  prompts: ({ target }, notes) =>
+    notes.some(({ code }) => code === 'climbs')
+      ? ['How did you see it?', 'Is there another one left in the row?']
+      : [`Which two make ${target}?`, 'Can you use that large card and take something away?', 'Is there one with three cards?'],
+}

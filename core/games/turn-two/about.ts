@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Turn Two',
+  line: 'Face-down cards in a grid; turn two, keep them if they make the target.',
+  skills: ['make ten', 'complements', 'remembering'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 10, high: 20 },
+  turns: true,
+  slips: [
+    'Turning the second card before saying what is needed.',
+    'Moving a card while turning it.',
+    'Forgetting to fill the empty places from the stock.',
+    'Going on in a layout that makes no match any more.',
+  ],
+}

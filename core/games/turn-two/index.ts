@@ -1,0 +1,66 @@
+import * as z from 'zod'
+import { defineGame } from '#core/game'
+import { about } from '#core/games/turn-two/about'
+import { bot, deal, plays } from '#core/games/turn-two/bot'
+import { readPlay, writePlay } from '#core/games/turn-two/notation'
+import * as rules from '#core/games/turn-two/rules'
+import type { PairPlay, PairRules, PairState } from '#core/games/turn-two/rules'
+import { wording } from '#core/games/turn-two/wording'
+import { packSize } from '#core/pack'
+import { turnsProgress } from '#core/turns'
+
+/** Turn Two: face-down cards in a grid; turn two, keep them if they make the target. */
+export const turnTwo = defineGame<PairRules, null, PairPlay, PairState>({
+  id: 'turn-two',
+  about,
+  houseRules: rules.houseRules,
+  presets: [
+    { id: 'usual', label: 'Ten', hint: 'Twelve places, zeros to tens.', rules: {} },
+    { id: 'five', label: 'Five', hint: 'Zeros to fives; eight places.', rules: { target: 5, pack: { low: 0, high: 5, copies: 4 }, layout: 8 } },
+    { id: 'again', label: 'Again', hint: 'Whoever keeps cards turns again.', rules: { again: true } },
+    { id: 'twelve', label: 'Twelve', hint: 'Twos to tens, sixteen places.', rules: { target: 12, pack: { low: 2, high: 10, copies: 4 }, layout: 16 } },
+    { id: 'three', label: 'Turn three', hint: 'Three cards, adding and taking away.', rules: { perTurn: 3, signs: 'add-subtract', pack: { low: 1, high: 9, copies: 4 } } },
+  ],
+  opening: z.null(),
+  play: rules.playSchema,
+  problems: rules.problems,
+  prepare: (given) => ({
+    needs: [
+      {
+        count: packSize(given.pack),
+        what: 'number cards',
+        detail: `${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each, shuffled; ${rules.placesOf(given)} laid out face down, the rest is the stock`,
+      },
+    ],
+    care: [],
+  }),
+  open: rules.open,
+  place: rules.place,
+  judge: rules.judge,
+  awaits: rules.awaits,
+  plays,
+  end: rules.end,
+  progress: (_rules, state) => turnsProgress(state, null),
+  standing: (_rules, state) => state.kept,
+  lead: rules.lead,
+  award: rules.award,
+  // What has been seen is the players’ to remember.
+  view: (_rules, { places, stock, kept, newest }) => ({ places: places.map(({ lies }) => lies), stock, kept, newest }),
+  shown: (given, _state, play) => (play.do === 'turn' && !rules.matchOf(given, play.cards) ? { ...play, cards: [] } : play),
+  deal,
+  bot,
+  facts(given, _state, play) {
+    const match = play.do === 'turn' ? rules.matchOf(given, play.cards) : null
+    if (!match) return []
+    const values = (sign: string) => match.terms.filter((term) => term.sign === sign).map(({ value }) => value)
+    const [plus, less] = [values('+'), values('-')]
+    const sum = plus.reduce((a, b) => a + b, 0)
+    return [
+      ...(plus.length > 1 ? [{ operation: 'add' as const, terms: plus, answer: sum }] : []),
+      ...(less.length ? [{ operation: 'subtract' as const, terms: [sum, ...less], answer: given.target }] : []),
+    ]
+  },
+  writePlay,
+  readPlay,
+  wording,
+})
