@@ -4,6 +4,7 @@ import type { GameView } from '~/games/view'
 const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'ask-for-rest': () => import('~/games/ask-for-rest'),
   'roof-tiles': () => import('~/games/roof-tiles'),
+  'turn-two': () => import('~/games/turn-two'),
   'call-row': () => import('~/games/call-row'),
   'six-heaps': () => import('~/games/six-heaps'),
   'perch-and-push': () => import('~/games/perch-and-push'),
@@ -19,6 +20,7 @@ const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'token-dip': () => import('~/games/token-dip'),
   'ebb-and-flow': () => import('~/games/ebb-and-flow'),
   'column-keeper': () => import('~/games/column-keeper'),
+  'place-strike': () => import('~/games/place-strike'),
 }
 
 /** How the game with this id is shown; undefined for a game without a view. */

@@ -8,6 +8,7 @@ import { about as ebbAndFlow } from '#core/games/ebb-and-flow/about'
 import { about as exactLanding } from '#core/games/exact-landing/about'
 import { about as hundredStops } from '#core/games/hundred-stops/about'
 import { about as perchAndPush } from '#core/games/perch-and-push/about'
+import { about as placeStrike } from '#core/games/place-strike/about'
 import { about as roofTiles } from '#core/games/roof-tiles/about'
 import { about as sayItFirst } from '#core/games/say-it-first/about'
 import { about as sixHeaps } from '#core/games/six-heaps/about'
@@ -16,11 +17,13 @@ import { about as tableLadder } from '#core/games/table-ladder/about'
 import { about as tenTurnHaul } from '#core/games/ten-turn-haul/about'
 import { about as tokenDip } from '#core/games/token-dip/about'
 import { about as topTotal } from '#core/games/top-total/about'
+import { about as turnTwo } from '#core/games/turn-two/about'
 
 /** What a person reads of every game before choosing, in the rulebook's order: a line a game, without its rules. */
 export const ABOUTS: readonly { readonly id: string; readonly about: About }[] = [
   { id: 'ask-for-rest', about: askForRest },
   { id: 'roof-tiles', about: roofTiles },
+  { id: 'turn-two', about: turnTwo },
   { id: 'call-row', about: callRow },
   { id: 'six-heaps', about: sixHeaps },
   { id: 'perch-and-push', about: perchAndPush },
@@ -36,6 +39,7 @@ export const ABOUTS: readonly { readonly id: string; readonly about: About }[] =
   { id: 'token-dip', about: tokenDip },
   { id: 'ebb-and-flow', about: ebbAndFlow },
   { id: 'column-keeper', about: columnKeeper },
+  { id: 'place-strike', about: placeStrike },
 ]
 
 const BY_ID = new Map(ABOUTS.map(({ id, about }) => [id, about]))

@@ -8,6 +8,7 @@ import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
 import { exactLanding } from '#core/games/exact-landing/index'
 import { hundredStops } from '#core/games/hundred-stops/index'
 import { perchAndPush } from '#core/games/perch-and-push/index'
+import { placeStrike } from '#core/games/place-strike/index'
 import { roofTiles } from '#core/games/roof-tiles/index'
 import { sayItFirst } from '#core/games/say-it-first/index'
 import { sixHeaps } from '#core/games/six-heaps/index'
@@ -16,11 +17,13 @@ import { tableLadder } from '#core/games/table-ladder/index'
 import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
 import { tokenDip } from '#core/games/token-dip/index'
 import { topTotal } from '#core/games/top-total/index'
+import { turnTwo } from '#core/games/turn-two/index'
 
 /** Every game there is, in the rulebook's order: one line a game. */
 export const GAMES: readonly Game[] = [
   askForRest,
   roofTiles,
+  turnTwo,
   callRow,
   sixHeaps,
   perchAndPush,
@@ -36,6 +39,7 @@ export const GAMES: readonly Game[] = [
   tokenDip,
   ebbAndFlow,
   columnKeeper,
+  placeStrike,
 ]
 
 const BY_ID = new Map(GAMES.map((game) => [game.id, game]))

@@ -74,6 +74,9 @@ export const PROBLEMS: Readonly<Record<string, (facts: Facts) => string>> = {
         ? `The pack holds no ${String(facts.card)}.`
         : `There are more ${String(facts.card)}s than the pack holds (${String(facts.copies)}).`,
   'pack-too-small': () => 'The pack has too few cards to deal.',
+  'wrong-number-count': ({ count, numbers }) => `${count} numbers are written here; ${numbers} are needed.`,
+  'wrong-length': ({ number, length, digits }) => `${String(number) || 'An empty line'} has ${length} digits; every number needs ${digits}.`,
+  'digit-off-die': ({ number, digit, sides }) => `${number} has a ${digit}, which could never be rolled: digits go from 1 to ${sides}.`,
   'unfair-pack': (facts) =>
     facts.copies === undefined
       ? `The pack is unfair: ${String(facts.up)} cards add and ${String(facts.down)} take away. Choose other ranks, or allow an unfair pack.`

@@ -8,6 +8,7 @@ import { exactLanding } from './exact-landing'
 import type { GameFixture } from './fixture'
 import { hundredStops } from './hundred-stops'
 import { perchAndPush } from './perch-and-push'
+import { placeStrike } from './place-strike'
 import { roofTiles } from './roof-tiles'
 import { sayItFirst } from './say-it-first'
 import { sixHeaps } from './six-heaps'
@@ -16,11 +17,13 @@ import { tableLadder } from './table-ladder'
 import { tenTurnHaul } from './ten-turn-haul'
 import { tokenDip } from './token-dip'
 import { topTotal } from './top-total'
+import { turnTwo } from './turn-two'
 
 /** What the suites know of every game: one line a game. */
 export const FIXTURES: Readonly<Record<string, GameFixture>> = {
   'ask-for-rest': askForRest,
   'roof-tiles': roofTiles,
+  'turn-two': turnTwo,
   'call-row': callRow,
   'six-heaps': sixHeaps,
   'perch-and-push': perchAndPush,
@@ -36,4 +39,5 @@ export const FIXTURES: Readonly<Record<string, GameFixture>> = {
   'token-dip': tokenDip,
   'ebb-and-flow': ebbAndFlow,
   'column-keeper': columnKeeper,
+  'place-strike': placeStrike,
 }

@@ -4,12 +4,13 @@ import { findSigns, spoken } from '#core/signing'
 import { countOf } from '#core/pack'
 import type { Told } from '#core/plays'
 import { writeWorking } from '#core/working'
-import { useRowEntry } from '~/games/call-row/useRowEntry'
+import { useKeptCall, useRowEntry } from '~/games/call-row/useRowEntry'
 
 /** The next card is one touch, always. A call: the player, the cards in the row; the signs are found. */
 const desk = useDesk()
 const { dealer } = desk
 const { seats, entry, rules, state, faces, call, pickCaller, pickCard, clear } = useRowEntry()
+useKeptCall()
 const dealt = computed(() => dealer.dealt.value)
 const told = ref<Told>({})
 const calling = computed(() => entry.value.by !== null || entry.value.cards.length > 0)

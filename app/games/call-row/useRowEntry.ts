@@ -10,7 +10,7 @@ export interface RowEntry {
 
 /** What table and pad of Call the Row share. */
 export function useRowEntry() {
-  const { seats, tape } = useDesk()
+  const { seats } = useDesk()
   const { rules, state } = useTable(callRow)
   const entry = useEntry<RowEntry>(() => ({ by: null, cards: [] }))
   const faces = computed(() => facesOf(rules.value.pack))
@@ -34,22 +34,25 @@ export function useRowEntry() {
   /** Touches a card of the row: into the call, or out of it again. */
   function pickCard(card: number, isIn: boolean) {
     const { by, cards } = entry.value
-    // With two at the table nobody need be asked twice; else the caller is touched before or after.
     entry.value = { by, cards: isIn ? without(cards, card) : [...cards, card] }
   }
   const clear = () => (entry.value = { by: null, cards: [] })
 
-  /** Dealing never waits for a call: what is half entered stays when another card is recorded. */
-  let kept: RowEntry = entry.value
-  watch(entry, (now) => (now.by !== null || now.cards.length) && (kept = now))
+  return { seats, entry, rules, state, faces, call, chosen, pickCaller, pickCard, clear }
+}
+
+/** Dealing never waits for a call: what is half entered stays when another card is recorded. For the pad alone. */
+export function useKeptCall() {
+  const desk = useDesk()
+  // The desk drops what is half entered with every play; whoever clears it leaves an empty call.
+  let kept = desk.entry.value as RowEntry | null
+  watch(desk.entry, (now) => now && (kept = now as RowEntry))
   watch(
-    () => tape.value?.state.played,
+    () => desk.tape.value?.state.played ?? 0,
     (now, before) => {
-      const newest = tape.value?.lines.at(-1)?.play as { do?: string } | null | undefined
-      const dealt = newest?.do === 'deal' && (now ?? 0) > (before ?? 0)
-      if (dealt && (kept.by !== null || kept.cards.length)) entry.value = kept
-      else kept = { by: null, cards: [] }
+      const newest = desk.tape.value?.lines.at(-1)?.play
+      if (now > before && newest?.do === 'deal' && kept) desk.entry.value = kept
+      else kept = null
     },
   )
-  return { seats, entry, rules, state, faces, call, chosen, pickCaller, pickCard, clear }
 }

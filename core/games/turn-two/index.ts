@@ -19,7 +19,12 @@ export const turnTwo = defineGame<PairRules, null, PairPlay, PairState>({
     { id: 'five', label: 'Five', hint: 'Zeros to fives; eight places.', rules: { target: 5, pack: { low: 0, high: 5, copies: 4 }, layout: 8 } },
     { id: 'again', label: 'Again', hint: 'Whoever keeps cards turns again.', rules: { again: true } },
     { id: 'twelve', label: 'Twelve', hint: 'Twos to tens, sixteen places.', rules: { target: 12, pack: { low: 2, high: 10, copies: 4 }, layout: 16 } },
-    { id: 'three', label: 'Turn three', hint: 'Three cards, adding and taking away.', rules: { perTurn: 3, signs: 'add-subtract', pack: { low: 1, high: 9, copies: 4 } } },
+    {
+      id: 'three',
+      label: 'Turn three',
+      hint: 'Three cards, adding and taking away.',
+      rules: { perTurn: 3, signs: 'add-subtract', pack: { low: 1, high: 9, copies: 4 } },
+    },
   ],
   opening: z.null(),
   play: rules.playSchema,

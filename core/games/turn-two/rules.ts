@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
-import { cardsOf, countsOf, packRule, packSize, refuseCards, restOf, type Pack } from '#core/pack'
+import { cardsOf, countsOf, packProblems, packRule, packSize, refuseCards, restOf, type Pack } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { randomFor } from '#core/random'
@@ -92,7 +92,7 @@ export function problems(rules: PairRules): readonly Problem[] {
   const { signs, perTurn, layout, pack } = rules
   if (signs === 'add-subtract' && perTurn !== 3) return [problem('houseRules.signs', 'bad-house-rule', { rule: 'signs', value: signs })]
   const places = placesOf(rules)
-  if (places > packSize(pack)) return [problem('houseRules.layout', 'pack-too-small', { dealt: places, cards: packSize(pack) })]
+  if (places > packSize(pack)) return packProblems(places, packSize(pack))
   if (places < perTurn) return [problem('houseRules.layout', 'bad-house-rule', { rule: 'layout', value: layout, least: perTurn })]
   return holdsMatch(rules, cardsOf(pack)) ? [] : [problem('houseRules.target', 'target-out-of-reach', { target: rules.target })]
 }
@@ -143,10 +143,21 @@ function judgeTurn(rules: PairRules, state: PairState, { by, at, cards }: Turn, 
   const turned = state.places.map((spot, i) => (at.includes(i + 1) ? { lies: true, seen: cards[at.indexOf(i + 1)]! } : spot))
   if (!match) {
     const next: PairState = { ...state, ...passTurn(state), places: turned, newest: { at, match: false } }
-    return { stands: true, next, working: [], notes: [{ code: 'missed', facts: { by, cards, target: rules.target, sum: cards.reduce((a, b) => a + b, 0), signs: rules.signs } }] }
+    return {
+      stands: true,
+      next,
+      working: [],
+      notes: [{ code: 'missed', facts: { by, cards, target: rules.target, sum: cards.reduce((a, b) => a + b, 0), signs: rules.signs } }],
+    }
   }
   const kept = withSeat(state.kept, by, state.kept[by - 1]! + cards.length)
-  const taken: PairState = { ...state, ...(rules.again ? { fresh: false } : passTurn(state)), gone: [...state.gone, ...cards], kept, newest: { at, match: true } }
+  const taken: PairState = {
+    ...state,
+    ...(rules.again ? { fresh: false } : passTurn(state)),
+    gone: [...state.gone, ...cards],
+    kept,
+    newest: { at, match: true },
+  }
   const next = refilled(rules, { ...taken, places: turned }, at)
   return {
     stands: true,
@@ -210,7 +221,13 @@ export const lead = (_rules: PairRules, { kept }: PairState): End => leadOf(kept
 export function mayMatch(rules: PairRules, state: PairState): boolean {
   const rest = restOf(rules.pack, state.gone)
   if (rules.refill) return holdsMatch(rules, rest) !== null
-  if (state.dealt) return holdsMatch(rules, state.dealt.lie.filter((card) => card !== null)) !== null
+  if (state.dealt)
+    return (
+      holdsMatch(
+        rules,
+        state.dealt.lie.filter((card) => card !== null),
+      ) !== null
+    )
   const seen = seenElsewhere(state)
   const unseen = state.places.filter((spot) => spot.lies && spot.seen === null).length
   if (!unseen) return holdsMatch(rules, seen) !== null

@@ -8,7 +8,8 @@ export const wording: GameWording<PairRules, PairPlay, PairState> = {
     'wrong-count': ({ places, cards, perTurn }) =>
       `${numberWord(perTurn)} cards are turned each time; here are ${count(places, 'place', 'places')} and ${count(cards, 'card', 'cards')}.`,
     'same-place': ({ place }) => `Place ${String(place)} was named twice: turn another card.`,
-    'empty-place': ({ place, places }) => (Number(place) >= 1 && Number(place) <= Number(places) ? `Nothing lies at place ${String(place)}.` : `There is no place ${String(place)}.`),
+    'empty-place': ({ place, places }) =>
+      Number(place) >= 1 && Number(place) <= Number(places) ? `Nothing lies at place ${String(place)}.` : `There is no place ${String(place)}.`,
     'seen-different': ({ place, seen, card }) =>
       `At place ${String(place)} ${aCard(seen)} was seen before, not ${aCard(card)}: was it mistyped, or has somebody moved it?`,
     'not-stuck': ({ why, unseen }) =>
@@ -20,7 +21,9 @@ export const wording: GameWording<PairRules, PairPlay, PairState> = {
   },
   notes: {
     missed: ({ cards, target, sum, signs }) =>
-      signs === 'add' ? `${(cards as number[]).join(' + ')} is ${String(sum)}, not ${String(target)}: they go back.` : `These do not make ${String(target)}: they go back.`,
+      signs === 'add'
+        ? `${(cards as number[]).join(' + ')} is ${String(sum)}, not ${String(target)}: they go back.`
+        : `These do not make ${String(target)}: they go back.`,
     kept: ({ by, cards, kept, again, filled }, { name }) => {
       const places = Number(filled) ? ` ${count(filled, 'place is', 'places are')} filled from the stock.` : ''
       return `${name(Number(by))} keeps ${list(cards as number[])}: ${String(kept)} cards now.${places}${again ? ` ${name(Number(by))} turns again.` : ''}`

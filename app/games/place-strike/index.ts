@@ -1,0 +1,28 @@
+import { placeStrike } from '#core/games/place-strike/index'
+import type { StrikePlay } from '#core/games/place-strike/rules'
+import Aid from '~/games/place-strike/Aid.vue'
+import Board from '~/games/place-strike/Board.vue'
+import Opening from '~/games/place-strike/Opening.vue'
+import Pad from '~/games/place-strike/Pad.vue'
+import Recap from '~/games/place-strike/Recap.vue'
+import Rules from '~/games/place-strike/Rules.vue'
+import Table from '~/games/place-strike/Table.vue'
+import type { StrikeEntry } from '~/games/place-strike/useStrikeEntry'
+import { defineView } from '~/games/view'
+
+export default defineView<StrikePlay>({
+  game: placeStrike,
+  Table,
+  Pad,
+  Board,
+  Recap,
+  Rules,
+  Aid,
+  Opening,
+  typed: [
+    ['432', 'strikes the 4 in the hundreds of number 2'],
+    ['4h2', 'the same, the place by its letter (o, t, h, th, tt, ht)'],
+    ['43-', 'no 4 in the hundreds'],
+  ],
+  fill: ({ digit, place }): StrikeEntry => ({ digit, place }),
+})

@@ -1,0 +1,41 @@
+import type { GameWording } from '#core/game'
+import { PLACES, type StrikePlay, type StrikeRules, type StrikeState } from '#core/games/place-strike/rules'
+import { count, numberWord } from '#core/wording/words'
+
+const placeName = (place: unknown) => PLACES[Number(place) - 1] ?? `place ${String(place)}`
+const figures = (value: unknown) => Number(value).toLocaleString('en-GB')
+
+/** Sentences of Place Strike in English. */
+export const wording: GameWording<StrikeRules, StrikePlay, StrikeState> = {
+  reasons: {
+    'no-such-number': ({ number, numbers }) => `There is no number ${String(number)}; there are ${numberWord(numbers)}.`,
+    'already-struck': ({ number, place, digit }) => `The ${String(digit)} in the ${placeName(place)} of number ${String(number)} is struck already.`,
+    'no-match': ({ number, place, digit, there, value, written }) =>
+      `In number ${String(number)}, ${figures(written)}, the ${placeName(place)} are ${String(there)} (${figures(value)}), not ${String(digit)}.`,
+    'has-a-match': ({ digit, place, number, written }) =>
+      `Look once more at number ${String(number)}: ${figures(written)} has ${String(digit)} in the ${placeName(place)}.`,
+  },
+  notes: {
+    struck: ({ by, digit, place, number, value, count: struck, strikes }, { name }) =>
+      `${String(digit)} ${placeName(place)}, ${figures(value)}, in number ${String(number)}: ${name(Number(by))} has ${String(struck)} of ${String(strikes)} there.`,
+    'nothing-struck': ({ by, digit, place }, { name }) => `${name(Number(by))} has no ${String(digit)} in the ${placeName(place)} to strike.`,
+  },
+  why: { 'struck-out': 'struck enough digits in one number', 'most-struck': 'most digits struck in one number' },
+  play(play, { name }, _rules, { boards }) {
+    const roll = `${play.digit} in the ${placeName(play.place)}`
+    if (play.do === 'none') return `${name(play.by)} has no ${roll}`
+    const written = boards[play.by - 1]?.[play.number - 1]
+    return `${name(play.by)} strikes ${roll} of ${written === undefined ? `number ${play.number}` : figures(written)}`
+  },
+  readBack({ numbers, digits, sides, strikes, mustStrike, finish }) {
+    return [
+      `Everyone writes ${count(numbers, 'number', 'numbers')} of ${numberWord(digits)} digits, each from 1 to ${sides}.`,
+      `Roll a digit and a place; strike that digit there in one of your numbers.${mustStrike ? ' A match must be struck.' : ''}`,
+      `First with ${count(strikes, 'struck digit', 'struck digits')} in one number${finish === 'even-turns' ? '; the round is finished, and several may win' : ''}.`,
+    ]
+  },
+  prompts: (_rules, notes) =>
+    notes.some(({ code }) => code === 'struck')
+      ? ['How much is that digit worth there?', 'Which number is nearest to the end?', 'Which roll would you like next?']
+      : ['Read your largest number aloud.', 'Which column is that place?', 'How much more is a digit worth one place to the left?'],
+}
