@@ -21,6 +21,7 @@ const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'ebb-and-flow': () => import('~/games/ebb-and-flow'),
   'column-keeper': () => import('~/games/column-keeper'),
   'place-strike': () => import('~/games/place-strike'),
+  'last-digit-chains': () => import('~/games/last-digit-chains'),
 }
 
 /** How the game with this id is shown; undefined for a game without a view. */

@@ -7,6 +7,7 @@ import { about as coveredPart } from '#core/games/covered-part/about'
 import { about as ebbAndFlow } from '#core/games/ebb-and-flow/about'
 import { about as exactLanding } from '#core/games/exact-landing/about'
 import { about as hundredStops } from '#core/games/hundred-stops/about'
+import { about as lastDigitChains } from '#core/games/last-digit-chains/about'
 import { about as perchAndPush } from '#core/games/perch-and-push/about'
 import { about as placeStrike } from '#core/games/place-strike/about'
 import { about as roofTiles } from '#core/games/roof-tiles/about'
@@ -40,6 +41,7 @@ export const ABOUTS: readonly { readonly id: string; readonly about: About }[] =
   { id: 'ebb-and-flow', about: ebbAndFlow },
   { id: 'column-keeper', about: columnKeeper },
   { id: 'place-strike', about: placeStrike },
+  { id: 'last-digit-chains', about: lastDigitChains },
 ]
 
 const BY_ID = new Map(ABOUTS.map(({ id, about }) => [id, about]))

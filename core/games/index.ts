@@ -7,6 +7,7 @@ import { coveredPart } from '#core/games/covered-part/index'
 import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
 import { exactLanding } from '#core/games/exact-landing/index'
 import { hundredStops } from '#core/games/hundred-stops/index'
+import { lastDigitChains } from '#core/games/last-digit-chains/index'
 import { perchAndPush } from '#core/games/perch-and-push/index'
 import { placeStrike } from '#core/games/place-strike/index'
 import { roofTiles } from '#core/games/roof-tiles/index'
@@ -40,6 +41,7 @@ export const GAMES: readonly Game[] = [
   ebbAndFlow,
   columnKeeper,
   placeStrike,
+  lastDigitChains,
 ]
 
 const BY_ID = new Map(GAMES.map((game) => [game.id, game]))

@@ -7,6 +7,7 @@ import { ebbAndFlow } from './ebb-and-flow'
 import { exactLanding } from './exact-landing'
 import type { GameFixture } from './fixture'
 import { hundredStops } from './hundred-stops'
+import { lastDigitChains } from './last-digit-chains'
 import { perchAndPush } from './perch-and-push'
 import { placeStrike } from './place-strike'
 import { roofTiles } from './roof-tiles'
@@ -40,4 +41,5 @@ export const FIXTURES: Readonly<Record<string, GameFixture>> = {
   'ebb-and-flow': ebbAndFlow,
   'column-keeper': columnKeeper,
   'place-strike': placeStrike,
+  'last-digit-chains': lastDigitChains,
 }

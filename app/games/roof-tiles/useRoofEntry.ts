@@ -9,20 +9,15 @@ export interface RoofEntry {
   readonly turned: boolean
 }
 
-/** Whose roof was worked at last: the next play is likely theirs too. */
-const lately = ref<{ match: string; seat: number } | null>(null)
-
 /** What table and pad of Roof Tiles share. */
 export function useRoofEntry() {
   const desk = useDesk()
   const { tape, rules, state } = useTable(roofTiles)
   const going = computed(() => state.value.layouts.flatMap((layout, i) => (endOf(rules.value, layout) === null ? [i + 1] : [])))
-  /** What tells this match from others: who plays, and what was laid out. */
-  const match = computed(() => JSON.stringify([tape.value.table.players, tape.value.table.opening]))
-  const usual = computed(() => {
-    const last = lately.value?.match === match.value ? lately.value.seat : null
-    return last && going.value.includes(last) ? last : (going.value[0] ?? 1)
-  })
+  const { usual, remember } = useLayoutSeat(
+    () => tape.value.table,
+    () => going.value,
+  )
   const entry = useEntry<RoofEntry>(() => ({ seat: usual.value, tiles: [], turned: false }))
   const layout = computed(() => state.value.layouts[entry.value.seat - 1]!)
   const empty = computed(() => entry.value.tiles.length === 0 && !entry.value.turned)
@@ -31,12 +26,12 @@ export function useRoofEntry() {
   )
 
   function sit(seat: number) {
-    lately.value = { match: match.value, seat }
+    remember(seat)
     entry.value = { seat, tiles: [], turned: false }
   }
   function touchTile(tile: number) {
     const { seat, tiles, turned } = entry.value
-    lately.value = { match: match.value, seat }
+    remember(seat)
     entry.value = { seat, turned, tiles: tiles.includes(tile) ? tiles.filter((other) => other !== tile) : [...tiles, tile] }
   }
   function touchTurned() {

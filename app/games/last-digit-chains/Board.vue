@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import type { ChainRules, ChainState } from '#core/games/last-digit-chains/rules'
+import ChainLayout from '~/games/last-digit-chains/ChainLayout.vue'
+
+/** All layouts side by side; the sums are for the children to find. */
+const { rules, view, seats } = defineProps<{
+  rules: ChainRules
+  view: ChainState
+  seats: readonly { name: string; pennant: number }[]
+  turn: readonly number[]
+}>()
+</script>
+
+<template>
+  <ul class="grid gap-6 grid-cols-[repeat(auto-fit,minmax(22rem,1fr))]">
+    <li v-for="(layout, i) in view.layouts" :key="i" class="space-y-2">
+      <p class="flex items-center gap-2 font-bold text-xl"><Pennant :number="seats[i]!.pennant" size="1.4rem" /> {{ seats[i]!.name }}</p>
+      <ChainLayout :rules="rules" :layout="layout" :sums="false" />
+    </li>
+  </ul>
+</template>

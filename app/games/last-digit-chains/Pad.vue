@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import type { Take } from '#core/games/last-digit-chains/rules'
+import type { Told } from '#core/plays'
+import { countOf } from '#core/pack'
+import { useChainEntry } from '~/games/last-digit-chains/useChainEntry'
+
+/** Touch the top of a fan: where only one row takes it, it is recorded at once. A redeal is typed as digits. */
+const desk = useDesk()
+const { seats, dealer } = desk
+const { entry, rules, going, layout, takes, stuck, needed, left, size, redeal, sit, touchFan, rowFor, deal, clear } = useChainEntry()
+const touched = useTouched<{ fan: number } | { row: number }>()
+const told = ref<Told>({})
+const dealt = computed(() => dealer.dealt.value)
+const fans = useTypedFace(
+  () => layout.value.fans.flatMap((fan, i) => (fan.length ? [i + 1] : [])),
+  (fan) => take(touchFan(fan)),
+)
+/** Digits that remain to be dealt, and how often each was typed too much. */
+const typed = computed(() => [...(entry.value.dealing ?? '')].map(Number))
+const digits = computed(() => [...new Set(left.value)].sort((a, b) => a - b))
+const open = (digit: number) => countOf(left.value, digit) - countOf(typed.value, digit)
+const many = computed(() => digits.value.concat(typed.value).find((digit) => open(digit) < 0))
+
+watch(touched, (now) => {
+  if (!now) return
+  touched.value = null
+  take('fan' in now ? touchFan(now.fan) : rowFor(now.row))
+})
+watch(
+  () => desk.tape.value?.state,
+  () => (told.value = {}),
+)
+watch(
+  () => entry.value.fan,
+  () => desk.enter(null),
+)
+watch([desk.cleared, () => desk.tape.value?.lines.length], () => entry.value.fan !== null && clear())
+
+function take(play: Take | null) {
+  if (play) desk.offer({ ...play, ...told.value })
+}
+function type(digit: number) {
+  const dealing = `${entry.value.dealing ?? ''}${digit}`
+  deal(dealing)
+  if (dealing.length === left.value.length && redeal.value) desk.offer(redeal.value)
+}
+function again() {
+  if (dealt.value) dealer.deal({ do: 'redeal', by: entry.value.seat })
+  else deal(entry.value.dealing === null ? '' : null)
+}
+function tell(now: Told) {
+  told.value = now
+  const draft = desk.draft.value
+  if (draft?.do === 'take' && now.explained) desk.offer({ ...draft, ...now })
+}
+
+usePad([
+  {
+    keys: '0 … 9',
+    does: 'the fan, then the row where several fit; in a redeal the cards',
+    on: ({ digit, shift }) => !shift && digit !== null,
+    run: ({ digit }) => {
+      if (entry.value.dealing !== null) type(digit!)
+      else if (entry.value.fan !== null) take(rowFor(digit!))
+      else fans.type(digit!)
+    },
+  },
+  { keys: 'R', does: 'deal again', on: (press) => isKey('r')(press) && stuck.value, run: again },
+  {
+    keys: 'Backspace, Esc',
+    does: 'the last digit back, nothing touched',
+    on: ({ key }) => key === 'escape' || key === 'backspace',
+    run: ({ key }) => (entry.value.dealing && key === 'backspace' ? deal(entry.value.dealing.slice(0, -1)) : (fans.clear(), clear())),
+  },
+])
+</script>
+
+<template>
+  <div class="space-y-2">
+    <div class="flex flex-wrap items-center gap-2">
+      <SeatKeys v-if="seats.length > 1" :seats="seats" :chosen="entry.seat" :only="going" label="Whose layout" @pick="sit" />
+      <p class="min-h-6">
+        <template v-if="entry.dealing !== null"
+          ><b>Fans of {{ size }}, bottom card first</b></template
+        >
+        <template v-else-if="entry.fan !== null"
+          ><b
+            >The {{ layout.fans[entry.fan - 1]?.at(-1) }}: which row? <span v-if="!takes.some(({ fan }) => fan === entry.fan)">(It fits none now.)</span></b
+          ></template
+        >
+        <template v-else-if="stuck"><b>Nothing can be taken.</b></template>
+        <template v-else
+          >Rows need
+          <span v-for="(need, r) in needed" :key="r" class="figures need">{{ need ?? '·' }}</span>
+          <span v-if="fans.typed.value">{{ fans.typed.value }} …</span></template
+        >
+      </p>
+      <Key v-if="stuck" main :aria-pressed="entry.dealing !== null" kbd="R" @click="again"><UIcon name="i-lucide-shuffle" class="size-5" /> Deal again</Key>
+      <Key class="ml-auto" @click="desk.offer({ do: 'done', by: entry.seat })"
+        ><UIcon name="i-lucide-octagon" class="size-5" /> {{ seats[entry.seat - 1]!.name }} stops</Key
+      >
+    </div>
+    <div v-if="entry.dealing !== null" class="space-y-1.5">
+      <p class="figures text-lg min-h-7 break-all" role="status">
+        <span v-for="(fan, i) in redeal?.fans" :key="i" class="mr-2">{{ fan.join('') }}</span>
+        <span class="text-(--ink-soft)">{{ left.length - typed.length }} to come</span>
+        <b v-if="many !== undefined" class="text-(--refused)"> More {{ many }}s than remain: look again.</b>
+      </p>
+      <div class="flex flex-wrap gap-1.5">
+        <CardKeys :cards="digits" :spent="(digit) => open(digit) <= 0" :label="(digit) => `Lies a ${digit}`" @pick="type" />
+        <Key aria-label="Remove the last card" :disabled="!entry.dealing" @click="deal(entry.dealing!.slice(0, -1))"
+          ><UIcon name="i-lucide-delete" class="size-5"
+        /></Key>
+        <Key v-if="redeal && typed.length >= left.length" main @click="desk.offer(redeal)">Record the fans</Key>
+      </div>
+    </div>
+    <HowKeys
+      v-if="rules.explain !== 'off' && entry.dealing === null && !stuck"
+      :model-value="told"
+      :required="rules.explain === 'required'"
+      @update:model-value="tell"
+    />
+  </div>
+</template>
+
+<style scoped>
+.need {
+  display: inline-block;
+  min-width: 1.8rem;
+  text-align: center;
+  font-weight: 800;
+  font-size: 1.2rem;
+}
+</style>

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { endOf } from '#core/games/last-digit-chains/rules'
+import ChainLayout from '~/games/last-digit-chains/ChainLayout.vue'
+import { useChainEntry } from '~/games/last-digit-chains/useChainEntry'
+
+/** The layout that is being worked at, large; the others small beside it, a touch away. */
+const { seats, still } = useDesk()
+const { entry, rules, state, layout, sit } = useChainEntry()
+const touched = useTouched<{ fan: number } | { row: number }>()
+const others = computed(() => seats.value.flatMap((_, i) => (i + 1 === entry.value.seat ? [] : [i + 1])))
+const ended = (seat: number) => endOf(rules.value, state.value.layouts[seat - 1]!)
+</script>
+
+<template>
+  <section class="sheet p-3 flex flex-wrap gap-5" aria-label="Table">
+    <div class="grow min-w-64 basis-96 space-y-2">
+      <p class="flex items-center gap-2 font-bold text-lg">
+        <Pennant :number="seats[entry.seat - 1]!.pennant" size="1.4rem" /> {{ seats[entry.seat - 1]!.name
+        }}<span v-if="ended(entry.seat)" class="font-normal text-(--ink-soft)">{{ ended(entry.seat) === 'complete' ? 'complete' : 'ended' }}</span>
+      </p>
+      <ChainLayout
+        :rules="rules"
+        :layout="layout"
+        :chosen="entry.fan"
+        :touchable="!still && ended(entry.seat) === null && entry.dealing === null"
+        @fan="touched = { fan: $event }"
+        @row="touched = { row: $event }"
+      />
+    </div>
+    <!-- On a phone the keys of the pad lead to the other layouts. -->
+    <ul v-if="others.length" class="hidden sm:flex flex-wrap gap-4 basis-60 grow-0">
+      <li v-for="seat in others" :key="seat" class="w-60">
+        <button
+          class="w-full text-left cursor-pointer rounded-lg p-1 hover:bg-(--accent-soft)"
+          :disabled="still"
+          :aria-label="`Go to the layout of ${seats[seat - 1]!.name}`"
+          @click="sit(seat)"
+        >
+          <span class="flex items-center gap-2 font-semibold"><Pennant :number="seats[seat - 1]!.pennant" size="1.1rem" /> {{ seats[seat - 1]!.name }}</span>
+          <ChainLayout :rules="rules" :layout="state.layouts[seat - 1]!" small class="pointer-events-none" />
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>

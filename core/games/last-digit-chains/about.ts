@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Last-Digit Chains',
+  line: 'Each card in a row is the last digit of the sum of the two before it. Collect them from the tops of the fans.',
+  skills: ['adding over ten', 'last digits', 'planning ahead'],
+  seats: { low: 1, high: 4 },
+  minutes: { low: 10, high: 25 },
+  turns: false,
+  slips: [
+    'Laying the whole sum’s first digit instead of its last.',
+    'Adding the last card to the first instead of to the one before it.',
+    'Taking a card from below the top of a fan.',
+    'Beginning a row before all starting cards lie.',
+  ],
+}

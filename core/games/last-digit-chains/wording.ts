@@ -1,0 +1,62 @@
+import type { GameWording } from '#core/game'
+import { chainOf, type ChainPlay, type ChainRules, type ChainState } from '#core/games/last-digit-chains/rules'
+import { aCard, count, numberWord } from '#core/wording/words'
+
+const two = (facts: unknown) => (facts as readonly number[] | null)?.join(' + ')
+
+/** Sentences of Last-Digit Chains in English. */
+export const wording: GameWording<ChainRules, ChainPlay, ChainState> = {
+  reasons: {
+    'no-such-fan': ({ fan, fans }) => `There is no fan ${String(fan)}; there are ${String(fans)}.`,
+    'no-such-row': ({ row, rows }) => `There is no row ${String(row)}; there are ${numberWord(rows)}.`,
+    'fan-empty': ({ fan }) => `Fan ${String(fan)} is empty.`,
+    'row-full': ({ row }) => `Row ${String(row)} is full.`,
+    'starts-first': ({ missing }) => `First the starting cards: ${count(missing, 'row still lacks', 'rows still lack')} one.`,
+    'not-the-next': ({ card, row, next, two: pair, sum }) =>
+      pair === null
+        ? `Row ${String(row)} begins with another card: ${String(next)} comes here, not ${String(card)}.`
+        : `${two(pair)} = ${String(sum)}, so ${String(next)} is next in row ${String(row)}, not ${String(card)}.`,
+    'no-redeals-left': ({ redeals }) => (Number(redeals) === 0 ? 'Dealing again was not agreed.' : 'The fans were dealt again as often as was agreed.'),
+    'not-stuck': ({ card, fan, row }) => `Not stuck yet: the ${String(card)} on fan ${String(fan)} goes to row ${String(row)}.`,
+    'wrong-fan-size': ({ size }) => `Now each fan has ${count(size, 'card', 'cards')}; only the last may be smaller.`,
+    'cards-differ': ({ card, given, expected }) =>
+      `These are not the cards that remain: ${aCard(card)} is there ${times(given)} instead of ${times(expected)}.`,
+  },
+  notes: {
+    taken: ({ card, row, left }) => `The ${String(card)} goes to row ${String(row)}; ${count(left, 'card is', 'cards are')} left.`,
+    stuck: ({ size }) => `Nothing can be taken now: deal what remains into fans of ${String(size)}.`,
+    redealt: ({ fans, size }) => `Dealt again into ${count(fans, 'fan', 'fans')} of ${String(size)}.`,
+    'layout-ended': ({ by, why, left }, { name }) =>
+      why === 'complete'
+        ? `All four rows are complete: ${name(Number(by))} has no card left.`
+        : why === 'stuck'
+          ? `Nothing can be taken and no redeal is left: ${name(Number(by))} keeps ${count(left, 'card', 'cards')}.`
+          : `${name(Number(by))} stops with ${count(left, 'card', 'cards')} left.`,
+  },
+  why: { 'fewest-left': 'fewest cards left' },
+  play(play, { name }, _rules, { layouts }) {
+    if (play.do === 'done') return `${name(play.by)} stops`
+    if (play.do === 'redeal') return `${name(play.by)} deals the fans again`
+    const card = layouts[play.by - 1]?.fans[play.fan - 1]?.at(-1)
+    return `${name(play.by)} takes ${card === undefined ? `from fan ${play.fan}` : `the ${card} of fan ${play.fan}`} to row ${play.row}`
+  },
+  readBack(rules) {
+    const { fan, redeals, startsFirst } = rules
+    const { cards, length, starts } = chainOf(rules)
+    return [
+      `${cards} cards each, in fans of ${fan}; only the top of each fan is in reach.`,
+      `Four rows of ${length}, beginning with ${starts.map((pair) => pair.join('-')).join(', ')}.${startsFirst ? ' All starting cards come first.' : ''}`,
+      'Each next card is the last digit of the sum of the two before it.',
+      redeals === 0
+        ? 'Whoever is stuck is done.'
+        : `Whoever is stuck deals again, ${redeals === 1 ? 'once' : `${numberWord(redeals)} times`}, into fans one smaller.`,
+      'Fewest cards left wins.',
+    ]
+  },
+  prompts: (_rules, notes) =>
+    notes.some(({ code }) => code === 'stuck')
+      ? ['Which digit would have helped?', 'What lies under that top?']
+      : ['Which two make that sum?', 'Only the last digit: what becomes of the ten?', 'Two tops are alike: under which lies the better card?'],
+}
+
+const times = (n: unknown) => (Number(n) === 1 ? 'once' : Number(n) === 2 ? 'twice' : `${numberWord(n)} times`)
