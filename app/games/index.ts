@@ -22,6 +22,7 @@ const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'column-keeper': () => import('~/games/column-keeper'),
   'place-strike': () => import('~/games/place-strike'),
   'last-digit-chains': () => import('~/games/last-digit-chains'),
+  'fill-in-order': () => import('~/games/fill-in-order'),
 }
 
 /** How the game with this id is shown; undefined for a game without a view. */

@@ -6,6 +6,7 @@ import { about as columnKeeper } from '#core/games/column-keeper/about'
 import { about as coveredPart } from '#core/games/covered-part/about'
 import { about as ebbAndFlow } from '#core/games/ebb-and-flow/about'
 import { about as exactLanding } from '#core/games/exact-landing/about'
+import { about as fillInOrder } from '#core/games/fill-in-order/about'
 import { about as hundredStops } from '#core/games/hundred-stops/about'
 import { about as lastDigitChains } from '#core/games/last-digit-chains/about'
 import { about as perchAndPush } from '#core/games/perch-and-push/about'
@@ -42,6 +43,7 @@ export const ABOUTS: readonly { readonly id: string; readonly about: About }[] =
   { id: 'column-keeper', about: columnKeeper },
   { id: 'place-strike', about: placeStrike },
   { id: 'last-digit-chains', about: lastDigitChains },
+  { id: 'fill-in-order', about: fillInOrder },
 ]
 
 const BY_ID = new Map(ABOUTS.map(({ id, about }) => [id, about]))

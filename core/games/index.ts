@@ -6,6 +6,7 @@ import { columnKeeper } from '#core/games/column-keeper/index'
 import { coveredPart } from '#core/games/covered-part/index'
 import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
 import { exactLanding } from '#core/games/exact-landing/index'
+import { fillInOrder } from '#core/games/fill-in-order/index'
 import { hundredStops } from '#core/games/hundred-stops/index'
 import { lastDigitChains } from '#core/games/last-digit-chains/index'
 import { perchAndPush } from '#core/games/perch-and-push/index'
@@ -42,6 +43,7 @@ export const GAMES: readonly Game[] = [
   columnKeeper,
   placeStrike,
   lastDigitChains,
+  fillInOrder,
 ]
 
 const BY_ID = new Map(GAMES.map((game) => [game.id, game]))

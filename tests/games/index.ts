@@ -5,6 +5,7 @@ import { columnKeeper } from './column-keeper'
 import { coveredPart } from './covered-part'
 import { ebbAndFlow } from './ebb-and-flow'
 import { exactLanding } from './exact-landing'
+import { fillInOrder } from './fill-in-order'
 import type { GameFixture } from './fixture'
 import { hundredStops } from './hundred-stops'
 import { lastDigitChains } from './last-digit-chains'
@@ -42,4 +43,5 @@ export const FIXTURES: Readonly<Record<string, GameFixture>> = {
   'column-keeper': columnKeeper,
   'place-strike': placeStrike,
   'last-digit-chains': lastDigitChains,
+  'fill-in-order': fillInOrder,
 }

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { faceOf, lyingIn, type Face, type Turn } from '#core/games/fill-in-order/rules'
+import { deckFor } from '#core/games/fill-in-order/rules'
+import { countOf } from '#core/pack'
+import { useFillEntry } from '~/games/fill-in-order/useFillEntry'
+
+/** Touch card after card as they come up: each goes to its place; the first that can’t go records the turn. */
+const desk = useDesk()
+const { dealer } = desk
+const { seat, entry, rules, state, faces, open, top, discardFits, turn, ended, set, come, put, takeDiscard, back } = useFillEntry()
+const touched = useTouched<number>()
+const dealt = computed(() => dealer.dealt.value)
+const { typed, type, clear } = useTypedFace(() => faces.value.filter((face): face is number => typeof face === 'number'), come)
+const LETTERS: Readonly<Record<string, Face>> = { j: 'J', q: 'Q', k: 'K' }
+const chain = computed(() => entry.value.cards.map(faceOf))
+const spent = (face: Face) =>
+  countOf([...lyingIn(state.value), ...chain.value.slice(entry.value.from === 'discard' ? 1 : 0)], face) >= deckFor(rules.value).copiesOf(face)
+
+watch(touched, (slot) => {
+  if (slot === null) return
+  touched.value = null
+  choose(slot)
+})
+watch(
+  entry,
+  () => {
+    if (dealt.value) return
+    if (turn.value && ended.value) desk.offer(turn.value)
+    else desk.enter(null)
+  },
+  { flush: 'post' },
+)
+
+/** The dealer turns up card after card, until one can’t go or a wild’s place is to be chosen. */
+function draw(from: 'stock' | 'discard', cards = entry.value.cards) {
+  dealer.deal({ do: 'turn', by: seat.value, from, cards } as never, (came, { unfinished }) => {
+    const all = (came as unknown as Turn).cards
+    if (!unfinished) return void desk.offer({ do: 'turn', by: seat.value, from, cards: all } as Turn)
+    set({ from, cards: all.slice(0, -1), wild: all.at(-1) as 'K' | 'J' })
+  })
+}
+function choose(slot: number) {
+  put(slot)
+  if (dealt.value) draw(entry.value.from)
+}
+
+usePad([
+  {
+    keys: '1 … 10, T',
+    does: 'the card that came up; a wild’s place',
+    on: ({ digit, key, shift }) => !shift && (digit !== null || key === 't') && (entry.value.wild !== null || !dealt.value),
+    run: ({ digit, key }) => {
+      if (entry.value.wild !== null) choose(key === 't' || digit === 0 ? 10 : digit!)
+      else if (key === 't') come(10)
+      else type(digit!)
+    },
+  },
+  {
+    keys: 'J, Q, K',
+    does: 'jack, queen, king',
+    on: ({ key }) => !dealt.value && entry.value.wild === null && key in LETTERS,
+    run: ({ key }) => come(LETTERS[key]!),
+  },
+  {
+    keys: 'D',
+    does: 'takes the discard',
+    on: (press) => isKey('d')(press) && !entry.value.cards.length && discardFits.value,
+    run: () => (dealt.value ? draw('discard') : takeDiscard()),
+  },
+  { keys: 'Backspace', does: 'the last card back', on: (press) => isKey('backspace')(press) && !dealt.value, run: () => (clear(), back()) },
+  {
+    keys: 'Enter',
+    does: 'draw, where the app deals',
+    on: (press) => isKey('enter')(press) && dealt.value && !entry.value.cards.length && entry.value.wild === null,
+    run: () => draw('stock'),
+  },
+])
+</script>
+
+<template>
+  <div class="space-y-2">
+    <div v-if="entry.cards.length || entry.wild" class="flex flex-wrap items-center gap-1.5">
+      <span class="text-(--ink-soft)">{{ entry.from === 'discard' ? 'took' : 'drew' }}</span>
+      <PlayingCard v-for="(face, i) in chain" :key="i" :value="face" size="1.8rem" />
+      <PlayingCard v-if="entry.wild" :value="entry.wild" size="1.8rem" raised />
+      <Key v-if="!dealt" aria-label="The last card back" @click="back"><UIcon name="i-lucide-delete" class="size-5" /></Key>
+      <b v-if="entry.wild">goes to which place?</b>
+      <b v-else>and under it lay … {{ typed }}</b>
+    </div>
+    <div v-if="entry.wild" class="flex flex-wrap gap-1.5">
+      <Key v-for="slot in open" :key="slot" class="figures !min-w-11" :aria-label="`To place ${slot}`" @click="choose(slot)">{{ slot }}</Key>
+    </div>
+    <template v-else-if="dealt">
+      <div class="flex flex-wrap gap-2">
+        <DealKey class="!w-auto grow" icon="i-lucide-layers" @click="draw('stock')">Draw from the stock</DealKey>
+        <Key v-if="discardFits" main class="grow" kbd="D" @click="draw('discard')">Takes the {{ top }}</Key>
+      </div>
+    </template>
+    <div v-else class="flex flex-wrap items-center gap-1.5">
+      <Key v-if="!entry.cards.length && discardFits" main kbd="D" @click="takeDiscard"
+        >Takes the <b class="figures">{{ top }}</b></Key
+      >
+      <CardKeys :cards="faces" :spent="spent" :label="(face) => `Came up: ${face}`" @pick="come" />
+      <span v-if="typed && !entry.cards.length" class="text-(--ink-soft)">{{ typed }} …</span>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Fill in Order',
+  line: 'Ten hidden cards a player in two rows of five; fill the places 1 to 10; every card put down turns up the next.',
+  skills: ['number order', 'one more, one less', 'reading figures'],
+  seats: { low: 2, high: 4 },
+  minutes: { low: 15, high: 30 },
+  turns: true,
+  slips: [
+    'Calling a full row with a place still hidden.',
+    'Leaving a card that could go.',
+    'Taking a discard that can’t go.',
+    'Counting the places from the wrong end.',
+  ],
+}
