@@ -21,6 +21,7 @@ const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
   'ebb-and-flow': () => import('~/games/ebb-and-flow'),
   'column-keeper': () => import('~/games/column-keeper'),
   'place-strike': () => import('~/games/place-strike'),
+  'skip-count-yard': () => import('~/games/skip-count-yard'),
   'last-digit-chains': () => import('~/games/last-digit-chains'),
   'fill-in-order': () => import('~/games/fill-in-order'),
 }

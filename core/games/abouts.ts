@@ -14,6 +14,7 @@ import { about as placeStrike } from '#core/games/place-strike/about'
 import { about as roofTiles } from '#core/games/roof-tiles/about'
 import { about as sayItFirst } from '#core/games/say-it-first/about'
 import { about as sixHeaps } from '#core/games/six-heaps/about'
+import { about as skipCountYard } from '#core/games/skip-count-yard/about'
 import { about as stepAndGather } from '#core/games/step-and-gather/about'
 import { about as tableLadder } from '#core/games/table-ladder/about'
 import { about as tenTurnHaul } from '#core/games/ten-turn-haul/about'
@@ -42,6 +43,7 @@ export const ABOUTS: readonly { readonly id: string; readonly about: About }[] =
   { id: 'ebb-and-flow', about: ebbAndFlow },
   { id: 'column-keeper', about: columnKeeper },
   { id: 'place-strike', about: placeStrike },
+  { id: 'skip-count-yard', about: skipCountYard },
   { id: 'last-digit-chains', about: lastDigitChains },
   { id: 'fill-in-order', about: fillInOrder },
 ]

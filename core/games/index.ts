@@ -14,6 +14,7 @@ import { placeStrike } from '#core/games/place-strike/index'
 import { roofTiles } from '#core/games/roof-tiles/index'
 import { sayItFirst } from '#core/games/say-it-first/index'
 import { sixHeaps } from '#core/games/six-heaps/index'
+import { skipCountYard } from '#core/games/skip-count-yard/index'
 import { stepAndGather } from '#core/games/step-and-gather/index'
 import { tableLadder } from '#core/games/table-ladder/index'
 import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
@@ -42,6 +43,7 @@ export const GAMES: readonly Game[] = [
   ebbAndFlow,
   columnKeeper,
   placeStrike,
+  skipCountYard,
   lastDigitChains,
   fillInOrder,
 ]

@@ -14,6 +14,7 @@ import { placeStrike } from './place-strike'
 import { roofTiles } from './roof-tiles'
 import { sayItFirst } from './say-it-first'
 import { sixHeaps } from './six-heaps'
+import { skipCountYard } from './skip-count-yard'
 import { stepAndGather } from './step-and-gather'
 import { tableLadder } from './table-ladder'
 import { tenTurnHaul } from './ten-turn-haul'
@@ -42,6 +43,7 @@ export const FIXTURES: Readonly<Record<string, GameFixture>> = {
   'ebb-and-flow': ebbAndFlow,
   'column-keeper': columnKeeper,
   'place-strike': placeStrike,
+  'skip-count-yard': skipCountYard,
   'last-digit-chains': lastDigitChains,
   'fill-in-order': fillInOrder,
 }

@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import type { YardRules, YardState } from '#core/games/skip-count-yard/rules'
+import YardSheet from '~/games/skip-count-yard/YardSheet.vue'
+
+/** Skip-Count Yard for the room. */
+const { rules, view, seats } = defineProps<{
+  rules: YardRules
+  view: Pick<YardState, 'yard' | 'stock' | 'newest'> & { readonly hands: readonly number[] }
+  seats: readonly { name: string; pennant: number }[]
+  turn: readonly number[]
+}>()
+</script>
+
+<template>
+  <div class="space-y-2">
+    <YardSheet :sets="rules.sets" :yard="view.yard" :stock="view.stock" :newest="view.newest" />
+    <ul class="flex flex-wrap gap-x-6">
+      <li v-for="(size, i) in view.hands" :key="i">
+        {{ seats[i]?.name }} holds <b class="figures">{{ size }}</b>
+      </li>
+    </ul>
+  </div>
+</template>

@@ -1,0 +1,16 @@
+import type { About } from '#core/game'
+
+export const about: About = {
+  title: 'Skip-Count Yard',
+  line: 'Runs of multiples grow around the stock; be first without cards.',
+  skills: ['skip counting', 'times tables', 'common multiples', 'planning ahead'],
+  seats: { low: 1, high: 4 },
+  minutes: { low: 20, high: 40 },
+  turns: true,
+  slips: [
+    'Forgetting to draw before anything else.',
+    'Putting 20 on 12, 15: those are threes, so 18 is next.',
+    'Looking for a card that lies in the yard already.',
+    'Beginning a corner with a card that is no set’s lowest.',
+  ],
+}

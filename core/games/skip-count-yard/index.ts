@@ -1,0 +1,62 @@
+import { defineGame } from '#core/game'
+import { about } from '#core/games/skip-count-yard/about'
+import { bot, deal, dealOpening, plays } from '#core/games/skip-count-yard/bot'
+import { readPlay, writePlay } from '#core/games/skip-count-yard/notation'
+import * as rules from '#core/games/skip-count-yard/rules'
+import type { YardOpening, YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
+import { wording } from '#core/games/skip-count-yard/wording'
+import { deckOfSets } from '#core/games/skip-count-yard/yard'
+import { deckSize } from '#core/pack'
+import { turnsProgress } from '#core/turns'
+
+/** Skip-Count Yard: runs of multiples grow around the stock; be first without cards. */
+export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardState>({
+  id: 'skip-count-yard',
+  about,
+  best: () => 'fewest',
+  houseRules: rules.houseRules,
+  presets: [
+    { id: 'usual', label: 'Twos to fives', hint: 'Seven cards each.', rules: {} },
+    { id: 'easy', label: 'Ones, twos, fives, tens', hint: 'For the first tables; five cards each.', rules: { sets: [1, 2, 5, 10], hand: 5 } },
+    { id: 'even', label: 'Even sets', hint: 'Twos, fours, sixes, eights: many shared values.', rules: { sets: [2, 4, 6, 8] } },
+    { id: 'high', label: 'Sixes to nines', hint: 'The hard tables.', rules: { sets: [6, 7, 8, 9] } },
+    { id: 'calm', label: 'Whole runs', hint: 'Only whole runs are moved; the round is finished.', rules: { moves: 'whole', finish: 'even-turns' } },
+  ],
+  opening: rules.openingSchema,
+  play: rules.playSchema,
+  problems: rules.problems,
+  prepare: ({ sets, hand }, seats) => ({
+    needs: [
+      {
+        count: deckSize(deckOfSets(sets)),
+        what: 'number cards',
+        detail: `the multiples of ${sets.join(', ')}, ten of each; a value that several share is there that often`,
+      },
+      { count: seats * hand, what: 'cards dealt', detail: `${hand} each; four lie open around the stock` },
+    ],
+    care: [],
+  }),
+  open: rules.open,
+  place: rules.place,
+  judge: rules.judge,
+  awaits: rules.awaits,
+  plays,
+  end: rules.end,
+  progress: (_rules, state) => turnsProgress(state, null),
+  standing: rules.standing,
+  lead: rules.lead,
+  // What is known of hands and stock is the referee’s.
+  view: (_rules, { yard, hands, stock, newest }) => ({ yard, hands: hands.map(({ size }) => size), stock, newest }),
+  deal,
+  dealOpening,
+  bot,
+  facts(_rules, state, play) {
+    if (play.do !== 'add') return []
+    const top = state.yard[play.to].at(-1)
+    const step = top === undefined ? 0 : play.card - top
+    return top !== undefined && step > 0 ? [{ operation: 'add', terms: [top, step], answer: play.card }] : []
+  },
+  writePlay,
+  readPlay,
+  wording,
+})

@@ -1,0 +1,248 @@
+import * as z from 'zod'
+import type { CommonRules } from '#core/commonRules'
+import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import { cardsIn, deckOfSets, nextOn, POSITIONS, SIDES, isCorner, whyNot, type Position, type Run, type Yard } from '#core/games/skip-count-yard/yard'
+import { canHold, freed, giveWay, withGone, type Hand, type Known } from '#core/hands'
+import { deckSize, packProblems, refuseShown, restOfDeck, without } from '#core/pack'
+import { playShape, whole, type Told } from '#core/plays'
+import { problem, type Problem } from '#core/problem'
+import { randomFor } from '#core/random'
+import { withSeat } from '#core/seats'
+import { inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
+import { refuse, refuseBelief, type GameVerdict, type Note } from '#core/verdict'
+import { sumOf } from '#core/working'
+
+export const houseRules = z.object({
+  sets: z.array(z.int().min(1).max(10)).length(4).default([2, 3, 4, 5]).meta({ label: 'Sets', hint: 'Four different ones of 1 to 10; neighbours are easier.' }),
+  hand: z.int().min(1).max(20).default(7).meta({ label: 'Cards in hand', hint: 'Dealt to each at the start.' }),
+  finish: z
+    .enum(['at-once', 'even-turns'])
+    .default('at-once')
+    .meta({
+      label: 'Without cards',
+      hint: 'Whether the round is played to its end.',
+      choices: { 'at-once': 'Wins at once', 'even-turns': 'Finish the round' },
+      changeable: true,
+    }),
+  moves: z
+    .enum(['tail', 'whole'])
+    .default('tail')
+    .meta({ label: 'Moving runs', hint: 'A whole run, or any upper part of it.', choices: { tail: 'Any upper part', whole: 'Whole runs only' } }),
+})
+export type YardRules = CommonRules & Readonly<z.output<typeof houseRules>>
+
+export interface Draw extends Told {
+  readonly do: 'draw'
+  readonly by: number
+  /** The card, if it was shown. */
+  readonly card?: number
+}
+export interface Add extends Told {
+  readonly do: 'add'
+  readonly by: number
+  readonly card: number
+  readonly to: Position
+}
+export interface Move extends Told {
+  readonly do: 'move'
+  readonly by: number
+  readonly from: Position
+  readonly to: Position
+  /** Cards from the upper end; the whole run where left out. */
+  readonly count?: number
+}
+export interface EndTurn extends Told {
+  readonly do: 'end'
+  readonly by: number
+}
+export type YardPlay = Draw | Add | Move | EndTurn
+
+const position = z.enum(POSITIONS)
+export const playSchema: z.ZodType<YardPlay> = z.discriminatedUnion('do', [
+  playShape('draw', { by: whole, card: whole.optional() }),
+  playShape('add', { by: whole, card: whole, to: position }),
+  playShape('move', { by: whole, from: position, to: position, count: whole.optional() }),
+  playShape('end', { by: whole }),
+])
+
+/** The cards laid open on the four sides: north, east, south, west. */
+export interface YardOpening {
+  readonly sides: readonly number[]
+}
+export const openingSchema: z.ZodType<YardOpening> = z.strictObject({ sides: z.array(z.int()).length(4) })
+
+export interface YardState extends Turns {
+  readonly yard: Yard
+  readonly hands: readonly Hand[]
+  readonly stock: number
+  /** In a dealt match the stock’s cards, next first. */
+  readonly order: readonly number[] | null
+  /** Whoever is on turn has drawn. */
+  readonly drawn: boolean
+  /** Somebody has added a card in this round. */
+  readonly added: boolean
+  /** Nobody added a card in the round that has just ended, and the stock was empty. */
+  readonly still: boolean
+  readonly newest: Position | null
+}
+
+export function problems({ sets, hand }: YardRules, seats: number): readonly Problem[] {
+  if (new Set(sets).size < sets.length) return [problem('houseRules.sets', 'bad-house-rule', { rule: 'sets', value: sets })]
+  return packProblems(seats * hand + SIDES.length, deckSize(deckOfSets(sets)))
+}
+
+export function open({ sets, hand }: YardRules, seating: Seating, { sides }: YardOpening): { state: YardState } | { problems: readonly Problem[] } {
+  const { seats, source, seed } = seating
+  const deck = deckOfSets(sets)
+  const wrong = refuseShown(deck, [], sides, false)
+  if (wrong) {
+    const { card, copies } = wrong.reason.facts
+    return { problems: [problem('opening.sides', 'bad-opening', copies === undefined ? { card } : { card, copies })] }
+  }
+  const rest = restOfDeck(deck, sides)
+  const dealt = source === 'dealt' ? randomFor(String(seed), 'hands').shuffled(rest) : null
+  const yard = Object.fromEntries(POSITIONS.map((at) => [at, at.length === 1 ? [sides[SIDES.indexOf(at as 'N')]!] : []])) as unknown as Yard
+  return {
+    state: {
+      ...openTurns(seating),
+      yard,
+      hands: Array.from({ length: seats }, (_, i) => ({ size: hand, known: dealt ? dealt.slice(i * hand, (i + 1) * hand) : [] })),
+      stock: rest.length - seats * hand,
+      order: dealt ? dealt.slice(seats * hand) : null,
+      drawn: false,
+      added: false,
+      still: false,
+      newest: null,
+    },
+  }
+}
+
+/** What is known of the hands. */
+export const knownIn = (state: Pick<YardState, 'yard' | 'hands' | 'stock'>): Known => ({ hands: state.hands, stock: state.stock, laid: cardsIn(state.yard) })
+
+export function place(_rules: YardRules, state: YardState, play: YardPlay): Place {
+  if (play.do === 'draw' && (state.drawn || state.stock === 0)) return 'not-now'
+  return inTurn(state, play)
+}
+
+export function judge(rules: YardRules, state: YardState, play: YardPlay, { overrule }: Judging): GameVerdict<YardState> {
+  switch (play.do) {
+    case 'draw':
+      return judgeDraw(rules, state, play, overrule)
+    case 'add':
+      return judgeAdd(rules, state, play, overrule)
+    case 'move':
+      return judgeMove(rules, state, play)
+    default:
+      return judgeEnd(state, play.by)
+  }
+}
+
+/** A draw is owed before anything else. */
+const drawFirst = (state: YardState, by: number) => (!state.drawn && state.stock > 0 ? refuse('draw-first', { by }) : null)
+
+function judgeDraw({ sets }: YardRules, state: YardState, { by, card }: Draw, overrule: boolean): GameVerdict<YardState> {
+  const deck = deckOfSets(sets)
+  if (card !== undefined) {
+    const bad = refuseShown(deck, [...cardsIn(state.yard), ...state.hands.flatMap(({ known }) => known)], [card], overrule)
+    if (bad) return bad
+  }
+  const seen = card ?? state.order?.[0]
+  const hands = card === undefined ? state.hands : freed(deck, knownIn(state), by, card)
+  const hand = hands[by - 1]!
+  const order = state.order && (card !== undefined && state.order.includes(card) ? without(state.order, card) : state.order.slice(1))
+  const next: YardState = {
+    ...state,
+    hands: withSeat(hands, by, { size: hand.size + 1, known: seen === undefined ? hand.known : [...hand.known, seen] }),
+    stock: state.stock - 1,
+    order,
+    drawn: true,
+    fresh: false,
+    still: false,
+  }
+  return { stands: true, next, working: [], notes: [{ code: 'drew', facts: { by, card: card ?? null, stock: next.stock } }] }
+}
+
+/** The refusal of cards at a place, with what would be next there. */
+function refuseAt({ sets }: YardRules, yard: Yard, to: Position, cards: Run) {
+  const why = whyNot(sets, yard[to], to, cards)
+  if (!why) return null
+  const run = yard[to]
+  return refuse(why, { to, card: cards[0]!, cards, run, next: nextOn(sets, run, isCorner(to)), sets })
+}
+
+function judgeAdd(rules: YardRules, state: YardState, { by, card, to }: Add, overrule: boolean): GameVerdict<YardState> {
+  const deck = deckOfSets(rules.sets)
+  const bad = refuseShown(deck, cardsIn(state.yard), [card], overrule) ?? drawFirst(state, by) ?? refuseAt(rules, state.yard, to, [card])
+  if (bad) return bad
+  const known = knownIn(state)
+  let { hands } = state
+  if (!canHold(deck, known, by, [card])) {
+    if (!overrule) return refuseBelief('not-in-hand', { by, cards: [card] })
+    hands = giveWay(deck, known, by, [card])
+  }
+  const run = state.yard[to]
+  const next: YardState = {
+    ...state,
+    yard: { ...state.yard, [to]: [...run, card] },
+    hands: withGone(hands, by, card),
+    added: true,
+    fresh: false,
+    still: false,
+    newest: to,
+  }
+  const left = next.hands[by - 1]!.size
+  const top = run.at(-1)
+  const notes: Note[] = [{ code: 'added', facts: { by, card, to, left } }]
+  return { stands: true, next, working: top === undefined ? [] : [sumOf([top, card - top])], notes, asks: { explanation: true } }
+}
+
+function judgeMove(rules: YardRules, state: YardState, { by, from, to, count }: Move): GameVerdict<YardState> {
+  const owed = drawFirst(state, by)
+  if (owed) return owed
+  const run = state.yard[from]
+  if (!run.length) return refuse('place-empty', { from })
+  const cards = count ?? run.length
+  if (cards < 1 || cards > run.length || (rules.moves === 'whole' && cards !== run.length))
+    return refuse('wrong-count', { from, count: cards, length: run.length, whole: rules.moves === 'whole' })
+  const tail = run.slice(run.length - cards)
+  // Onto itself nothing ever continues.
+  if (from === to)
+    return refuse('not-next', { to, card: tail[0]!, cards: tail, run, next: nextOn(rules.sets, run, isCorner(to)), sets: rules.sets, itself: true })
+  const bad = refuseAt(rules, state.yard, to, tail)
+  if (bad) return bad
+  const yard = { ...state.yard, [from]: run.slice(0, run.length - cards), [to]: [...state.yard[to], ...tail] }
+  const next: YardState = { ...state, yard, fresh: false, still: false, newest: to }
+  return { stands: true, next, working: [], notes: [{ code: 'moved', facts: { by, from, to, cards: tail, bare: cards === run.length } }] }
+}
+
+function judgeEnd(state: YardState, by: number): GameVerdict<YardState> {
+  const owed = drawFirst(state, by)
+  if (owed) return owed
+  const turns = passTurn(state)
+  const over = turns.fresh
+  const next: YardState = {
+    ...state,
+    ...turns,
+    drawn: false,
+    added: over ? false : state.added,
+    still: over && !state.added && state.stock === 0,
+    newest: null,
+  }
+  return { stands: true, next, working: [], notes: [{ code: 'ended', facts: { by, left: state.hands[by - 1]!.size } }] }
+}
+
+export function awaits(_rules: YardRules, state: YardState): Awaits {
+  return { seats: [state.turn], plays: !state.drawn && state.stock > 0 ? ['draw'] : ['add', 'move', 'end'] }
+}
+
+/** Cards in hand. */
+export const standing = (_rules: YardRules, { hands }: YardState): readonly number[] => hands.map(({ size }) => size)
+
+export const lead = (rules: YardRules, state: YardState): End => leadOf(standing(rules, state), 'fewest-cards', 'fewest')
+
+export function end(rules: YardRules, state: YardState): End | null {
+  const out = state.hands.flatMap(({ size }, i) => (size === 0 ? [i + 1] : []))
+  if (out.length && (rules.finish === 'at-once' || state.fresh)) return { winners: out, why: 'no-cards' }
+  return state.still ? lead(rules, state) : null
+}

@@ -1,0 +1,83 @@
+import type { GameWording } from '#core/game'
+import type { YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
+import { deckOfSets, type Position } from '#core/games/skip-count-yard/yard'
+import { deckSize } from '#core/pack'
+import { capital, count, list, numberWord } from '#core/wording/words'
+
+const NAMES: Readonly<Record<Position, string>> = {
+  N: 'the north side',
+  E: 'the east side',
+  S: 'the south side',
+  W: 'the west side',
+  NE: 'the north-east corner',
+  SE: 'the south-east corner',
+  SW: 'the south-west corner',
+  NW: 'the north-west corner',
+}
+const at = (position: unknown) => NAMES[position as Position] ?? String(position)
+
+/** The multiples of a set by their name: `threes`. */
+export function setName(set: number): string {
+  const word = numberWord(set)
+  return `${word.endsWith('x') ? `${word}e` : word}s`
+}
+const next = (all: unknown) =>
+  list((all as readonly { step: number; card: number }[]).map(({ step, card }) => `${card} (${setName(step)})`)).replace(' and ', ' or ')
+
+/** Sentences of Skip-Count Yard in English. */
+export const wording: GameWording<YardRules, YardPlay, YardState> = {
+  reasons: {
+    'draw-first': ({ by }, { name }) => `${name(Number(by))} draws a card first.`,
+    'place-empty': ({ from }) => `Nothing lies on ${at(from)}.`,
+    'wrong-count': ({ from, count: given, length, whole }) =>
+      whole
+        ? `Only whole runs are moved: ${at(from)} has ${count(length, 'card', 'cards')}.`
+        : `${capital(at(from))} has ${count(length, 'card', 'cards')}, not ${String(given)} to move.`,
+    'corner-needs-lowest': ({ card, cards, sets }) =>
+      (cards as number[]).length > 1
+        ? `${(cards as number[]).join(', ')} begins no corner: a run there starts with its set’s lowest card.`
+        : `A corner begins with a set’s lowest card: ${list(sets as number[]).replace(' and ', ' or ')}, not ${String(card)}.`,
+    'run-complete': ({ to, run }) => `The run on ${at(to)} is complete with ${String((run as number[]).at(-1))}.`,
+    'not-next': ({ to, card, next: open, itself }) => (itself ? 'A run can’t be laid onto itself.' : `On ${at(to)} comes ${next(open)}, not ${String(card)}.`),
+  },
+  notes: {
+    drew: ({ by, card, stock }, { name }) =>
+      `${name(Number(by))} ${card === null ? 'draws' : `draws a ${String(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
+    added: ({ by, left }, { name }) =>
+      Number(left) === 0 ? `${name(Number(by))} has no card left!` : `${name(Number(by))} has ${count(left, 'card', 'cards')} left.`,
+    moved: ({ from, to, cards, bare }) =>
+      `${(cards as number[]).join(', ')} ${(cards as number[]).length === 1 ? 'goes' : 'go'} to ${at(to)}${bare ? `; ${at(from)} is bare` : ''}.`,
+    ended: ({ by, left }, { name }) => `${name(Number(by))} ends the turn with ${count(left, 'card', 'cards')}.`,
+  },
+  why: { 'no-cards': 'no cards left', 'fewest-cards': 'fewest cards in hand' },
+  play(play, { name }, _rules, { yard }) {
+    switch (play.do) {
+      case 'draw':
+        return `${name(play.by)} draws${play.card === undefined ? ' a card' : ` a ${play.card}`}`
+      case 'add': {
+        const top = yard[play.to].at(-1)
+        return `${name(play.by)} puts ${play.card} on ${at(play.to)}${top === undefined ? '' : `, after ${top}`}`
+      }
+      case 'move': {
+        const run = yard[play.from]
+        const cards = run.slice(Math.max(0, run.length - (play.count ?? run.length)))
+        return `${name(play.by)} moves ${cards.length ? cards.join(', ') : 'cards'} from ${at(play.from)} to ${at(play.to)}`
+      }
+      default:
+        return `${name(play.by)} ends the turn`
+    }
+  },
+  readBack({ sets, hand, finish, moves }) {
+    return [
+      `The multiples of ${list(sets)}, up to ten times: ${deckSize(deckOfSets(sets))} cards; ${count(hand, 'card', 'cards')} each.`,
+      'Four cards lie open on the sides; a corner begins only with a set’s lowest card.',
+      `Draw first. Then add cards that continue a run, and move ${moves === 'tail' ? 'runs or the upper part of one' : 'whole runs'}, as often as you like.`,
+      finish === 'at-once' ? 'Whoever has no card left wins at once.' : 'The round in which somebody has no card left is finished; all without cards win.',
+      'With the stock empty, a round in which nobody adds a card ends it: fewest cards wins.',
+    ]
+  },
+  prompts: (_rules, notes) =>
+    notes.some(({ code }) => code === 'added')
+      ? ['Does that open a place for another card?', 'Could a run be moved now?']
+      : ['Which set could that run be?', 'What comes next, and after that?', 'Which place could you make bare?'],
+}
