@@ -30,14 +30,14 @@ export const tokenDip: GameFixture = {
     'recount-differs': { ...open, entries: [dip(1, 'coral'), count(1, { coral: 2 })] },
   },
   sentences: [
-    [{ ...open, entries: [dip(1, 'plum')] }, 'plum is 10: Ines has 10 now.'],
+    [{ ...open, entries: [dip(1, 'plum')] }, 'Plum is 10: Ines has 10 now.'],
     [
       { ...open, houseRules: { key: [{ token: 'teal', worth: -3 }], mode: 'turns' }, entries: [dip(1, 'teal')] },
-      'teal is -3: Ines has 0 now. Nothing falls below 0.',
+      'Teal is -3: Ines has 0 now. Nothing falls below 0.',
     ],
     [
       { ...open, houseRules: { goal: 10, finish: 'at-once' }, entries: [dip(1, 'plum')] },
-      'plum is 10: Ines has 10 now. Before it is won, the tokens are counted: Ines.',
+      'Plum is 10: Ines has 10 now. Before it is won, the tokens are counted: Ines.',
     ],
     [{ ...open, entries: [count(1, {})] }, '0 tokens, as on the tape: Ines has 0.'],
     [

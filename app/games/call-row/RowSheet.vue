@@ -48,7 +48,7 @@ const rise = computed(() => Math.min(1, 9 / top.value))
           :key="n"
           class="step"
           :class="{ climbed: n <= state.steps[i]!, top: n === rules.steps }"
-          :style="{ height: `calc(var(--rise) * ${n})` }"
+          :style="{ height: `calc(var(--rise) * var(--low, 1) * ${n})` }"
         >
           <Pennant v-if="n === state.steps[i]" :number="seat.pennant" size="1.5rem" class="climber" />
         </li>
@@ -135,5 +135,16 @@ button.card {
 }
 .flight {
   padding-top: 1.7rem;
+}
+/* On a phone the row needs the room: the stairs are low there. */
+@media (max-width: 40rem) {
+  .stairs {
+    --low: 0.3;
+    grid-template-columns: repeat(auto-fit, minmax(6rem, 1fr));
+    gap: 0.2rem 0.8rem;
+  }
+  .who {
+    font-size: 0.85rem;
+  }
 }
 </style>

@@ -56,4 +56,10 @@ const mine = (i: number) => i + 1 === seat.value && !still.value && !tape.value!
   border: 2px dashed var(--ui-border-accented);
   border-radius: 0.5rem;
 }
+/* On a phone whoever is on turn comes first. */
+@media (max-width: 39.99rem) {
+  .on {
+    order: -1;
+  }
+}
 </style>

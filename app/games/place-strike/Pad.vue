@@ -74,7 +74,8 @@ usePad([
   <div class="space-y-2">
     <DealKey v-if="dealt && !rolled" icon="i-lucide-dices" @click="roll">Roll digit and place</DealKey>
     <template v-else>
-      <div v-if="!dealt" class="flex flex-wrap items-center gap-x-4 gap-y-1.5">
+      <!-- On a phone the roll makes room for the numbers once it is whole. -->
+      <div v-if="!dealt" class="flex flex-wrap items-center gap-x-4 gap-y-1.5" :class="{ 'max-sm:hidden': rolled }">
         <div class="flex flex-wrap gap-1.5" role="group" aria-label="Digit rolled">
           <Key
             v-for="digit in facesOfDie(rules.sides)"
@@ -96,6 +97,9 @@ usePad([
         <b class="text-lg"
           ><span class="figures">{{ rolled.digit }}</span> {{ PLACES[rolled.place - 1] }}: touch the number</b
         >
+        <Key v-if="!dealt" class="sm:hidden" aria-label="Another roll" @click="change({ digit: null, place: null })"
+          ><UIcon name="i-lucide-delete" class="size-5"
+        /></Key>
         <Key v-for="(number, n) in state.boards[seat - 1]" :key="n" class="figures !min-w-11 !px-2" :aria-label="`In number ${n + 1}`" @click="strike(n + 1)">{{
           n + 1
         }}</Key>

@@ -31,7 +31,7 @@ const isNewest = (seat: number, number: number, at: number) => state.newest?.by 
 
 <template>
   <ul class="sheets">
-    <li v-for="(seat, i) in seats" :key="i" class="mine" :class="{ on: turn === i + 1 }">
+    <li v-for="(seat, i) in seats" :key="i" class="mine" :class="{ on: turn === i + 1, off: turn !== null && turn !== i + 1 }">
       <p class="flex items-center gap-2 font-semibold">
         <Pennant :number="seat.pennant" size="1.3rem" /> <span class="truncate">{{ seat.name }}</span>
       </p>
@@ -150,5 +150,11 @@ button.row {
 .found {
   border-color: var(--accent);
   background: var(--accent-soft);
+}
+/* On a phone only the board of the one on turn is shown. */
+@media (max-width: 39.99rem) {
+  .off {
+    display: none;
+  }
 }
 </style>

@@ -32,7 +32,7 @@ export function useDipEntry() {
   })
   const dip = (token: string | null) => (entry.value = { token })
   /** Begins to count the tokens of a seat; null stops it. */
-  const count = (of: number | null) => (entry.value = of === null ? { token: null } : { token: null, of, counts: {} })
+  const count = (of: number | null) => (entry.value = of === null ? { token: null } : { token: null, of })
   function setCount(token: string, number: number) {
     const of = counting.value
     if (of !== null) entry.value = { token: null, of, counts: { ...entry.value.counts, [token]: Math.max(0, number) } }

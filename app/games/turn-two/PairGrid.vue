@@ -19,8 +19,14 @@ const {
   touchable?: boolean
 }>()
 const emit = defineEmits<{ pick: [place: number] }>()
-/** A grid that is about half as high as wide. */
-const columns = computed(() => Math.max(1, Math.ceil(Math.sqrt(places.length * 1.4))))
+/** A grid somewhat wider than high, with as few gaps in its last row as can be. */
+const columns = computed(() => {
+  const { length } = places
+  const least = Math.ceil(Math.sqrt(length))
+  const widths = Array.from({ length: Math.max(1, Math.ceil(Math.sqrt(length * 2)) - least + 1) }, (_, i) => least + i)
+  const gaps = (width: number) => (width - (length % width)) % width
+  return widths.reduce((best, width) => (gaps(width) < gaps(best) ? width : best), widths[0]!)
+})
 </script>
 
 <template>

@@ -60,6 +60,9 @@ export interface RowState {
   readonly newest: { readonly by: number; readonly terms: Equation['terms'] } | null
 }
 
+// Not as a literal: the build’s target knows none.
+const ONE = BigInt(1)
+
 /** Whether any call from the whole pack makes the target: one bit for every sum, shifted by each card. */
 function isInReach({ target, pack, signs, maxCards }: Pick<RowRules, 'target' | 'pack' | 'signs' | 'maxCards'>): boolean {
   if (pack.low <= target && target <= pack.high) return true
@@ -67,7 +70,7 @@ function isInReach({ target, pack, signs, maxCards }: Pick<RowRules, 'target' | 
   const offset = BigInt(cards.reduce((a, b) => a + b, 0))
   const most = maxCards === null ? null : Math.min(maxCards, cards.length)
   // By the number of cards used where that is bounded; else all in one.
-  const sums: bigint[] = [1n << offset, ...Array.from({ length: most ?? 1 }, () => 0n)]
+  const sums: bigint[] = [ONE << offset, ...Array.from({ length: most ?? 1 }, () => BigInt(0))]
   const moved = (from: bigint, card: bigint) => (signs === 'add' ? from << card : (from << card) | (from >> card))
   for (const card of cards) {
     const by = BigInt(card)
@@ -75,7 +78,7 @@ function isInReach({ target, pack, signs, maxCards }: Pick<RowRules, 'target' | 
     else for (let used = most; used >= 1; used--) sums[used] = sums[used]! | moved(sums[used - 1]!, by)
   }
   const at = offset + BigInt(target)
-  return sums.slice(1).some((bits) => ((bits >> at) & 1n) === 1n)
+  return sums.slice(1).some((bits) => ((bits >> at) & ONE) === ONE)
 }
 
 export function problems(rules: RowRules): readonly Problem[] {

@@ -1,6 +1,6 @@
 import type { GameWording } from '#core/game'
 import type { DipPlay, DipRules, DipState } from '#core/games/token-dip/rules'
-import { andSays, count, list } from '#core/wording/words'
+import { andSays, capital, count, list } from '#core/wording/words'
 
 interface Difference {
   readonly token: string
@@ -23,7 +23,7 @@ export const wording: GameWording<DipRules, DipPlay, DipState> = {
     },
   },
   notes: {
-    dipped: ({ by, token, worth, total }, { name }) => `${String(token)} is ${String(worth)}: ${name(Number(by))} has ${String(total)} now.`,
+    dipped: ({ by, token, worth, total }, { name }) => `${capital(String(token))} is ${String(worth)}: ${name(Number(by))} has ${String(total)} now.`,
     'on-the-floor': ({ floor }) => `Nothing falls below ${String(floor)}.`,
     'recount-due': ({ seats }, { name }) => `Before it is won, the tokens are counted: ${list((seats as readonly number[]).map((seat) => name(seat)))}.`,
     'recount-agrees': ({ by, tokens, total }, { name }) => `${count(tokens, 'token', 'tokens')}, as on the tape: ${name(Number(by))} has ${String(total)}.`,
