@@ -15,6 +15,7 @@ import { makeMatchFile, readMatchText, type MatchFile } from '#core/format/match
 import { readHouseRules } from '#core/houseRules'
 import { ruleFields } from '#core/ruleFields'
 import { plainJudge, plainStart } from './plainBrim'
+import { searches } from './searches'
 import { botTape } from './tapes'
 
 /** A tape of exactly `entries` plays: bots' matches one after another would be another match, so the rules are as long as they go. */
@@ -129,6 +130,8 @@ rows.push({
   median: `${finished} of ${DEALS}, ${ms(searched[DEALS / 2]!.time)}`,
   budget: `${clearable} can be cleared`,
 })
+
+rows.push(...searches())
 
 /** Different files of every game, in bulk: 60 entries each, every fourth of them with refused plays among them. */
 const files = GAMES.flatMap((game) =>
