@@ -1,4 +1,6 @@
 import type * as z from 'zod'
+import type { MaterialId } from '#core/catalogue/materials'
+import type { SkillId } from '#core/catalogue/skills'
 import type { CommonRules } from '#core/commonRules'
 import type { BasePlay, How } from '#core/plays'
 import type { Problem } from '#core/problem'
@@ -9,7 +11,12 @@ import type { Facts, GameVerdict, Note } from '#core/verdict'
 export interface About {
   readonly title: string
   readonly line: string
-  readonly skills: readonly string[]
+  /** What it practises, the main thing first. */
+  readonly skills: readonly SkillId[]
+  /** What must be in the box: of each group one of the things named. */
+  readonly needs: readonly (readonly MaterialId[])[]
+  /** Whom it is for, in years, roughly; 99 where grown-ups like it as well. */
+  readonly ages: { readonly low: number; readonly high: number }
   readonly seats: { readonly low: number; readonly high: number }
   /** Usual length of a match in minutes. */
   readonly minutes: { readonly low: number; readonly high: number }

@@ -108,9 +108,9 @@ export function refuseShown<C extends Card>(deck: Deck<C>, lying: readonly C[], 
   return null
 }
 
-/** The problem that more cards would be dealt than the pack holds; none where it holds enough. */
-export function packProblems(dealt: number, cards: number): readonly Problem[] {
-  return dealt > cards ? [problem('houseRules.pack', 'pack-too-small', { dealt, cards })] : []
+/** The problem that more cards would be dealt than the pack holds; none where it holds enough. `rule` is where it is said. */
+export function packProblems(dealt: number, cards: number, rule = 'pack'): readonly Problem[] {
+  return dealt > cards ? [problem(`houseRules.${rule}`, 'pack-too-small', { dealt, cards })] : []
 }
 
 /** What is left of a deck when `gone` has been taken out of it, in the order of its faces. */

@@ -1,3 +1,4 @@
+import { skillNames, SKILLS } from '#core/catalogue/skills'
 import { aboutOf } from '#core/games/abouts'
 import { GAMES } from '#core/games/index'
 import { ruleFields } from '#core/ruleFields'
@@ -8,6 +9,8 @@ import { callApi } from '~/utils/api'
 export interface Find {
   readonly label: string
   readonly more: string
+  /** What it is found by too, without being shown. */
+  readonly words?: string
   readonly icon: string
   run(): void
 }
@@ -54,7 +57,8 @@ export function useFinder(text: () => string, left: () => void) {
   )
   const games = GAMES.map(({ id, about }): Find => ({
     label: about.title,
-    more: `${about.line} ${about.skills.join(', ')}`,
+    more: `${about.line} ${skillNames(about.skills)}`,
+    words: about.skills.flatMap((skill) => SKILLS[skill].words).join(' '),
     icon: 'i-lucide-book-open',
     run: go(`/rulebook/${id}`),
   }))
@@ -88,7 +92,7 @@ export function useFinder(text: () => string, left: () => void) {
   function found(finds: readonly Find[]): Find[] {
     const line = text().trim().toLowerCase()
     const words = line.split(/\s+/).filter(Boolean)
-    const hits = finds.filter(({ label, more }) => words.every((word) => `${label} ${more}`.toLowerCase().includes(word)))
+    const hits = finds.filter((find) => words.every((word) => `${find.label} ${find.more} ${find.words ?? ''}`.toLowerCase().includes(word)))
     const begins = ({ label }: Find) => Number(label.toLowerCase().startsWith(line))
     return hits.sort((a, b) => begins(b) - begins(a)).slice(0, MOST)
   }

@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { ABOUTS } from '#core/games/abouts'
+import { skillNames } from '#core/catalogue/skills'
+import { aboutOf } from '#core/games/abouts'
 
-/** All games there are, to choose one. */
+/** The game that is set up, and all others to choose from: the list folds away once one is chosen. */
 const { chosen } = defineProps<{ chosen: string }>()
 const emit = defineEmits<{ choose: [id: string] }>()
-/** On a phone only the chosen game is there, so that the names below are near; the others are a touch away. */
+const route = useRoute()
 const wide = useMediaQuery('(min-width: 40rem)')
+const about = computed(() => aboutOf(chosen)!)
+/** Which game is the first question, where it isn’t answered by the address; on a phone the names are nearer. */
 const open = ref(false)
-const shown = computed(() => ABOUTS.filter(({ id }) => wide.value || open.value || id === chosen))
+onMounted(() => (open.value = wide.value && route.query.game === undefined && route.query.like === undefined))
 function choose(id: string) {
   open.value = false
   emit('choose', id)
@@ -15,48 +18,28 @@ function choose(id: string) {
 </script>
 
 <template>
-  <fieldset>
-    <legend class="text-xl font-bold display mb-2">Which game</legend>
-    <div class="grid gap-3 grid-cols-2">
-      <label v-for="{ id, about } in shown" :key="id" class="sheet p-4 cursor-pointer choice" :class="{ chosen: id === chosen }">
-        <input type="radio" name="game" class="sr-only" :value="id" :checked="id === chosen" @change="choose(id)" />
-        <span class="flex items-baseline gap-3">
-          <span class="text-xl font-bold display">{{ about.title }}</span>
-          <UIcon v-if="id === chosen" name="i-lucide-circle-check" class="size-5 text-(--accent) ml-auto" />
-        </span>
-        <span class="block more">{{ about.line }}</span>
-        <span class="block text-sm text-(--ink-soft) mt-1 more">
-          {{ about.seats.low }}–{{ about.seats.high }} players · {{ about.minutes.low }}–{{ about.minutes.high }} minutes ·
-          {{ about.skills.join(', ') }}
-        </span>
-      </label>
+  <section aria-label="Which game" class="space-y-3">
+    <h2 class="text-xl font-bold display">Which game</h2>
+    <div v-if="!open" class="sheet p-3 flex flex-wrap items-center gap-3 chosen">
+      <GameCard class="grow basis-64" :about="about" :why="skillNames(about.skills)" />
+      <Key :aria-expanded="open" @click="open = true"><UIcon name="i-lucide-list" class="size-5" /> Another game …</Key>
     </div>
-    <Key v-if="!wide" class="w-full mt-2" :aria-expanded="open" @click="open = !open"
-      ><UIcon name="i-lucide-list" class="size-5" /> {{ open ? 'Fold the list' : 'Another game …' }}</Key
-    >
-  </fieldset>
+    <GameFinder v-else>
+      <template #default="{ fit, why }">
+        <button type="button" class="sheet p-3 w-full h-full text-left cursor-pointer game" :aria-pressed="fit.id === chosen" @click="choose(fit.id)">
+          <GameCard :about="fit.about" :why="why" :chosen="fit.id === chosen" />
+        </button>
+      </template>
+    </GameFinder>
+  </section>
 </template>
 
 <style scoped>
-/* On a phone only the chosen game tells about itself. */
-@media (max-width: 39.99rem) {
-  .choice {
-    padding: 0.75rem;
-    min-height: 3.5rem;
-    align-content: center;
-  }
-  .chosen {
-    grid-column: 1 / -1;
-  }
-  .choice:not(.chosen) .more {
-    display: none;
-  }
-}
-.choice:has(input:checked) {
+.chosen,
+.game[aria-pressed='true'] {
   border: 3px solid var(--accent);
 }
-.choice:has(input:focus-visible) {
-  outline: 3px solid var(--accent);
-  outline-offset: 2px;
+.game:hover {
+  background: var(--accent-soft);
 }
 </style>

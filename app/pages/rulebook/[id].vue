@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { skillNames } from '#core/catalogue/skills'
 import { ruleFields, sayRuleValue } from '#core/ruleFields'
 import { loadView } from '~/games'
 
@@ -24,7 +25,7 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
       <p class="text-xl">{{ game.about.line }}</p>
       <p class="text-(--ink-soft)">
         {{ game.about.seats.low }}–{{ game.about.seats.high }} players · {{ game.about.minutes.low }}–{{ game.about.minutes.high }} minutes ·
-        {{ game.about.skills.join(', ') }}
+        {{ skillNames(game.about.skills) }}
       </p>
     </header>
     <component :is="view.Rules" />

@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Ask for the Rest',
   line: 'Collect pairs that make the target by asking each other for the missing part.',
-  skills: ['making ten', 'missing part', 'remembering'],
+  skills: ['making-ten', 'missing-part', 'remembering'],
+  needs: [['cards']],
+  ages: { low: 6, high: 10 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
   turns: true,

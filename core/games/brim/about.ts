@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Brim',
   line: 'Roll the dice, freeze some, roll the rest; fill up to the limit without spilling over.',
-  skills: ['adding several numbers', 'making ten', 'how much is missing', 'chance'],
+  skills: ['adding-several', 'making-ten', 'missing-part', 'chance'],
+  needs: [['dice']],
+  ages: { low: 6, high: 99 },
   seats: { low: 1, high: 6 },
   minutes: { low: 10, high: 25 },
   turns: true,

@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Call the Row',
   line: 'Cards are dealt face up one after another; whoever first sees cards that make the target calls them.',
-  skills: ['make ten', 'adding and taking away', 'sums of three and more'],
+  skills: ['making-ten', 'adding-several', 'taking-away'],
+  needs: [['cards'], ['counters']],
+  ages: { low: 6, high: 99 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
   turns: false,

@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Column Keeper',
   line: 'Draw digits one by one; put each in a column for good, or throw one away; make the best number.',
-  skills: ['place value', 'regrouping', 'chance'],
+  skills: ['place-value', 'regrouping', 'planning', 'chance'],
+  needs: [['cards'], ['paper']],
+  ages: { low: 7, high: 99 },
   seats: { low: 1, high: 4 },
   minutes: { low: 10, high: 20 },
   turns: true,

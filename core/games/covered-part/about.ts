@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Covered Part',
   line: 'One rolls, tells the total and covers a part; the other finds it.',
-  skills: ['missing part', 'parts of a number', 'taking away', 'times tables'],
+  skills: ['missing-part', 'taking-away', 'times-tables'],
+  needs: [['dice', 'dominoes']],
+  ages: { low: 5, high: 10 },
   seats: { low: 2, high: 2 },
   minutes: { low: 5, high: 10 },
   turns: true,

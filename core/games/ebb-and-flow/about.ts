@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Ebb & Flow',
   line: 'Evens add, odds take away, nothing falls below zero.',
-  skills: ['adding and taking away', 'odd and even', 'negative numbers', 'running totals'],
+  skills: ['odd-even', 'taking-away', 'running-totals', 'below-zero'],
+  needs: [['cards'], ['zeros']],
+  ages: { low: 6, high: 12 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
   turns: true,

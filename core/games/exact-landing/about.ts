@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Exact Landing',
   line: 'A number line; spin a sign and a step; land exactly on the goal.',
-  skills: ['adding and taking away', 'number line', 'negative numbers', 'how far to a number'],
+  skills: ['number-line', 'taking-away', 'below-zero', 'chance'],
+  needs: [['spinner'], ['counters'], ['paper']],
+  ages: { low: 6, high: 12 },
   seats: { low: 2, high: 4 },
   minutes: { low: 5, high: 15 },
   turns: true,

@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Fill in Order',
   line: 'Ten hidden cards a player in two rows of five; fill the places 1 to 10; every card put down turns up the next.',
-  skills: ['number order', 'one more, one less', 'reading figures'],
+  skills: ['number-order', 'comparing'],
+  needs: [['cards'], ['pictures']],
+  ages: { low: 5, high: 9 },
   seats: { low: 2, high: 4 },
   minutes: { low: 15, high: 30 },
   turns: true,

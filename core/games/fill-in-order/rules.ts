@@ -91,7 +91,7 @@ export function deckFor({ packs }: Pick<FillRules, 'packs'>): Deck<Face> {
   return deck
 }
 
-export const problems = (rules: FillRules, seats: number): readonly Problem[] => packProblems(seats * rules.slots, deckSize(deckFor(rules)))
+export const problems = (rules: FillRules, seats: number): readonly Problem[] => packProblems(seats * rules.slots, deckSize(deckFor(rules)), 'slots')
 
 /** Wilds: one that is bare, or of a kind that is none here. */
 export function misshapen({ wild }: FillRules, { cards }: Turn): Facts | null {

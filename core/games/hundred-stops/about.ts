@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Hundred Stops',
   line: 'A track by tens with a token on every hundred; order your hops to land on as many as you can.',
-  skills: ['tens and hundreds', 'adding on a number line', 'planning ahead'],
+  skills: ['tens-and-ones', 'number-line', 'planning'],
+  needs: [['dice'], ['spinner'], ['counters']],
+  ages: { low: 7, high: 11 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
   turns: true,

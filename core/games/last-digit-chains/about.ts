@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Last-Digit Chains',
   line: 'Each card in a row is the last digit of the sum of the two before it. Collect them from the tops of the fans.',
-  skills: ['adding over ten', 'last digits', 'planning ahead'],
+  skills: ['over-ten', 'adding', 'planning'],
+  needs: [['cut-out']],
+  ages: { low: 7, high: 99 },
   seats: { low: 1, high: 4 },
   minutes: { low: 10, high: 25 },
   turns: false,

@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Perch & Push',
   line: 'Draw, work out, perch a marker on the result; push off a rival’s markers and keep them.',
-  skills: ['adding ten', 'times tables', 'choosing'],
+  skills: ['adding', 'times-tables', 'planning'],
+  needs: [['cards'], ['zeros'], ['counters']],
+  ages: { low: 6, high: 99 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
   turns: true,

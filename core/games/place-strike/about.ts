@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Place Strike',
   line: 'Write six numbers; a digit and a place are rolled; strike that digit there.',
-  skills: ['place value', 'reading large numbers', 'digits and their values'],
+  skills: ['place-value', 'large-numbers'],
+  needs: [['dice'], ['place-die', 'dice'], ['paper']],
+  ages: { low: 8, high: 12 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 25 },
   turns: true,

@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Roof Tiles',
   line: 'A triangle of cards, each half covered by two of the row below; take off what makes the target.',
-  skills: ['making ten', 'missing part', 'planning ahead'],
+  skills: ['making-ten', 'missing-part', 'planning'],
+  needs: [['cards']],
+  ages: { low: 6, high: 99 },
   seats: { low: 1, high: 8 },
   minutes: { low: 10, high: 20 },
   turns: false,

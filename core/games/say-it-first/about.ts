@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Say It First',
   line: 'Everyone turns a card; the first right answer with a reason keeps them.',
-  skills: ['number facts', 'explaining', 'make ten', 'times tables'],
+  skills: ['adding', 'times-tables', 'taking-away', 'explaining'],
+  needs: [['cards']],
+  ages: { low: 6, high: 99 },
   seats: { low: 2, high: 4 },
   minutes: { low: 5, high: 15 },
   turns: false,

@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Six Heaps',
   line: 'Play a card onto any heap; straight neighbours that make the target score.',
-  skills: ['sums of two and three', 'seeing several sums at once', 'complements'],
+  skills: ['adding-several', 'missing-part', 'planning'],
+  needs: [['cards']],
+  ages: { low: 7, high: 99 },
   seats: { low: 2, high: 4 },
   minutes: { low: 15, high: 25 },
   turns: true,

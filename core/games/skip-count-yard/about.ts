@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Skip-Count Yard',
   line: 'Runs of multiples grow around the stock; be first without cards.',
-  skills: ['skip counting', 'times tables', 'common multiples', 'planning ahead'],
+  skills: ['skip-counting', 'times-tables', 'common-multiples', 'planning'],
+  needs: [['cut-out']],
+  ages: { low: 8, high: 99 },
   seats: { low: 1, high: 4 },
   minutes: { low: 20, high: 40 },
   turns: true,

@@ -88,7 +88,7 @@ export interface YardState extends Turns {
 
 export function problems({ sets, hand }: YardRules, seats: number): readonly Problem[] {
   if (new Set(sets).size < sets.length) return [problem('houseRules.sets', 'bad-house-rule', { rule: 'sets', value: sets })]
-  return packProblems(seats * hand + SIDES.length, deckSize(deckOfSets(sets)))
+  return packProblems(seats * hand + SIDES.length, deckSize(deckOfSets(sets)), 'hand')
 }
 
 export function open({ sets, hand }: YardRules, seating: Seating, { sides }: YardOpening): { state: YardState } | { problems: readonly Problem[] } {

@@ -125,7 +125,7 @@ test.each([
   [null, {}, ['opening bad-opening']],
   [{ sides: [12, 8, 20, 35] }, { sets: [2, 3, 4, 4] }, ['houseRules.sets bad-house-rule']],
   [{ sides: [12, 8, 20, 35] }, { sets: [2, 3, 4] }, ['houseRules.sets bad-house-rule']],
-  [{ sides: [12, 8, 20, 35] }, { hand: 19 }, ['houseRules.pack pack-too-small']],
+  [{ sides: [12, 8, 20, 35] }, { hand: 19 }, ['houseRules.hand pack-too-small']],
   [{ sides: [12, 8, 20, 35] }, { answers: 'off' }, ['houseRules.answers answers-not-offered']],
 ])('opening %j, %j: %j', (opening, houseRules, found) => expect(problemsOf({ game: 'skip-count-yard', opening, houseRules })).toEqual(found))
 

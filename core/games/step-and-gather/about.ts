@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Step & Gather',
   line: 'Each walks an own numbered path and gathers as many cubes as the space says.',
-  skills: ['counting on', 'adding on', 'running totals', 'groups of ten', 'comparing'],
+  skills: ['counting-on', 'running-totals', 'tens-and-ones', 'comparing'],
+  needs: [['dice'], ['cubes'], ['paper']],
+  ages: { low: 5, high: 8 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
   turns: true,

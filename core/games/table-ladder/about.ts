@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Table Ladder',
   line: 'One factor all the way down; roll the other; fill every rung.',
-  skills: ['times tables', 'skip counting', 'recalling products'],
+  skills: ['times-tables', 'skip-counting'],
+  needs: [['other-dice'], ['paper']],
+  ages: { low: 7, high: 11 },
   seats: { low: 1, high: 4 },
   minutes: { low: 5, high: 15 },
   turns: true,

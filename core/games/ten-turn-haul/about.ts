@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Ten-Turn Haul',
   line: 'Spin a number each turn, add it on; after the last turn compare sums.',
-  skills: ['adding on', 'running totals', 'tens and ones', 'comparing'],
+  skills: ['running-totals', 'over-ten', 'tens-and-ones', 'comparing'],
+  needs: [['spinner'], ['paper']],
+  ages: { low: 6, high: 10 },
   seats: { low: 1, high: 4 },
   minutes: { low: 5, high: 15 },
   turns: true,

@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Token Dip',
   line: 'Draw a token blind; its colour is worth what the key says; add up.',
-  skills: ['adding on', 'running totals', 'reading a key', 'chance'],
+  skills: ['running-totals', 'over-ten', 'chance'],
+  needs: [['counters'], ['paper']],
+  ages: { low: 6, high: 11 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
   turns: true,

@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Top Total',
   line: 'Everyone rolls, adds or multiplies; the top result takes the round.',
-  skills: ['adding two numbers', 'times tables', 'difference', 'comparing'],
+  skills: ['adding', 'times-tables', 'taking-away', 'comparing'],
+  needs: [['dice', 'other-dice']],
+  ages: { low: 6, high: 99 },
   seats: { low: 2, high: 4 },
   minutes: { low: 5, high: 15 },
   turns: true,

@@ -3,7 +3,9 @@ import type { About } from '#core/game'
 export const about: About = {
   title: 'Turn Two',
   line: 'Face-down cards in a grid; turn two, keep them if they make the target.',
-  skills: ['make ten', 'complements', 'remembering'],
+  skills: ['making-ten', 'missing-part', 'remembering'],
+  needs: [['cards'], ['zeros']],
+  ages: { low: 5, high: 10 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
   turns: true,

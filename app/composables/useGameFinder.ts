@@ -1,0 +1,49 @@
+import { findGames, type Fit, type Wish } from '#core/catalogue/find'
+import { MATERIAL_IDS, type MaterialId } from '#core/catalogue/materials'
+import { SKILL_IDS, type SkillId } from '#core/catalogue/skills'
+import { ABOUTS } from '#core/games/abouts'
+
+/** The parts of a wish as they stand in the address. */
+type Part = 'q' | 'skill' | 'players' | 'minutes' | 'age' | 'box'
+
+/** What somebody looks for among the games, kept in the address so that it can be handed on and comes back with the page. */
+export function useGameFinder() {
+  const route = useRoute()
+  const router = useRouter()
+  const text = ref(String(route.query.q ?? ''))
+
+  const listOf = (part: Part) => String(route.query[part] ?? '').split(',')
+  const numberOf = (part: Part) => (/^\d{1,3}$/.test(String(route.query[part] ?? '')) ? Number(route.query[part]) : null)
+  const wish = computed<Wish>(() => ({
+    text: text.value,
+    skills: SKILL_IDS.filter((skill) => listOf('skill').includes(skill)),
+    players: numberOf('players'),
+    minutes: numberOf('minutes'),
+    age: numberOf('age'),
+    box: MATERIAL_IDS.filter((material) => listOf('box').includes(material)),
+  }))
+  const fits = computed<readonly Fit[]>(() => findGames(ABOUTS, wish.value))
+  const asked = computed(() => {
+    const { skills, players, minutes, age, box } = wish.value
+    return Boolean(text.value.trim() || skills.length || box.length || players || minutes || age)
+  })
+
+  function set(part: Part, value: string | number | null) {
+    const { [part]: _before, ...query } = route.query
+    return router.replace({ query: { ...query, ...(value === null || value === '' ? {} : { [part]: String(value) }) }, hash: route.hash })
+  }
+  watchDebounced(text, (now) => set('q', now.trim()), { debounce: 250 })
+
+  const toggled = <T>(list: readonly T[], item: T) => (list.includes(item) ? list.filter((other) => other !== item) : [...list, item])
+  const toggleSkill = (skill: SkillId) => set('skill', toggled(wish.value.skills, skill).join(','))
+  const toggleMaterial = (material: MaterialId) => set('box', toggled(wish.value.box, material).join(','))
+  /** Sets a number, or takes it off where it stands already. */
+  const choose = (part: 'players' | 'minutes' | 'age', value: number) => set(part, wish.value[part] === value ? null : value)
+  function clear() {
+    text.value = ''
+    const { q: _q, skill: _skill, players: _players, minutes: _minutes, age: _age, box: _box, ...query } = route.query
+    return router.replace({ query })
+  }
+
+  return { text, wish, fits, asked, toggleSkill, toggleMaterial, choose, clear }
+}

@@ -1,0 +1,81 @@
+import MiniSearch from 'minisearch'
+import { MATERIALS, type MaterialId } from '#core/catalogue/materials'
+import { SKILLS, type SkillId } from '#core/catalogue/skills'
+import type { About } from '#core/game'
+
+/** What somebody looks for; whatever is empty or null does not matter. */
+export interface Wish {
+  /** Typed: skills by any of their words, titles, materials. */
+  readonly text: string
+  readonly skills: readonly SkillId[]
+  readonly players: number | null
+  /** Minutes there are. */
+  readonly minutes: number | null
+  /** Years of the youngest. */
+  readonly age: number | null
+  /** What is in the box; empty: anything. */
+  readonly box: readonly MaterialId[]
+}
+
+export interface Entry {
+  readonly id: string
+  readonly about: About
+}
+
+/** A game that fits, and why this one: the skills that were looked for, or all that it practises. */
+export interface Fit extends Entry {
+  readonly practises: readonly SkillId[]
+  /** What of the box it uses; empty where the box does not matter. */
+  readonly uses: readonly MaterialId[]
+  readonly score: number
+}
+
+export const NO_WISH: Wish = { text: '', skills: [], players: null, minutes: null, age: null, box: [] }
+
+/** Whether everything a game needs is in the box: of each group of things that will do, one. */
+export function isInBox(needs: About['needs'], box: readonly MaterialId[]): boolean {
+  return needs.every((group) => group.some((material) => box.includes(material)))
+}
+
+/** Searches all that is said of games; made once a list. */
+function indexOf(entries: readonly Entry[]): MiniSearch {
+  const index = new MiniSearch({
+    fields: ['title', 'skills', 'line', 'materials'],
+    searchOptions: { prefix: true, fuzzy: 0.2, combineWith: 'AND', boost: { title: 4, skills: 2 } },
+  })
+  index.addAll(
+    entries.map(({ id, about }) => ({
+      id,
+      title: about.title,
+      line: about.line,
+      skills: about.skills.map((skill) => [SKILLS[skill].name, ...SKILLS[skill].words].join(' ')).join(' '),
+      materials: about.needs
+        .flat()
+        .map((material) => [MATERIALS[material].name, ...MATERIALS[material].words].join(' '))
+        .join(' '),
+    })),
+  )
+  return index
+}
+const INDEXES = new WeakMap<readonly Entry[], MiniSearch>()
+
+/** The games that fit a wish: those that practise more of it first, then those whose words fit better, then in their own order. */
+export function findGames(entries: readonly Entry[], wish: Wish): Fit[] {
+  const { text, skills, players, minutes, age, box } = wish
+  const index = INDEXES.get(entries) ?? indexOf(entries)
+  INDEXES.set(entries, index)
+  const typed = text.trim()
+  const hits = typed ? new Map(index.search(typed).map(({ id, score }) => [id as string, score])) : null
+  const found = entries.flatMap(({ id, about }): Fit[] => {
+    if (hits && !hits.has(id)) return []
+    if (players !== null && (players < about.seats.low || players > about.seats.high)) return []
+    if (minutes !== null && about.minutes.low > minutes) return []
+    if (age !== null && (age < about.ages.low || age > about.ages.high)) return []
+    if (box.length && !isInBox(about.needs, box)) return []
+    const practises = about.skills.filter((skill) => !skills.length || skills.includes(skill))
+    if (!practises.length) return []
+    const uses = box.length ? about.needs.map((group) => group.find((material) => box.includes(material))!) : []
+    return [{ id, about, practises, uses, score: (skills.length ? 100 * practises.length : 0) + (hits?.get(id) ?? 0) }]
+  })
+  return found.sort((a, b) => b.score - a.score)
+}
