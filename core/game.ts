@@ -20,6 +20,8 @@ export interface About {
   readonly seats: { readonly low: number; readonly high: number }
   /** Usual length of a match in minutes. */
   readonly minutes: { readonly low: number; readonly high: number }
+  /** Seconds from one play to the next at an unhurried table, until the room's own logbook knows better. */
+  readonly pace: number
   /** Whether the order of seats matters. */
   readonly turns: boolean
   readonly slips: readonly string[]

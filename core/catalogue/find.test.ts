@@ -30,6 +30,7 @@ test('every skill is practised by some game', () => {
 
 test.each([
   ['friends of ten', 'ask-for-rest'],
+  ['freinds of ten', 'roof-tiles'],
   ['make ten', 'turn-two'],
   ['times tables', 'table-ladder'],
   ['multiplication', 'top-total'],

@@ -41,7 +41,7 @@ export function isInBox(needs: About['needs'], box: readonly MaterialId[]): bool
 function indexOf(entries: readonly Entry[]): MiniSearch {
   const index = new MiniSearch({
     fields: ['title', 'skills', 'line', 'materials'],
-    searchOptions: { prefix: true, fuzzy: 0.2, combineWith: 'AND', boost: { title: 4, skills: 2 } },
+    searchOptions: { prefix: true, fuzzy: (term) => (term.length > 4 ? 0.3 : false), combineWith: 'AND', boost: { title: 4, skills: 2 } },
   })
   index.addAll(
     entries.map(({ id, about }) => ({

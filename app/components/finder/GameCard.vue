@@ -13,7 +13,10 @@ const { about, why, chosen = false } = defineProps<{ about: About; why: string; 
     </span>
     <span class="block text-sm">{{ about.line }}</span>
     <span class="block text-sm text-(--ink-soft)"
-      >{{ about.seats.low }}–{{ about.seats.high }} players · {{ about.minutes.low }}–{{ about.minutes.high }} minutes · {{ why }}</span
+      >{{ about.seats.low === about.seats.high ? about.seats.low : `${about.seats.low}–${about.seats.high}` }} players · {{ about.minutes.low }}–{{
+        about.minutes.high
+      }}
+      minutes · {{ why }}</span
     >
   </span>
 </template>

@@ -13,6 +13,7 @@ watch(game, () => (ready.value = []))
 const sentences = computed(() =>
   read.value.ok ? [...game.value.wording.readBack(read.value.rules, seats.value.length), ...sayCommonRules(game.value, read.value.rules)] : [],
 )
+const { says, own } = useEstimate(setup)
 const preparation = computed(() => (read.value.ok ? game.value.prepare(read.value.rules, seats.value.length) : null))
 </script>
 
@@ -22,6 +23,14 @@ const preparation = computed(() => (read.value.ok ? game.value.prepare(read.valu
     <ul class="space-y-1.5 list-disc pl-5">
       <li v-for="sentence in sentences" :key="sentence">{{ sentence }}</li>
     </ul>
+    <p
+      v-if="sentences.length"
+      class="min-h-6 flex items-center gap-2 font-semibold"
+      role="status"
+      :title="own ? 'At the pace of this room' : 'At an unhurried pace'"
+    >
+      <UIcon name="i-lucide-hourglass" class="size-5 shrink-0" /> {{ says ?? 'How long? Bots try it out …' }}
+    </p>
     <p v-if="!sentences.length" class="text-(--refused)">A house rule does not fit yet.</p>
     <template v-if="preparation">
       <h3 class="font-bold border-t border-dashed border-(--rule) pt-3">Lay ready</h3>

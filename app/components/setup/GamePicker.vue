@@ -26,7 +26,12 @@ function choose(id: string) {
     </div>
     <GameFinder v-else>
       <template #default="{ fit, why }">
-        <button type="button" class="sheet p-3 w-full h-full text-left cursor-pointer game" :aria-pressed="fit.id === chosen" @click="choose(fit.id)">
+        <button
+          type="button"
+          class="sheet p-3 w-full h-full flex flex-col text-left cursor-pointer game"
+          :aria-pressed="fit.id === chosen"
+          @click="choose(fit.id)"
+        >
           <GameCard :about="fit.about" :why="why" :chosen="fit.id === chosen" />
         </button>
       </template>

@@ -24,7 +24,8 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
       <h1 class="text-4xl font-extrabold">{{ game.about.title }}</h1>
       <p class="text-xl">{{ game.about.line }}</p>
       <p class="text-(--ink-soft)">
-        {{ game.about.seats.low }}–{{ game.about.seats.high }} players · {{ game.about.minutes.low }}–{{ game.about.minutes.high }} minutes ·
+        {{ game.about.seats.low === game.about.seats.high ? game.about.seats.low : `${game.about.seats.low}–${game.about.seats.high}` }} players ·
+        {{ game.about.minutes.low }}–{{ game.about.minutes.high }} minutes ·
         {{ skillNames(game.about.skills) }}
       </p>
     </header>

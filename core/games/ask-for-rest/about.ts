@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 6, high: 10 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
+  pace: 12,
   turns: true,
   slips: [
     'A pair that misses the target by one.',

@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 6, high: 99 },
   seats: { low: 1, high: 6 },
   minutes: { low: 10, high: 25 },
+  pace: 12,
   turns: true,
   slips: [
     'Adding only the dice of the last roll: the frozen ones count too.',

@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 6, high: 99 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
+  pace: 6,
   turns: false,
   slips: [
     'Calling a card that does not lie there any more.',

@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 7, high: 99 },
   seats: { low: 1, high: 4 },
   minutes: { low: 10, high: 20 },
+  pace: 12,
   turns: true,
   slips: [
     'Reading 11 hundreds and 14 tens as 1114 before regrouping.',

@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 5, high: 10 },
   seats: { low: 2, high: 2 },
   minutes: { low: 5, high: 10 },
+  pace: 14,
   turns: true,
   slips: [
     'The hider adds up wrong: put it right before the guess.',

@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 6, high: 12 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
+  pace: 12,
   turns: true,
   slips: [
     'Taking an even card away, or adding an odd one.',

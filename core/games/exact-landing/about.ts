@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 6, high: 12 },
   seats: { low: 2, high: 4 },
   minutes: { low: 5, high: 15 },
+  pace: 15,
   turns: true,
   slips: [
     'Counting the number one stands on as the first step.',

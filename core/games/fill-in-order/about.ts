@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 5, high: 9 },
   seats: { low: 2, high: 4 },
   minutes: { low: 15, high: 30 },
+  pace: 15,
   turns: true,
   slips: [
     'Calling a full row with a place still hidden.',

@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 7, high: 11 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
+  pace: 30,
   turns: true,
   slips: ['Moving the rival’s piece.', 'Adding the tens as ones: a 9 is 90.', 'Hopping so that stops are jumped.', 'Touching a stop and leaving its token.'],
 }

@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 7, high: 99 },
   seats: { low: 1, high: 4 },
   minutes: { low: 10, high: 25 },
+  pace: 8,
   turns: false,
   slips: [
     'Laying the whole sum’s first digit instead of its last.',

@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 8, high: 12 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 25 },
+  pace: 18,
   turns: true,
   slips: [
     'Mistaking thousands for hundreds.',

@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 6, high: 99 },
   seats: { low: 1, high: 8 },
   minutes: { low: 10, high: 20 },
+  pace: 9,
   turns: false,
   slips: [
     'Taking a tile that is still half covered.',

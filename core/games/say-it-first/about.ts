@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 6, high: 99 },
   seats: { low: 2, high: 4 },
   minutes: { low: 5, high: 15 },
+  pace: 16,
   turns: false,
   slips: ['Calling before all cards lie open.', 'Calling twice: only the first answer counts.', 'Right, but without saying how.', 'Forgetting the pot.'],
 }

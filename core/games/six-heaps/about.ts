@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 7, high: 99 },
   seats: { low: 2, high: 4 },
   minutes: { low: 15, high: 25 },
+  pace: 15,
   turns: true,
   slips: [
     'Overlooking a second line through the same card.',

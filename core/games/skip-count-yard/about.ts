@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 8, high: 99 },
   seats: { low: 1, high: 4 },
   minutes: { low: 20, high: 40 },
+  pace: 11,
   turns: true,
   slips: [
     'Forgetting to draw before anything else.',

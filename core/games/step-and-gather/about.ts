@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 5, high: 8 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
+  pace: 14,
   turns: true,
   slips: [
     'Counting the space one stands on as the first step.',

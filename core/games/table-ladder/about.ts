@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 7, high: 11 },
   seats: { low: 1, high: 4 },
   minutes: { low: 5, high: 15 },
+  pace: 15,
   turns: true,
   slips: [
     'One step too many or too few when skip counting.',

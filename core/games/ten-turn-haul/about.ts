@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 6, high: 10 },
   seats: { low: 1, high: 4 },
   minutes: { low: 5, high: 15 },
+  pace: 15,
   turns: true,
   slips: [
     'Adding to the total before last instead of the last one.',

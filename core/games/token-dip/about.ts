@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 6, high: 11 },
   seats: { low: 2, high: 4 },
   minutes: { low: 10, high: 20 },
+  pace: 14,
   turns: true,
   slips: [
     'Reading the key one line too high or too low.',

@@ -36,7 +36,7 @@ export const wording: GameWording<DipRules, DipPlay, DipState> = {
   },
   readBack({ key, bag, mode, goal, turns, floor, finish, recount }) {
     return [
-      `${list(key.map(({ token, worth }) => `${token} is ${worth}`))}.`,
+      `${capital(list(key.map(({ token, worth }) => `${token} is ${worth}`)))}.`,
       bag
         ? `In the bag are ${list(Object.entries(bag).map(([token, n]) => `${n} ${token}`))}; what is dipped stays out.`
         : 'The token goes before the player who dipped it.',

@@ -8,6 +8,7 @@ export const about: About = {
   ages: { low: 6, high: 99 },
   seats: { low: 2, high: 4 },
   minutes: { low: 5, high: 15 },
+  pace: 12,
   turns: true,
   slips: [
     'Counting a level round for somebody though it is nobody’s.',

@@ -1,0 +1,40 @@
+import { minutesOf, type Length } from '#core/estimate'
+import type { Estimator } from '~/workers/estimate.worker'
+import type { Setup } from '~/composables/useSetup'
+import { callApi } from '~/utils/api'
+
+/** Milliseconds that the bots may play. */
+const MOST_MS = 4000
+
+/** How long a match will take under the rules as they stand now: bots try it out in a worker, the room’s logbook tells the pace. */
+export function useEstimate({ game, read, rules, seats }: Setup) {
+  const length = shallowRef<Length | null>(null)
+  /** Seconds a play in this room, by game; of others the game’s own guess counts. */
+  const paces = shallowRef<Readonly<Record<string, number>>>({})
+  const { ask, cancel } = useWorker<Estimator>(() => new Worker(new URL('../workers/estimate.worker.ts', import.meta.url), { type: 'module' }))
+
+  onMounted(async () => {
+    try {
+      paces.value = (await callApi<{ paces: Record<string, number> }>('/api/paces')).paces
+    } catch {
+      // Without the room’s own pace the game’s guess is told.
+    }
+  })
+  async function estimate() {
+    length.value = null
+    if (!read.value.ok) return cancel()
+    const { id } = game.value
+    length.value = await ask((remote) => remote.lengthOf(id, plain(rules.value), seats.value.length, MOST_MS))
+  }
+  // Rules change key by key: the bots begin when they stand still for a moment.
+  watchDebounced([game, rules, () => seats.value.length], estimate, { debounce: 400, deep: true, immediate: true })
+
+  const own = computed(() => paces.value[game.value.id])
+  const says = computed(() => {
+    if (!length.value || !read.value.ok) return null
+    const told = minutesOf(length.value, own.value ?? game.value.about.pace, read.value.rules.minutes)
+    if (!told) return 'It may never end under these rules: set a clock.'
+    return told.low === told.high ? `About ${told.usual} minutes.` : `About ${told.usual} minutes, ${told.low} to ${told.high}.`
+  })
+  return { says, own }
+}
