@@ -84,6 +84,11 @@ test.each([
   [{ answers: 'off' }, ['houseRules.answers answers-not-offered']],
 ])('setup %j: %j', (houseRules, found) => expect(problemsOf(open(houseRules))).toEqual(found))
 
+test('the working is what the digit is worth at its place', () => {
+  const answer = game([strike(1, 4, 3, 1), strike(2, 5, 2, 1)])
+  expect(answer.verdicts.map(({ working }) => working)).toEqual(['4 × 100 = 400', '3 × 10 = 30'])
+})
+
 test('which rolls would strike, and the chance of any', () => {
   const state = { boards: [['12', '42']], struck: [[[], [1]]] }
   const { rolls, chance } = strikingRolls({ digits: 2, sides: 6 }, state, 1)

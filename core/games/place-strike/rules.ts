@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
-import { refuseFaces } from '#core/dice'
+import { combined, refuseFaces } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
@@ -116,15 +116,16 @@ export function judge(rules: StrikeRules, state: StrikeState, play: StrikePlay):
   if (written === undefined) return refuse('no-such-number', { number, numbers: rules.numbers })
   const struck = state.struck[by - 1]![number - 1]!
   const there = digitAt(written, place)
+  const worth = (face: number) => [combined([face, 10 ** (place - 1)], 'times')]
   if (struck.includes(place)) return refuse('already-struck', { number, place, digit: there, written })
-  if (there !== digit) return refuse('no-match', { number, place, digit, there, value: there * 10 ** (place - 1), written })
+  if (there !== digit) return refuse('no-match', { number, place, digit, there, value: there * 10 ** (place - 1), written }, worth(there))
   const now = [...struck, place]
   const mine = state.struck[by - 1]!.map((places, i) => (i === number - 1 ? now : places))
   const next: StrikeState = { ...state, ...passTurn(state), struck: withSeat(state.struck, by, mine), newest: { by, digit, place, number } }
   return {
     stands: true,
     next,
-    working: [],
+    working: worth(digit),
     notes: [{ code: 'struck', facts: { by, digit, place, number, value: digit * 10 ** (place - 1), count: now.length, strikes: rules.strikes } }],
     asks: { explanation: true },
   }
