@@ -32,7 +32,14 @@ export function useGameFinder() {
     const { [part]: _before, ...query } = route.query
     return router.replace({ query: { ...query, ...(value === null || value === '' ? {} : { [part]: String(value) }) }, hash: route.hash })
   }
-  watchDebounced(text, (now) => set('q', now.trim()), { debounce: 250 })
+  // What is typed goes into the address a moment later, but never into the way of somebody who leaves.
+  let leaves = false
+  onBeforeRouteLeave(() => void (leaves = true))
+  watchDebounced(text, (now) => leaves || set('q', now.trim()), { debounce: 250 })
+  onBeforeUnmount(() => {
+    if (!leaves && text.value.trim() !== String(route.query.q ?? '')) void set('q', text.value.trim())
+    leaves = true
+  })
 
   const toggled = <T>(list: readonly T[], item: T) => (list.includes(item) ? list.filter((other) => other !== item) : [...list, item])
   const toggleSkill = (skill: SkillId) => set('skill', toggled(wish.value.skills, skill).join(','))

@@ -50,6 +50,11 @@ function next() {
 function record() {
   if (call.value) desk.offer({ ...call.value, ...told.value })
 }
+/** How it was found may come after the call: what waits for it is recorded then. */
+function tell(now: Told) {
+  told.value = now
+  if (now.explained && desk.judged.value?.verdict.reason?.code === 'unexplained') record()
+}
 const seatOf = (key: string) => Number(/^f([1-4])$/.exec(key)?.[1] ?? 0)
 
 usePad([
@@ -101,6 +106,6 @@ usePad([
         <Key aria-label="No call" @click="clear"><UIcon name="i-lucide-x" class="size-5" /></Key>
       </template>
     </div>
-    <HowKeys v-if="calling && rules.explain !== 'off'" v-model="told" :required="rules.explain === 'required'" />
+    <HowKeys v-if="calling && rules.explain !== 'off'" :model-value="told" :required="rules.explain === 'required'" @update:model-value="tell" />
   </div>
 </template>

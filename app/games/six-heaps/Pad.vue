@@ -48,6 +48,12 @@ function name(lines: readonly Line[]) {
   const play = entry.value.at && playOf(entry.value.at, lines)
   if (play) desk.offer({ ...play, ...told.value })
 }
+/** How it was found may come after the card: what waits for it is recorded then. */
+function tell(now: Told) {
+  told.value = now
+  const draft = desk.draft.value
+  if (draft?.do === 'place' && now.explained) desk.offer({ ...draft, ...now })
+}
 function pass() {
   desk.offer({ do: 'pass', by: desk.seat.value })
 }
@@ -121,8 +127,9 @@ usePad([
     </template>
     <HowKeys
       v-if="rules.explain === 'required' || (rules.explain === 'invited' && entry.card !== null)"
-      v-model="told"
+      :model-value="told"
       :required="rules.explain === 'required'"
+      @update:model-value="tell"
     />
   </div>
 </template>
