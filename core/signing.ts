@@ -1,3 +1,4 @@
+import type { NumberFact } from '#core/game'
 import type { Sign } from '#core/working'
 
 /** How signs make a target out of cards: without trying all of them. */
@@ -46,4 +47,15 @@ export function signed(cards: readonly number[], signs: readonly PlusMinus[]): n
 export function spoken(cards: readonly number[], signs: readonly PlusMinus[]): { readonly sign: PlusMinus; readonly value: number }[] {
   const terms = cards.map((value, i) => ({ sign: signs[i]!, value }))
   return [...terms.filter(({ sign }) => sign === '+'), ...terms.filter(({ sign }) => sign === '-')]
+}
+
+/** The facts in cards with their signs: what is added is one, what is taken away from it another. */
+export function signedFacts(cards: readonly number[], signs: readonly PlusMinus[], target: number): NumberFact[] {
+  const plus = cards.filter((_, i) => signs[i] === '+')
+  const less = cards.filter((_, i) => signs[i] === '-')
+  const sum = plus.reduce((a, b) => a + b, 0)
+  return [
+    ...(plus.length > 1 ? [{ operation: 'add' as const, terms: plus, answer: sum }] : []),
+    ...(less.length ? [{ operation: 'subtract' as const, terms: [sum, ...less], answer: target }] : []),
+  ]
 }

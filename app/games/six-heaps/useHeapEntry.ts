@@ -1,4 +1,4 @@
-import { runsThrough, topAt, type Line, type Spot } from '#core/games/six-heaps/block'
+import { runsThrough, topAt, withCard, type Line, type Spot } from '#core/games/six-heaps/block'
 import { sixHeaps } from '#core/games/six-heaps/index'
 import { lyingIn, mayPass, type Place } from '#core/games/six-heaps/rules'
 import { countOf, facesOf } from '#core/pack'
@@ -24,8 +24,7 @@ export function useHeapEntry() {
   /** The heaps as they lie once the card is there. */
   const laid = computed(() => {
     const { card, at } = entry.value
-    if (card === null || !at) return state.value.heaps
-    return state.value.heaps.map((row, r) => (r === at[0] - 1 ? row.map((heap, c) => (c === at[1] - 1 ? [...heap, card] : heap)) : row))
+    return card === null || !at ? state.value.heaps : withCard(state.value.heaps, at, card)
   })
   /** The straight runs through the card, each with what it makes. */
   const runs = computed(() => {

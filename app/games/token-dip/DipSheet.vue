@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { leftInBag, type DipRules, type DipState } from '#core/games/token-dip/rules'
 import { countOf } from '#core/pack'
+import { seatsFrom } from '#core/seats'
 import type { Seat } from '#shared/api'
 
 /** The key, and everybody's dish: tokens sorted by kind, the running total against the goal. */
@@ -25,8 +26,7 @@ const tokens = computed(() => rules.key.map(({ token }) => token))
 /** Who dipped last; their total is not told while it is secret. */
 const last = computed(() => {
   const most = Math.max(...state.dishes.map((dish) => dish.length))
-  const order = state.seats === 0 ? [] : Array.from({ length: state.seats }, (_, i) => ((state.first - 1 + i) % state.seats) + 1)
-  return most === 0 ? null : (order.findLast((seat) => state.dishes[seat - 1]!.length === most) ?? null)
+  return most === 0 ? null : (seatsFrom(state.first, state.seats).findLast((seat) => state.dishes[seat - 1]!.length === most) ?? null)
 })
 const goal = computed(() => (rules.mode === 'first-to' ? rules.goal : null))
 const share = (total: number) => (goal.value === null ? 0 : Math.max(0, Math.min(100, (100 * total) / goal.value)))

@@ -5,7 +5,7 @@ import { bot, deal, plays } from '#core/games/call-row/bot'
 import { readPlay, writePlay } from '#core/games/call-row/notation'
 import * as rules from '#core/games/call-row/rules'
 import type { RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
-import { findSigns } from '#core/signing'
+import { findSigns, signedFacts } from '#core/signing'
 import { wording } from '#core/games/call-row/wording'
 import { packSize } from '#core/pack'
 import { NO_ROUNDS } from '#core/turns'
@@ -56,15 +56,7 @@ export const callRow = defineGame<RowRules, null, RowPlay, RowState>({
   facts(given, _state, play) {
     if (play.do !== 'call') return []
     const signs = findSigns(play.cards, given.target, given.signs === 'add-subtract')
-    if (!signs || play.cards.length < 2) return []
-    // A fact is what is added; what is taken away from it is another.
-    const plus = play.cards.filter((_, i) => signs[i] === '+')
-    const less = play.cards.filter((_, i) => signs[i] === '-')
-    const sum = plus.reduce((a, b) => a + b, 0)
-    return [
-      ...(plus.length > 1 ? [{ operation: 'add' as const, terms: plus, answer: sum }] : []),
-      ...(less.length ? [{ operation: 'subtract' as const, terms: [sum, ...less], answer: given.target }] : []),
-    ]
+    return signs && play.cards.length > 1 ? signedFacts(play.cards, signs, given.target) : []
   },
   writePlay,
   readPlay,

@@ -5,7 +5,7 @@ import { findSigns, signed, spoken, type PlusMinus } from '#core/signing'
 import { cardsOf, packRule, packSize, refuseCards, without } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
-import { everySeat, withSeat } from '#core/seats'
+import { everySeat, seatsFrom, withSeat } from '#core/seats'
 import { awarded, leadOf } from '#core/turns'
 import { refuse, type GameVerdict } from '#core/verdict'
 import { sumOf, type Equation } from '#core/working'
@@ -146,7 +146,7 @@ function wrongCall(rules: RowRules, state: RowState, by: number, refusal: Return
 }
 
 export function awaits(_rules: RowRules, { seats }: RowState): Awaits {
-  return { seats: Array.from({ length: seats }, (_, i) => i + 1), plays: ['deal', 'call'] }
+  return { seats: seatsFrom(1, seats), plays: ['deal', 'call'] }
 }
 
 export const lead = (_rules: RowRules, { steps }: RowState): End => leadOf(steps, 'most-steps')

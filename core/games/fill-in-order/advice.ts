@@ -1,5 +1,6 @@
 import { deckFor, lyingIn, openSlots, slotFor, type Face, type FillRules, type FillState } from '#core/games/fill-in-order/rules'
 import { countsOf, restOfDeck } from '#core/pack'
+import { seatsFrom } from '#core/seats'
 
 /** Which cards would fit a seat now, and the exact chance that a card nobody has seen does. */
 export function outlook(rules: FillRules, state: FillState, seat: number): { readonly fit: readonly Face[]; readonly chance: number } {
@@ -17,6 +18,5 @@ export function outlook(rules: FillRules, state: FillState, seat: number): { rea
 export function helpedBy(state: FillState): number[] {
   const top = state.discards.at(-1)
   if (top === undefined) return []
-  const seats = Array.from({ length: state.seats }, (_, i) => ((state.turn - 1 + i) % state.seats) + 1)
-  return seats.filter((seat) => slotFor(state.layouts[seat - 1]!, top) !== null)
+  return seatsFrom(state.turn, state.seats).filter((seat) => slotFor(state.layouts[seat - 1]!, top) !== null)
 }

@@ -3,6 +3,7 @@ import type { Dealt, Wish } from '#core/game'
 import { leftIn, type FirstRules, type FirstState, type Round } from '#core/games/say-it-first/rules'
 import { restOf } from '#core/pack'
 import type { Random } from '#core/random'
+import { seatsFrom } from '#core/seats'
 
 function turned({ pack }: FirstRules, { gone, seats }: FirstState, random: Random): number[] {
   return random.shuffled(restOf(pack, gone)).slice(0, seats)
@@ -32,7 +33,7 @@ export function deal(rules: FirstRules, state: FirstState, wish: Wish, random: R
 export function bot(rules: FirstRules, state: FirstState, _seat: number, random: Random): Round {
   const cards = turned(rules, state, random)
   const right = combined(cards, rules.combine).equals
-  const order = random.shuffled(Array.from({ length: state.seats }, (_, i) => i + 1))
+  const order = random.shuffled(seatsFrom(1, state.seats))
   const slip = random.whole(1, 6) === 1
   const answers = order
     .slice(0, slip ? 2 : 1)

@@ -5,7 +5,7 @@ import type { Awaits, End, Judging, Progress, Seating } from '#core/game'
 import { packProblems, packRule, packSize, refuseCards } from '#core/pack'
 import { explanation, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
-import { everySeat, withSeat } from '#core/seats'
+import { everySeat, seatsFrom, withSeat } from '#core/seats'
 import { awarded, leadOf, NO_ROUNDS } from '#core/turns'
 import { refuse, type GameVerdict, type Note } from '#core/verdict'
 
@@ -116,7 +116,7 @@ export function judge(rules: FirstRules, state: FirstState, { cards, answers }: 
 }
 
 export function awaits(_rules: FirstRules, { seats }: FirstState): Awaits {
-  return { seats: Array.from({ length: seats }, (_, i) => i + 1), plays: ['round'] }
+  return { seats: seatsFrom(1, seats), plays: ['round'] }
 }
 
 export const lead = (_rules: FirstRules, { kept }: FirstState): End => leadOf(kept, 'most-cards')

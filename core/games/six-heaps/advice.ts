@@ -1,4 +1,4 @@
-import { linesThrough, topAt, type Line, type Spot } from '#core/games/six-heaps/block'
+import { linesThrough, topAt, withCard, type Line, type Spot } from '#core/games/six-heaps/block'
 import { knownIn, lyingIn, type HeapRules, type HeapState } from '#core/games/six-heaps/rules'
 import { canHold } from '#core/hands'
 import { countOf } from '#core/pack'
@@ -16,8 +16,7 @@ export function placesFor({ target }: Pick<HeapRules, 'target'>, { heaps }: Pick
     row.flatMap((_, c) => {
       const at: Spot = [r + 1, c + 1]
       if (topAt(heaps, at) === card) return []
-      const laid = heaps.map((line, i) => (i === r ? line.map((heap, j) => (j === c ? [...heap, card] : heap)) : line))
-      return [{ card, at, lines: linesThrough(laid, at, target) }]
+      return [{ card, at, lines: linesThrough(withCard(heaps, at, card), at, target) }]
     }),
   )
 }

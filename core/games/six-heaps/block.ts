@@ -4,7 +4,8 @@
 export type Spot = readonly [row: number, column: number]
 /** The places of a line, from left to right or from top to bottom; named by a player, in any order. */
 export type Line = readonly Spot[]
-type Heaps = readonly (readonly (readonly number[])[])[]
+/** By row and column, the bottom card of each heap first. */
+export type Heaps = readonly (readonly (readonly number[])[])[]
 
 /** The number on top of a heap, null where the place is bare, undefined where there is no such place. */
 export function topAt(heaps: Heaps, [row, column]: Spot): number | null | undefined {
@@ -35,4 +36,9 @@ export function linesThrough(heaps: Heaps, at: Spot, target: number): Line[] {
 /** Whether two lines have the same places, in any order; a place named twice is another line. */
 export function sameLine(a: Line, b: Line): boolean {
   return a.length === b.length && a.every(([row, column]) => b.some((spot) => spot[0] === row && spot[1] === column))
+}
+
+/** The heaps with one more card on one of them. */
+export function withCard(heaps: Heaps, [row, column]: Spot, card: number): Heaps {
+  return heaps.map((line, r) => (r === row - 1 ? line.map((heap, c) => (c === column - 1 ? [...heap, card] : heap)) : line))
 }

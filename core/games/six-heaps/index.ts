@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/six-heaps/about'
-import { linesThrough, topAt } from '#core/games/six-heaps/block'
+import { linesThrough, topAt, withCard } from '#core/games/six-heaps/block'
 import { bot, deal, plays } from '#core/games/six-heaps/bot'
 import { readPlay, writePlay } from '#core/games/six-heaps/notation'
 import * as rules from '#core/games/six-heaps/rules'
@@ -58,7 +58,7 @@ export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState>({
   bot,
   facts(given, state, play) {
     if (play.do !== 'place' || topAt(state.heaps, play.at) === undefined) return []
-    const heaps = state.heaps.map((row, r) => (r === play.at[0] - 1 ? row.map((heap, c) => (c === play.at[1] - 1 ? [...heap, play.card] : heap)) : row))
+    const heaps = withCard(state.heaps, play.at, play.card)
     return linesThrough(heaps, play.at, given.target).map((line) => ({
       operation: 'add' as const,
       terms: line.map((spot) => topAt(heaps, spot)!),

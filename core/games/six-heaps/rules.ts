@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Seating } from '#core/game'
-import { linesThrough, sameLine, topAt, type Line, type Spot } from '#core/games/six-heaps/block'
+import { linesThrough, sameLine, topAt, withCard, type Heaps, type Line, type Spot } from '#core/games/six-heaps/block'
 import { canHold, freed, giveWay, withGone, type Hand, type Known } from '#core/hands'
 import { cardsOf, packProblems, packRule, packSize, refuseCards, without } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
@@ -62,7 +62,7 @@ export const playSchema: z.ZodType<HeapPlay> = z.discriminatedUnion('do', [
 
 export interface HeapState extends Turns {
   /** Every heap by row and column, the bottom card first. */
-  readonly heaps: readonly (readonly (readonly number[])[])[]
+  readonly heaps: Heaps
   readonly hands: readonly Hand[]
   readonly stock: number
   /** In a dealt match the stock’s cards, next first. */
@@ -162,10 +162,6 @@ function judgePlace(rules: HeapRules, state: HeapState, play: Place, overrule: b
     notes,
     asks: { explanation: scored.length > 0 },
   }
-}
-
-function withCard(heaps: HeapState['heaps'], [row, column]: Spot, card: number): HeapState['heaps'] {
-  return heaps.map((line, r) => (r === row - 1 ? line.map((heap, c) => (c === column - 1 ? [...heap, card] : heap)) : line))
 }
 
 /** The state after the hand was drawn up again and the turn passed. */

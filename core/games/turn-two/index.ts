@@ -7,6 +7,7 @@ import * as rules from '#core/games/turn-two/rules'
 import type { PairPlay, PairRules, PairState } from '#core/games/turn-two/rules'
 import { wording } from '#core/games/turn-two/wording'
 import { packSize } from '#core/pack'
+import { findSigns, signedFacts } from '#core/signing'
 import { turnsProgress } from '#core/turns'
 
 /** Turn Two: face-down cards in a grid; turn two, keep them if they make the target. */
@@ -55,15 +56,8 @@ export const turnTwo = defineGame<PairRules, null, PairPlay, PairState>({
   deal,
   bot,
   facts(given, _state, play) {
-    const match = play.do === 'turn' ? rules.matchOf(given, play.cards) : null
-    if (!match) return []
-    const values = (sign: string) => match.terms.filter((term) => term.sign === sign).map(({ value }) => value)
-    const [plus, less] = [values('+'), values('-')]
-    const sum = plus.reduce((a, b) => a + b, 0)
-    return [
-      ...(plus.length > 1 ? [{ operation: 'add' as const, terms: plus, answer: sum }] : []),
-      ...(less.length ? [{ operation: 'subtract' as const, terms: [sum, ...less], answer: given.target }] : []),
-    ]
+    const signs = play.do === 'turn' && play.cards.length === given.perTurn ? findSigns(play.cards, given.target, given.signs === 'add-subtract') : null
+    return play.do === 'turn' && signs ? signedFacts(play.cards, signs, given.target) : []
   },
   writePlay,
   readPlay,
