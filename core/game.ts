@@ -5,6 +5,7 @@ import type { CommonRules } from '#core/commonRules'
 import type { BasePlay, How } from '#core/plays'
 import type { Problem } from '#core/problem'
 import type { Random } from '#core/random'
+import type { Ready } from '#core/ready'
 import type { Facts, GameVerdict, Note } from '#core/verdict'
 
 /** What a person reads of a game before choosing it. */
@@ -194,6 +195,8 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
   /** What is wrong with rules that are each within bounds. A ruling asks again, with `when: 'ruling'`. */
   problems(rules: R, seats: number, when: 'setup' | 'ruling'): readonly Problem[]
   prepare(rules: R, seats: number): Preparation
+  /** For getting a table ready: the pack, what to read aloud, sheets to print, and what to try next. */
+  readonly ready: Ready<R>
   /** The state before the first play, or what is wrong with the opening. */
   open(rules: R, seating: Seating, opening: O): { readonly state: S } | { readonly problems: readonly Problem[] }
 

@@ -5,6 +5,7 @@ import { bot, deal, plays } from '#core/games/ask-for-rest/bot'
 import { judge } from '#core/games/ask-for-rest/judge'
 import { hasPartner } from '#core/games/ask-for-rest/partners'
 import { readPlay, writePlay } from '#core/games/ask-for-rest/notation'
+import { ready } from '#core/games/ask-for-rest/ready'
 import * as rules from '#core/games/ask-for-rest/rules'
 import type { AskPlay, AskRules, AskState } from '#core/games/ask-for-rest/rules'
 import { wording } from '#core/games/ask-for-rest/wording'
@@ -45,6 +46,7 @@ export const askForRest = defineGame<AskRules, null, AskPlay, AskState>({
       care: [],
     }
   },
+  ready,
   open: rules.open,
   seatsNamed: (play) => (play.do === 'ask' ? [play.of] : []),
   place: rules.place,

@@ -4,6 +4,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/brim/about'
 import { bot, deal, plays } from '#core/games/brim/bot'
 import { readPlay, writePlay } from '#core/games/brim/notation'
+import { ready } from '#core/games/brim/ready'
 import { allDice } from '#core/games/brim/dice'
 import * as rules from '#core/games/brim/rules'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
@@ -35,6 +36,7 @@ export const brim = defineGame<BrimRules, null, BrimPlay, BrimState>({
     ],
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

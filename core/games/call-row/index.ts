@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/call-row/about'
 import { bot, deal, plays } from '#core/games/call-row/bot'
 import { readPlay, writePlay } from '#core/games/call-row/notation'
+import { ready } from '#core/games/call-row/ready'
 import * as rules from '#core/games/call-row/rules'
 import type { RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
 import { findSigns, signedFacts } from '#core/signing'
@@ -39,6 +40,7 @@ export const callRow = defineGame<RowRules, null, RowPlay, RowState>({
     ],
     care: ['Small pieces can be swallowed: keep them from children under three.'],
   }),
+  ready,
   open: rules.open,
   place: () => 'here',
   judge: rules.judge,

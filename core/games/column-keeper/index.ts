@@ -3,6 +3,7 @@ import { defineGame, type NumberFact } from '#core/game'
 import { about } from '#core/games/column-keeper/about'
 import { bot, deal, plays } from '#core/games/column-keeper/bot'
 import { readPlay, writePlay } from '#core/games/column-keeper/notation'
+import { ready } from '#core/games/column-keeper/ready'
 import * as rules from '#core/games/column-keeper/rules'
 import type { KeeperPlay, KeeperRules, KeeperState } from '#core/games/column-keeper/rules'
 import { wording } from '#core/games/column-keeper/wording'
@@ -38,6 +39,7 @@ export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperStat
     ],
     care: [],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/covered-part/about'
 import { bot, deal, plays } from '#core/games/covered-part/bot'
 import { readPlay, writePlay } from '#core/games/covered-part/notation'
+import { ready } from '#core/games/covered-part/ready'
 import * as rules from '#core/games/covered-part/rules'
 import type { CoverPlay, CoverRules, CoverState } from '#core/games/covered-part/rules'
 import { wording } from '#core/games/covered-part/wording'
@@ -36,6 +37,7 @@ export const coveredPart = defineGame<CoverRules, null, CoverPlay, CoverState>({
     ],
     care: ['Dice and dominoes can be swallowed: keep them from children under three.'],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

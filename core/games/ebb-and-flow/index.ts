@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/ebb-and-flow/about'
 import { bot, deal, plays } from '#core/games/ebb-and-flow/bot'
 import { readPlay, writePlay } from '#core/games/ebb-and-flow/notation'
+import { ready } from '#core/games/ebb-and-flow/ready'
 import * as rules from '#core/games/ebb-and-flow/rules'
 import type { EbbRules, EbbState, Flip } from '#core/games/ebb-and-flow/rules'
 import { sayDrift, wording } from '#core/games/ebb-and-flow/wording'
@@ -39,6 +40,7 @@ export const ebbAndFlow = defineGame<EbbRules, null, Flip, EbbState>({
       care: [],
     }
   },
+  ready,
   open: rules.open,
   misshapen: rules.misshapen,
   place: rules.place,

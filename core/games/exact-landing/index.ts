@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/exact-landing/about'
 import { bot, deal, plays } from '#core/games/exact-landing/bot'
 import { readPlay, writePlay } from '#core/games/exact-landing/notation'
+import { ready } from '#core/games/exact-landing/ready'
 import * as rules from '#core/games/exact-landing/rules'
 import type { LandingRules, LandingState, Spin } from '#core/games/exact-landing/rules'
 import { wording } from '#core/games/exact-landing/wording'
@@ -39,6 +40,7 @@ export const exactLanding = defineGame<LandingRules, null, Spin, LandingState>({
     ],
     care: ['Pieces and paper clips can be swallowed: keep them from children under three.'],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/fill-in-order/about'
 import { bot, deal, plays } from '#core/games/fill-in-order/bot'
 import { readPlay, writePlay } from '#core/games/fill-in-order/notation'
+import { ready } from '#core/games/fill-in-order/ready'
 import * as rules from '#core/games/fill-in-order/rules'
 import type { FillRules, FillState, Turn } from '#core/games/fill-in-order/rules'
 import { wording } from '#core/games/fill-in-order/wording'
@@ -31,6 +32,7 @@ export const fillInOrder = defineGame<FillRules, null, Turn, FillState>({
     ],
     care: [],
   }),
+  ready,
   open: rules.open,
   misshapen: rules.misshapen,
   place: (_rules, state, play) => inTurn(state, play),

@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/hundred-stops/about'
 import { bot, deal, plays } from '#core/games/hundred-stops/bot'
 import { readPlay, writePlay } from '#core/games/hundred-stops/notation'
+import { ready } from '#core/games/hundred-stops/ready'
 import * as rules from '#core/games/hundred-stops/rules'
 import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
 import { wording } from '#core/games/hundred-stops/wording'
@@ -42,6 +43,7 @@ export const hundredStops = defineGame<StopsRules, null, Travel, StopsState>({
       care: ['Dice and tokens can be swallowed: keep them from children under three.'],
     }
   },
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

@@ -2,6 +2,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/last-digit-chains/about'
 import { bot, deal, dealOpening, plays } from '#core/games/last-digit-chains/bot'
 import { readPlay, writePlay } from '#core/games/last-digit-chains/notation'
+import { ready } from '#core/games/last-digit-chains/ready'
 import * as rules from '#core/games/last-digit-chains/rules'
 import type { ChainOpening, ChainPlay, ChainRules, ChainState } from '#core/games/last-digit-chains/rules'
 import { wording } from '#core/games/last-digit-chains/wording'
@@ -34,6 +35,7 @@ export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, C
       care: [],
     }
   },
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/perch-and-push/about'
 import { bot, deal, plays } from '#core/games/perch-and-push/bot'
 import { readPlay, writePlay } from '#core/games/perch-and-push/notation'
+import { ready } from '#core/games/perch-and-push/ready'
 import * as rules from '#core/games/perch-and-push/rules'
 import type { PerchPlay, PerchRules, PerchState } from '#core/games/perch-and-push/rules'
 import { wording } from '#core/games/perch-and-push/wording'
@@ -39,6 +40,7 @@ export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState>(
     ],
     care: ['Counters can be swallowed: keep them from children under three.'],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

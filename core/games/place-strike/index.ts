@@ -2,6 +2,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/place-strike/about'
 import { bot, deal, dealOpening, plays } from '#core/games/place-strike/bot'
 import { readPlay, writePlay } from '#core/games/place-strike/notation'
+import { ready } from '#core/games/place-strike/ready'
 import * as rules from '#core/games/place-strike/rules'
 import type { StrikeOpening, StrikePlay, StrikeRules, StrikeState } from '#core/games/place-strike/rules'
 import { wording } from '#core/games/place-strike/wording'
@@ -31,6 +32,7 @@ export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, St
     ],
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),
+  ready,
   open: rules.open,
   place: (_rules, state, play) => inTurn(state, play),
   judge: rules.judge,

@@ -5,6 +5,7 @@ import { bot, deal, dealOpening, plays } from '#core/games/roof-tiles/bot'
 import { houseRules, type RoofRules } from '#core/games/roof-tiles/houseRules'
 import { inReach, tileAt, tilesIn } from '#core/games/roof-tiles/layout'
 import { readPlay, writePlay } from '#core/games/roof-tiles/notation'
+import { ready } from '#core/games/roof-tiles/ready'
 import * as rules from '#core/games/roof-tiles/rules'
 import type { RoofOpening, RoofPlay, RoofState } from '#core/games/roof-tiles/rules'
 import { wording } from '#core/games/roof-tiles/wording'
@@ -39,6 +40,7 @@ export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState>
     ],
     care: [],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

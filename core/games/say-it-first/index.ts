@@ -4,6 +4,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/say-it-first/about'
 import { bot, deal, plays } from '#core/games/say-it-first/bot'
 import { readPlay, writePlay } from '#core/games/say-it-first/notation'
+import { ready } from '#core/games/say-it-first/ready'
 import * as rules from '#core/games/say-it-first/rules'
 import type { FirstRules, FirstState, Round } from '#core/games/say-it-first/rules'
 import { wording } from '#core/games/say-it-first/wording'
@@ -35,6 +36,7 @@ export const sayItFirst = defineGame<FirstRules, null, Round, FirstState>({
     needs: [{ count: packSize(pack), what: 'number cards', detail: `${pack.low} to ${pack.high}, ${pack.copies} of each, in one stack or dealt out` }],
     care: ['A child may always pass on explaining aloud.'],
   }),
+  ready,
   open: rules.open,
   seatsNamed: ({ answers }) => answers.map(({ by }) => by),
   place: () => 'here',

@@ -4,6 +4,7 @@ import { about } from '#core/games/six-heaps/about'
 import { linesThrough, topAt, withCard } from '#core/games/six-heaps/block'
 import { bot, deal, plays } from '#core/games/six-heaps/bot'
 import { readPlay, writePlay } from '#core/games/six-heaps/notation'
+import { ready } from '#core/games/six-heaps/ready'
 import * as rules from '#core/games/six-heaps/rules'
 import type { HeapPlay, HeapRules, HeapState } from '#core/games/six-heaps/rules'
 import { wording } from '#core/games/six-heaps/wording'
@@ -37,6 +38,7 @@ export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState>({
     ],
     care: [],
   }),
+  ready,
   open: rules.open,
   place: (_rules, state, play) => inTurn(state, play),
   judge: rules.judge,

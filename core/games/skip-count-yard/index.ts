@@ -2,6 +2,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/skip-count-yard/about'
 import { bot, deal, dealOpening, plays } from '#core/games/skip-count-yard/bot'
 import { readPlay, writePlay } from '#core/games/skip-count-yard/notation'
+import { ready } from '#core/games/skip-count-yard/ready'
 import * as rules from '#core/games/skip-count-yard/rules'
 import type { YardOpening, YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
 import { wording } from '#core/games/skip-count-yard/wording'
@@ -36,6 +37,7 @@ export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardSt
     ],
     care: [],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

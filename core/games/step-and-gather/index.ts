@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/step-and-gather/about'
 import { bot, deal, plays } from '#core/games/step-and-gather/bot'
 import { readPlay, writePlay } from '#core/games/step-and-gather/notation'
+import { ready } from '#core/games/step-and-gather/ready'
 import * as rules from '#core/games/step-and-gather/rules'
 import type { Step, StepRules, StepState } from '#core/games/step-and-gather/rules'
 import { wording } from '#core/games/step-and-gather/wording'
@@ -37,6 +38,7 @@ export const stepAndGather = defineGame<StepRules, null, Step, StepState>({
     ],
     care: ['Dice, pieces and cubes can be swallowed: keep them from children under three.'],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/table-ladder/about'
 import { bot, deal, plays } from '#core/games/table-ladder/bot'
 import { readPlay, writePlay } from '#core/games/table-ladder/notation'
+import { ready } from '#core/games/table-ladder/ready'
 import * as rules from '#core/games/table-ladder/rules'
 import type { LadderRules, LadderState, RungPlay } from '#core/games/table-ladder/rules'
 import { wording } from '#core/games/table-ladder/wording'
@@ -33,6 +34,7 @@ export const tableLadder = defineGame<LadderRules, null, RungPlay, LadderState>(
     ],
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/ten-turn-haul/about'
 import { bot, deal, plays } from '#core/games/ten-turn-haul/bot'
 import { readPlay, writePlay } from '#core/games/ten-turn-haul/notation'
+import { ready } from '#core/games/ten-turn-haul/ready'
 import * as rules from '#core/games/ten-turn-haul/rules'
 import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
 import { wording } from '#core/games/ten-turn-haul/wording'
@@ -33,6 +34,7 @@ export const tenTurnHaul = defineGame<HaulRules, null, Spin, HaulState>({
     ],
     care: ['Paper clips can be swallowed: keep them from children under three.'],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

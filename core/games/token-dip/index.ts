@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/token-dip/about'
 import { bot, deal, plays } from '#core/games/token-dip/bot'
 import { readPlay, writePlay } from '#core/games/token-dip/notation'
+import { ready } from '#core/games/token-dip/ready'
 import * as rules from '#core/games/token-dip/rules'
 import type { DipPlay, DipRules, DipState } from '#core/games/token-dip/rules'
 import { wording } from '#core/games/token-dip/wording'
@@ -68,6 +69,7 @@ export const tokenDip = defineGame<DipRules, null, DipPlay, DipState>({
       'Tokens handled in a shared bag are for counting, not for eating; mind allergies where food is used.',
     ],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

@@ -4,6 +4,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/top-total/about'
 import { bot, deal, plays } from '#core/games/top-total/bot'
 import { readPlay, writePlay } from '#core/games/top-total/notation'
+import { ready } from '#core/games/top-total/ready'
 import * as rules from '#core/games/top-total/rules'
 import type { Roll, TopRules, TopState } from '#core/games/top-total/rules'
 import { wording } from '#core/games/top-total/wording'
@@ -37,6 +38,7 @@ export const topTotal = defineGame<TopRules, null, Roll, TopState>({
     ],
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

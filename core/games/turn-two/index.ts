@@ -3,6 +3,7 @@ import { defineGame } from '#core/game'
 import { about } from '#core/games/turn-two/about'
 import { bot, deal, plays } from '#core/games/turn-two/bot'
 import { readPlay, writePlay } from '#core/games/turn-two/notation'
+import { ready } from '#core/games/turn-two/ready'
 import * as rules from '#core/games/turn-two/rules'
 import type { PairPlay, PairRules, PairState } from '#core/games/turn-two/rules'
 import { wording } from '#core/games/turn-two/wording'
@@ -40,6 +41,7 @@ export const turnTwo = defineGame<PairRules, null, PairPlay, PairState>({
     ],
     care: [],
   }),
+  ready,
   open: rules.open,
   place: rules.place,
   judge: rules.judge,

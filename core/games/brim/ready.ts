@@ -1,0 +1,14 @@
+import type { BrimRules } from '#core/games/brim/rules'
+import { pointsSheet } from '#core/print/parts'
+import type { Ready } from '#core/ready'
+import { count } from '#core/wording/words'
+
+export const ready: Ready<BrimRules> = {
+  aloud: ({ dice, rolls, limit, rounds, mustFreeze }) => [
+    `Roll ${count(dice, 'die', 'dice')}, up to ${count(rolls, 'time', 'times')}; before each further roll ${mustFreeze ? `freeze at least ${mustFreeze}` : 'you may freeze as many as you like'}, and frozen dice stay.`,
+    `Stop when you are content: ${limit} or less is your score, more than ${limit} is nothing.`,
+    `After ${count(rounds, 'round', 'rounds')} the most points win.`,
+  ],
+  sheets: ({ rounds }, seats) => [pointsSheet(rounds, seats)],
+  ladder: ['first-steps', 'short', 'bold', 'big'],
+}

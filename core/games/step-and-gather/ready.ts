@@ -1,0 +1,24 @@
+import type { StepRules } from '#core/games/step-and-gather/rules'
+import { runningSheet } from '#core/print/parts'
+import type { Ready } from '#core/ready'
+
+export const ready: Ready<StepRules> = {
+  aloud: ({ atEnd }) => [
+    'Roll the die and walk so many spaces on your own path.',
+    'Take as many cubes as the space says, and put them onto your towers of ten.',
+    `${atEnd === 'exact' ? 'Home must be reached exactly; until then you stay where you are.' : 'A roll larger than the way home stops there.'} When all are home, the most cubes win.`,
+  ],
+  sheets: ({ path }, seats) => [
+    {
+      id: 'path',
+      title: `Path of ${path.length} spaces`,
+      kind: 'track',
+      copies: seats,
+      spaces: path.map((space, i) => ({ text: String(space), strong: i === path.length - 1 })),
+    },
+    { id: 'own', title: 'Path to number yourselves', kind: 'track', spaces: path.map((_, i) => ({ strong: i === path.length - 1 })) },
+    { id: 'frames', title: 'Ten-frames for the cubes', kind: 'frames', count: 10, copies: seats },
+    runningSheet(Math.min(20, path.length), 'Cubes', seats),
+  ],
+  ladder: ['short', 'usual', 'exact', 'large'],
+}

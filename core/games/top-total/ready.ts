@@ -1,0 +1,22 @@
+import { facesOfDie } from '#core/dice'
+import type { TopRules } from '#core/games/top-total/rules'
+import { roundsSheet } from '#core/print/parts'
+import type { Ready } from '#core/ready'
+import { count } from '#core/wording/words'
+
+const doing = { add: 'add them', times: 'multiply them', difference: 'find the difference' } as const
+
+const level = { nobody: 'a level one is nobody’s', both: 'in a level one all the best take it', reroll: 'who are level roll again' } as const
+
+export const ready: Ready<TopRules> = {
+  aloud: ({ dice, combine, better, rounds, tiedRound }) => [
+    `Everyone rolls ${count(dice, 'die', 'dice')}${dice === 1 ? '' : ` and we ${doing[combine]}`}.`,
+    `The ${better === 'higher' ? 'highest' : 'lowest'} result takes the round; ${level[tiedRound]}.`,
+    `After ${count(rounds, 'round', 'rounds')} the most rounds win.`,
+  ],
+  sheets: ({ combine, sides, rounds }, seats) => [
+    roundsSheet(rounds, seats),
+    { id: 'chart', title: 'Chart of two dice', kind: 'chart', operation: combine, down: facesOfDie(sides), across: facesOfDie(sides) },
+  ],
+  ladder: ['usual', 'three', 'times', 'large'],
+}

@@ -1,0 +1,35 @@
+import type { PairRules } from '#core/games/turn-two/rules'
+import { packSize } from '#core/pack'
+import { addingChart, packCards, pieces, pointsSheet, span } from '#core/print/parts'
+import type { Ready } from '#core/ready'
+import { numberWord } from '#core/wording/words'
+
+/** Places in a row of the mat. */
+const ACROSS = 4
+
+export const ready: Ready<PairRules> = {
+  cards: ({ pack }) => packCards(pack),
+  aloud: ({ target, perTurn, signs, again }) => [
+    `Turn ${numberWord(perTurn)} cards, so that everybody sees them.`,
+    `If they make ${target}${signs === 'add' ? '' : ', adding or taking away'}, keep them${again ? ' and turn again' : ''}; if not, turn them back, and remember where they lie.`,
+    'When no match is left, whoever has the most cards wins.',
+  ],
+  sheets: ({ layout, pack }, seats) => {
+    const places = layout === 'all' ? packSize(pack) : layout
+    return [
+      {
+        id: 'mat',
+        title: `Mat: ${places} places with their numbers`,
+        kind: 'places',
+        shape: 'card',
+        rows: pieces(
+          span(1, places).map((place) => ({ text: String(place) })),
+          ACROSS,
+        ),
+      },
+      pointsSheet(6, seats, 'Match'),
+      addingChart(Math.min(pack.high, 20), pack.low),
+    ]
+  },
+  ladder: ['five', 'usual', 'twelve', 'three'],
+}

@@ -1,0 +1,28 @@
+import type { CommonRules } from '#core/commonRules'
+import type { Game } from '#core/game'
+import { letterPages } from '#core/print/letter'
+import { pagesOf } from '#core/print/pages'
+import type { Page, Wishes } from '#core/print/sheet'
+
+/** Something that can be printed: its pages once, and how often they are needed. */
+export interface Printable {
+  readonly id: string
+  readonly title: string
+  readonly copies: number
+  readonly pages: readonly Page[]
+}
+
+/** The sheet ids that every game has beside its own. */
+export const CARDS = 'cards'
+export const LETTER = 'letter'
+
+/** Everything that a game can be printed as under these rules: its own sheets, its pack to cut out, a letter home. */
+export function printablesOf(game: Game, rules: CommonRules, seats: number, wishes: Wishes): readonly Printable[] {
+  const own = game.ready.sheets(rules, seats).map((sheet) => ({ id: sheet.id, title: sheet.title, copies: sheet.copies ?? 1, pages: pagesOf(sheet, wishes) }))
+  const cards = game.ready.cards?.(rules, seats)
+  return [
+    ...own,
+    ...(cards ? [{ id: CARDS, title: 'Cards to cut out', copies: 1, pages: pagesOf({ kind: 'cards', id: CARDS, title: '', cards }, wishes) }] : []),
+    { id: LETTER, title: 'Letter to take home', copies: 1, pages: letterPages(game, rules, seats, wishes) },
+  ]
+}
