@@ -125,6 +125,11 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
     first.value = Math.min(first.value, seats.value.length)
   }
 
+  /** Takes the last seat away, where one can be spared. */
+  function dropSeat() {
+    if (seats.value.length > game.value.about.seats.low) removeSeat(seats.value.length - 1)
+  }
+
   function rename(at: number, name: string) {
     seats.value = seats.value.map((seat, i) => (i === at ? { ...seat, name } : seat))
   }
@@ -202,6 +207,7 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
     problems,
     problemOf,
     seatProblem,
+    named,
     tried,
     busy,
     failed,
@@ -210,6 +216,7 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
     usePreset,
     addSeat,
     removeSeat,
+    dropSeat,
     rename,
     move,
     like,

@@ -9,9 +9,9 @@ const host = useTemplateRef('host')
 </script>
 
 <template>
-  <div class="min-h-dvh flex flex-col">
+  <div class="min-h-dvh flex flex-col print:block print:min-h-0">
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2 key">Skip to the page</a>
-    <header class="border-b border-(--rule)">
+    <header class="print:hidden border-b border-(--rule)">
       <div class="max-w-[92rem] mx-auto px-2 sm:px-5 flex items-center gap-1 sm:gap-6 h-14">
         <NuxtLink to="/" class="flex items-center gap-2 font-bold display text-lg shrink-0" aria-label="Nimble Tally, all matches">
           <img src="/mark.svg" alt="" class="size-8" />
@@ -41,7 +41,7 @@ const host = useTemplateRef('host')
         <ColorModeKey />
       </div>
     </header>
-    <main id="main" class="flex-1 w-full max-w-[92rem] mx-auto px-3 sm:px-5 py-4">
+    <main id="main" class="flex-1 w-full max-w-[92rem] mx-auto px-3 sm:px-5 py-4 print:p-0">
       <slot />
     </main>
     <FindHost ref="host" />

@@ -49,9 +49,10 @@ export function chartPages({ operation, down, across }: Of<'chart'>, wishes: Pic
   const answer = (a: number, b: number) => (operation === 'add' ? a + b : operation === 'times' ? a * b : Math.abs(a - b))
   return pieces(down, perPage).flatMap((rows) =>
     pieces(across, perRow).map((columns) => {
+      const left = (w - (columns.length + 1) * width) / 2
       const cell = (text: string, column: number, row: number, strong: boolean): Mark[] => [
-        { mark: 'rect', x: column * width, y: row * height, w: width, h: height, ...(strong ? { tint: true as const } : {}) },
-        ...(text ? [centred(text, (column + 0.5) * width, (row + 0.5) * height, Math.min(6.5, height * 0.55), width * 0.86, strong)] : []),
+        { mark: 'rect', x: left + column * width, y: row * height, w: width, h: height, ...(strong ? { tint: true as const } : {}) },
+        ...(text ? [centred(text, left + (column + 0.5) * width, (row + 0.5) * height, Math.min(6.5, height * 0.55), width * 0.86, strong)] : []),
       ]
       return {
         wide,

@@ -49,12 +49,12 @@ function spotMarks({ text = '', strong = false }: Spot, shape: 'card' | 'round' 
   const [cx, cy] = [x + w / 2, y + h / 2]
   const label = text ? [centred(text, cx, cy, Math.min(14, w * 0.32), w * 0.84, strong)] : []
   if (shape === 'round') return [{ mark: 'circle', x: cx, y: cy, r: w / 2 - GAP, strong }, ...label]
-  return [{ mark: 'rect', x: x + GAP / 2, y: y + GAP / 2, w: w - GAP, h: h - GAP, round: shape === 'card' ? 3 : 1, strong }, ...label]
+  return [{ mark: 'rect', x: x + GAP / 2, y: y + GAP / 2, w: w - GAP, h: h - GAP, round: shape === 'card' ? 3 : 1, strong, cover: true }, ...label]
 }
 
 /** Stops of a strip that a piece finds room on. */
 const LEAST_STOP = 12
-const STRIP = 30
+const MOST_STOP = 22
 
 /** A number line: strips of as many stops as stand beside each other, to be joined where there are several. */
 export function linePages({ stops, strong }: Of<'line'>, wishes: Wished & Pick<Wishes, 'blank'>): readonly Page[] {
@@ -63,21 +63,23 @@ export function linePages({ stops, strong }: Of<'line'>, wishes: Wished & Pick<W
   const strips = Math.ceil(stops.length / most)
   const each = Math.ceil(stops.length / strips)
   const width = w / each
+  const r = Math.min(MOST_STOP, width) / 2 - 0.6
+  const [middle, label] = [r + 1, 2 * r + 8]
+  const height = label + 8
   const bold = new Set(strong)
-  return pieces(pieces(stops, each), Math.floor(h / STRIP)).map((part) => ({
+  return pieces(pieces(stops, each), Math.floor(h / height)).map((part) => ({
     wide: true,
     marks: part.flatMap((strip, i): Mark[] => {
-      const y = i * STRIP + STRIP / 3
+      const y = i * height + middle
       return [
         { mark: 'line', x: width / 2, y, x2: (strip.length - 0.5) * width, y2: y, strong: true },
         ...strip.flatMap((stop, n): Mark[] => {
           const x = (n + 0.5) * width
-          const r = Math.min(5, width / 2 - 0.6)
           return [
-            { mark: 'circle', x, y, r, strong: bold.has(stop) },
+            { mark: 'circle', x, y, r, strong: bold.has(stop), cover: true },
             ...(wishes.blank && !bold.has(stop)
-              ? [{ mark: 'line' as const, x: x - r * 0.8, y: y + r + 8, x2: x + r * 0.8, y2: y + r + 8 }]
-              : [centred(figure(stop), x, y + r + 5, 7, width * 0.94, bold.has(stop))]),
+              ? [{ mark: 'line' as const, x: x - r * 0.8, y: y - middle + label + 3, x2: x + r * 0.8, y2: y - middle + label + 3 }]
+              : [centred(figure(stop), x, y - middle + label, 9, width * 0.94, bold.has(stop))]),
           ]
         }),
       ]

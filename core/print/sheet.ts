@@ -93,6 +93,8 @@ export type Mark =
       readonly dashed?: true
       readonly strong?: boolean
       readonly tint?: true
+      /** Covers what lies below it. */
+      readonly cover?: true
     }
   | {
       readonly mark: 'circle'
@@ -102,6 +104,7 @@ export type Mark =
       readonly dashed?: true
       readonly strong?: boolean
       readonly full?: true
+      readonly cover?: true
     }
   | {
       readonly mark: 'line'

@@ -45,6 +45,7 @@ function chart() {
           <a v-for="{ as, label, icon } in EXPORTS" :key="as" class="key" :href="`/api/matches/${id}/export?as=${as}`" download
             ><UIcon :name="icon" class="size-5" /> {{ label }}</a
           >
+          <NuxtLink class="key" :to="`/print/${store.match?.game}?match=${id}`"><UIcon name="i-lucide-printer" class="size-5" /> Print …</NuxtLink>
         </div>
       </section>
       <section class="space-y-2">

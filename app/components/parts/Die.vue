@@ -8,6 +8,7 @@ const {
 } = defineProps<{
   face: number | null
   sides?: number
+  /** Width and height; empty where the attributes say it, within a larger drawing. */
   size?: string
   frozen?: boolean
 }>()
@@ -49,7 +50,13 @@ const pips = computed(() => (sides <= 6 && face !== null ? SPOTS[face] : undefin
 </script>
 
 <template>
-  <svg viewBox="0 0 40 40" :style="{ width: size, height: size }" class="die shrink-0" :class="{ frozen, blank: face === null }" aria-hidden="true">
+  <svg
+    viewBox="0 0 40 40"
+    :style="size ? { width: size, height: size } : undefined"
+    class="die shrink-0"
+    :class="{ frozen, blank: face === null }"
+    aria-hidden="true"
+  >
     <rect x="1.5" y="1.5" width="37" height="37" rx="8" />
     <template v-if="pips">
       <circle v-for="([x, y], i) in pips" :key="i" :cx="x" :cy="y" r="3.7" />

@@ -8,6 +8,7 @@ const {
   faces: readonly (number | string)[]
   /** The field that was spun; of several alike, the first. */
   at?: number | string | null
+  /** Width and height; empty where the attributes say it, within a larger drawing. */
   size?: string
 }>()
 
@@ -26,7 +27,7 @@ const longest = computed(() => Math.max(...faces.map((face) => String(face).leng
 </script>
 
 <template>
-  <svg viewBox="0 0 100 100" :style="{ width: size, height: size }" class="shrink-0" aria-hidden="true">
+  <svg viewBox="0 0 100 100" :style="size ? { width: size, height: size } : undefined" class="shrink-0" aria-hidden="true">
     <circle cx="50" cy="50" r="46" class="disc" />
     <template v-for="(field, i) in fields" :key="i">
       <path v-if="field.path" :d="field.path" :class="{ spun: i === here }" />

@@ -47,6 +47,9 @@ const preparation = computed(() => (read.value.ok ? game.value.prepare(read.valu
       <p v-for="care in preparation.care" :key="care" class="text-sm flex gap-2">
         <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> {{ care }}
       </p>
+      <NuxtLink class="key w-full" :to="printPath(game.id, setup.named.value, seats.length)"
+        ><UIcon name="i-lucide-printer" class="size-5" /> Print boards, sheets, cards</NuxtLink
+      >
     </template>
   </section>
 </template>

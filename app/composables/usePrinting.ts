@@ -1,0 +1,123 @@
+import { LETTER, printablesOf, type Printable } from '#core/print/forGame'
+import { receiptPages } from '#core/print/receipt'
+import { PAPERS, type Paper, type Wishes } from '#core/print/sheet'
+import { openMatch } from '#core/match'
+import { foldTape, type Tape } from '#core/tape'
+import type { GameView } from '~/games/view'
+import { callApi } from '~/utils/api'
+import type { StoredMatch } from '#shared/api'
+
+/** The sheet id of a match's tape. */
+export const RECEIPT = 'receipt'
+
+const FACES: readonly Wishes['faces'][] = ['figure', 'dots', 'frames', 'word']
+const SIZES: readonly Wishes['cardSize'][] = ['small', 'usual', 'large']
+const oneOf = <T extends string>(list: readonly T[], value: unknown, usual: T): T => list.find((each) => each === value) ?? usual
+
+/** What is printed for a game: rules, wishes and chosen sheets, all of it kept in the address. */
+export function usePrinting(view: GameView, match: StoredMatch | null) {
+  const { game } = view
+  const route = useRoute()
+  const router = useRouter()
+  const asked = route.query
+  const { low, high } = game.about.seats
+  const players = match?.seats.length ?? Math.min(high, Math.max(low, Math.round(Number(asked.seats)) || Math.max(2, low)))
+  /** Paper and the looks of cards are remembered on this device; the address goes first. */
+  const usual = useLocalStorage<Wishes>(
+    'print-wishes',
+    { paper: 'a4', faces: 'figure', cardSize: 'usual', backs: false, blank: false },
+    { mergeDefaults: true },
+  )
+  const wishes = ref<Wishes>({
+    paper: oneOf(Object.keys(PAPERS) as Paper[], asked.paper, usual.value.paper),
+    faces: oneOf(FACES, asked.faces, usual.value.faces),
+    cardSize: oneOf(SIZES, asked.cards, usual.value.cardSize),
+    backs: asked.backs === undefined ? usual.value.backs : asked.backs === '1',
+    blank: asked.blank === undefined ? usual.value.blank : asked.blank === '1',
+  })
+  const tape = match && openedTape(match, view)
+  const remembered = ref({
+    game: game.id,
+    names: Array.from({ length: players }, (_, i) => match?.seats[i]?.name ?? `Player ${i + 1}`),
+    rules: match?.houseRules ?? rulesIn(asked.rules),
+    rememberNames: false,
+  })
+  const setup = useSetup(ref([]), remembered, view)
+
+  const everything = computed<readonly Printable[]>(() => {
+    if (!setup.read.value.ok) return []
+    const { rules } = setup.read.value
+    const receipt = tape ? [{ id: RECEIPT, title: 'The tape as a receipt', copies: 1, pages: receiptPages(tape, dayOf(match), wishes.value) }] : []
+    return [...receipt, ...printablesOf(game, rules, setup.seats.value.length, wishes.value)]
+  })
+  /** The sheets that are wished; before anything was chosen the game's first one, of a match its receipt. */
+  const chosen = ref<readonly string[]>(typeof asked.sheets === 'string' ? asked.sheets.split(',') : [])
+  const sheets = computed(() => {
+    const found = everything.value.filter(({ id }) => chosen.value.includes(id))
+    return found.length || asked.sheets === '' ? found : everything.value.slice(0, 1)
+  })
+  function toggle(id: string) {
+    const now = sheets.value.map((sheet) => sheet.id)
+    chosen.value = now.includes(id) ? now.filter((other) => other !== id) : [...now, id]
+  }
+
+  let leaves = false
+  onBeforeRouteLeave(() => void (leaves = true))
+  watchDebounced(
+    [wishes, chosen, setup.named, () => setup.seats.value.length],
+    () => {
+      if (leaves) return
+      usual.value = { ...wishes.value }
+      const { paper, faces, cardSize, backs, blank } = wishes.value
+      const named = setup.named.value
+      void router.replace({
+        query: {
+          ...(match
+            ? { match: match.id }
+            : { seats: String(setup.seats.value.length), ...(Object.keys(named).length ? { rules: JSON.stringify(named) } : {}) }),
+          sheets: sheets.value.map(({ id }) => id).join(','),
+          paper,
+          faces,
+          cards: cardSize,
+          ...(backs ? { backs: '1' } : {}),
+          ...(blank ? { blank: '1' } : {}),
+        },
+      })
+    },
+    { debounce: 250, deep: true },
+  )
+  return { setup, wishes, everything, sheets, toggle, LETTER }
+}
+
+/** House rules as the address holds them; nonsense is none. */
+function rulesIn(text: unknown): Record<string, unknown> {
+  try {
+    const rules: unknown = JSON.parse(String(text ?? '{}'))
+    return rules && typeof rules === 'object' && !Array.isArray(rules) ? (rules as Record<string, unknown>) : {}
+  } catch {
+    return {}
+  }
+}
+
+function openedTape(match: StoredMatch, { game }: GameView): Tape | null {
+  const opened = openMatch(game, { ...match, players: match.seats.map(({ name }) => name) })
+  if (!opened.ok) return null
+  return foldTape(
+    opened.table,
+    opened.state,
+    match.entries.map(({ entry }) => entry),
+  )
+}
+
+const dayOf = (match: StoredMatch | null) => (match ? new Date(match.createdAt).toLocaleDateString('en-GB', { dateStyle: 'long' }) : '')
+
+/** The match to print from, if the address names one; null where it doesn't. Throws where it can't be read. */
+export async function matchToPrint(id: unknown): Promise<StoredMatch | null> {
+  return typeof id === 'string' && id ? callApi<StoredMatch>(`/api/matches/${encodeURIComponent(id)}`) : null
+}
+
+/** The page from which a game is printed under rules as they stand. */
+export function printPath(game: string, rules: Readonly<Record<string, unknown>>, seats: number): string {
+  const named = Object.keys(rules).length ? `&rules=${encodeURIComponent(JSON.stringify(rules))}` : ''
+  return `/print/${game}?seats=${seats}${named}`
+}

@@ -1,0 +1,156 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
+import { GAMES } from '../../core/games/index'
+import { readHouseRules } from '../../core/houseRules'
+import { printablesOf } from '../../core/print/forGame'
+import { PAPERS, type Paper, type Wishes } from '../../core/print/sheet'
+import { FIXTURES } from '../games/index'
+import { makeMatch, SIZES, tap } from './helpers'
+
+/** Printing, through Chromium's own PDF: page count, sizes, and what stands on the pages. */
+test.use({ hasTouch: true })
+
+const WISHES: Wishes = { paper: 'a4', faces: 'figure', cardSize: 'usual', backs: false, blank: false }
+
+async function open(page: Page, path: string) {
+  await page.goto(path)
+  await expect(page.locator('.paper').first()).toBeVisible()
+}
+
+interface Printed {
+  /** Width and height in millimetres. */
+  readonly size: readonly [number, number]
+  readonly text: string
+}
+
+async function printed(page: Page): Promise<Printed[]> {
+  const bytes = await page.pdf({ preferCSSPageSize: true })
+  const pdf = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise
+  const pages: Printed[] = []
+  for (let n = 1; n <= pdf.numPages; n++) {
+    const found = await pdf.getPage(n)
+    const [, , width, height] = found.view as [number, number, number, number]
+    const { items } = await found.getTextContent()
+    pages.push({ size: [(width / 72) * 25.4, (height / 72) * 25.4], text: items.map((item) => ('str' in item ? item.str : '')).join(' ') })
+  }
+  await pdf.destroy()
+  return pages
+}
+
+/** Texts that reach beyond their page. */
+const beyond = (page: Page) =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('.paper')].flatMap((paper) => {
+      const sheet = paper.getBoundingClientRect()
+      return [...paper.querySelectorAll('text')].flatMap((text) => {
+        const box = text.getBoundingClientRect()
+        return box.left < sheet.left || box.right > sheet.right || box.top < sheet.top || box.bottom > sheet.bottom ? [text.textContent] : []
+      })
+    }),
+  )
+
+for (const game of GAMES) {
+  test(`${game.id}: every sheet under every school comes out on its pages`, async ({ page }) => {
+    test.slow()
+    const seats = Math.max(2, game.about.seats.low)
+    const schools = game.presets.map(({ label, rules }, i) => {
+      const paper: Paper = i % 2 ? 'letter' : 'a4'
+      const read = readHouseRules(game, rules, seats)
+      if (!read.ok) throw new Error('refused')
+      return { label, paper, rules: read.rules, expected: printablesOf(game, read.rules, seats, { ...WISHES, paper }) }
+    })
+    const all = new Set(schools.flatMap(({ expected }) => expected.map(({ id }) => id)))
+    await open(page, `/print/${game.id}?seats=${seats}&sheets=${[...all].join(',')}`)
+    await page.locator('summary').tap()
+    for (const { label, paper, rules, expected } of schools) {
+      await page.getByRole('button', { name: label, exact: true }).tap()
+      await page.getByRole('button', { name: PAPERS[paper].name }).tap()
+      const wanted = expected.flatMap(({ copies, pages }) => Array.from({ length: copies }, () => pages).flat())
+      await expect(page.locator('.paper')).toHaveCount(wanted.length)
+      const pages = await printed(page)
+      const { width, height } = PAPERS[paper]
+      expect(pages.map(({ size }) => size.map(Math.round))).toEqual(wanted.map(({ wide }) => (wide ? [height, width] : [width, height]).map(Math.round)))
+      expect(await beyond(page)).toEqual([])
+      const text = squeezed(pages.map(({ text }) => text).join(' '))
+      for (const { title } of expected) expect(text).toContain(squeezed(title))
+      for (const sentence of game.wording.readBack(rules, seats)) expect(text).toContain(squeezed(sentence))
+    }
+  })
+}
+
+const squeezed = (text: string) => text.replace(/\s+/g, '')
+
+test('sheets, paper, cards and rules are chosen by touch, kept in the address, and remembered', async ({ page }) => {
+  await open(page, '/print/roof-tiles')
+  await expect(page.locator('.paper')).toHaveCount(2)
+  await page.getByLabel(/^Cards to cut out/).check()
+  await tap(page, 'Ten-frames')
+  await tap(page, 'US Letter')
+  await page.getByText('Backs, for printing on both sides').tap()
+  await tap(page, 'One player fewer')
+  await expect(page.getByRole('button', { name: 'Print 7 pages' })).toBeVisible()
+  await expect(page).toHaveURL(
+    /sheets=roof%2Ccards&paper=letter&faces=frames&cards=usual&backs=1|sheets=roof,cards&paper=letter&faces=frames&cards=usual&backs=1/,
+  )
+  await expect(page).toHaveURL(/seats=1/)
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Print 7 pages' })).toBeVisible()
+  await page.locator('summary').tap()
+  await tap(page, 'Small roof')
+  await expect(page.getByText('Mat: a roof of 4 rows').first()).toBeVisible()
+  // Another game begins with the paper chosen last.
+  await open(page, '/print/brim')
+  expect((await printed(page))[0]!.size.map(Math.round)).toEqual([216, 279])
+})
+
+test('by keyboard; one touch prints', async ({ page }) => {
+  await page.addInitScript(() => {
+    window.print = () => document.body.setAttribute('data-printed', 'yes')
+  })
+  await open(page, '/print/exact-landing')
+  await page.getByLabel(/^Spinners/).focus()
+  await page.keyboard.press('Space')
+  await expect(page.locator('.paper')).toHaveCount(2)
+  await page.getByRole('button', { name: 'Print 2 pages' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes')
+})
+
+test('from New match with the rules as they stand, and from a table with its tape', async ({ page, request }) => {
+  await page.goto('/new?game=exact-landing')
+  await page.getByRole('button', { name: 'Around zero' }).tap()
+  await page.getByRole('link', { name: 'Print boards, sheets, cards' }).tap()
+  await expect(page.getByText('Number line from -10 to 10').first()).toBeVisible()
+  const { parts, lines } = FIXTURES.brim!.match
+  expect(lines.length).toBeGreaterThan(3)
+  const match = await makeMatch(request, { ...parts, entries: [{ play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } }, { play: { do: 'stop', by: 1 } }] })
+  await open(page, `/print/brim?match=${match}`)
+  const [receipt] = await printed(page)
+  expect(squeezed(receipt!.text)).toContain(squeezed('rolls 6 5 4 3 1'))
+  expect(squeezed(receipt!.text)).toContain(squeezed('6 + 5 + 4 + 3 + 1 = 19'))
+})
+
+test('nonsense in the address is let be, and what is not there is said', async ({ page }) => {
+  await open(page, '/print/brim?rules=%7Bnonsense&seats=99&sheets=nothing&paper=a3')
+  await expect(page.getByRole('button', { name: 'Print 1 page' })).toBeVisible()
+  await page.goto('/print/brim?rules=' + encodeURIComponent('{"limit":9999}'))
+  await expect(page.getByText('A house rule does not fit yet.')).toBeVisible()
+  await page.goto('/print/brim?match=nobody')
+  await expect(page.getByText('There is no such match')).toBeVisible()
+  await page.goto('/print/nothing')
+  await expect(page.getByRole('heading', { name: 'No such game' })).toBeVisible()
+})
+
+test('the page passes the scan, light and dark, and nothing is cut off sideways', async ({ page }) => {
+  for (const colorScheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
+    await open(page, '/print/hundred-stops?sheets=track,letter')
+    const { violations } = await new AxeBuilder({ page }).analyze()
+    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([])
+  }
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0)
+  }
+})
