@@ -15,7 +15,15 @@ export interface PractisedFact extends Omit<NumberFact, 'by' | 'said' | 'how'> {
 }
 
 /** Refusals that say nothing about anybody's arithmetic, and those after which the same answer is still to come. */
-const NOT_PRACTISED: ReadonlySet<string> = new Set(['malformed', 'match-over', 'no-such-player', 'not-now', 'not-their-turn', 'answer-missing', 'unexplained'])
+export const NOT_PRACTISED: ReadonlySet<string> = new Set([
+  'malformed',
+  'match-over',
+  'no-such-player',
+  'not-now',
+  'not-their-turn',
+  'answer-missing',
+  'unexplained',
+])
 
 /**
  * The number facts that a line of the tape practised, standing plays and slips alike; empty for struck lines,

@@ -145,8 +145,8 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
     first.value = next.findIndex((seat) => seat.key === starter?.key) + 1
   }
 
-  /** Begins like a match that was played: same game, people and rules, the next one starting. */
-  async function like(id: string) {
+  /** Begins like a match that was played: same game, people and rules (or those of a preset), the next one starting. */
+  async function like(id: string, school = '') {
     try {
       const match = await callApi<StoredMatch>(`/api/matches/${id}`)
       const found = await loadView(match.game)
@@ -154,6 +154,8 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
       view.value = found
       seats.value = match.seats.map(({ name }) => seatOf(name))
       rules.value = { ...defaultRules(found.game, match.seats.length, match.houseRules), ...match.houseRules }
+      const preset = found.game.presets.find((each) => each.id === school)
+      if (preset) usePreset({ ...preset.rules })
       name.value = match.name
       // The projector goes on with the next match of the same table.
       boardOf.value = match.id

@@ -7,8 +7,14 @@ let audio: AudioContext | null = null
 export function useVoice() {
   const settings = useLocalStorage('heard', { speak: false, chime: false })
 
+  /** Speaks a verdict, where that is switched on. */
   function say(text: string) {
-    if (!settings.value.speak || !('speechSynthesis' in window)) return
+    if (settings.value.speak) read(text)
+  }
+
+  /** Reads a text aloud because somebody asked for it. */
+  function read(text: string) {
+    if (!('speechSynthesis' in window)) return
     speechSynthesis.cancel()
     const utterance = new SpeechSynthesisUtterance(text)
     utterance.lang = 'en-GB'
@@ -21,7 +27,7 @@ export function useVoice() {
     NOTES[kind].forEach((frequency, i) => tone(audio!, frequency, audio!.currentTime + i * 0.14))
   }
 
-  return { settings, say, chime }
+  return { settings, say, read, chime }
 }
 
 function tone(context: AudioContext, frequency: number, at: number) {

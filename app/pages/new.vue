@@ -6,7 +6,7 @@ const setup = useSetup(people, remembered, await loadRemembered(remembered))
 const { view, game, busy, failed, tried, seatProblem, problems, openingProblems, source } = setup
 
 onMounted(() => {
-  if (typeof route.query.like === 'string') void setup.like(route.query.like)
+  if (typeof route.query.like === 'string') void setup.like(route.query.like, String(route.query.preset ?? ''))
   if (typeof route.query.with === 'string') setup.addSeat(route.query.with)
   if (typeof route.query.game === 'string') void setup.choose(route.query.game)
 })
@@ -29,6 +29,7 @@ useHead({ title: 'New match · Nimble Tally' })
         :names="setup.seats.value.map(({ name }, i) => name.trim() || `Player ${i + 1}`)"
         :problems="tried ? openingProblems : []"
       />
+      <LayReady :setup="setup" :people="people" />
     </div>
     <aside class="space-y-4 lg:sticky lg:top-4 self-start">
       <AgreedSlip :setup="setup" />

@@ -1,6 +1,6 @@
 import { pieces } from '#core/print/parts'
 import { areaOf, type Mark, type Page, type SheetContent, type Wishes } from '#core/print/sheet'
-import { beginning, centred, figure } from '#core/print/text'
+import { beginning, centred, figure, sizeOfAll } from '#core/print/text'
 
 type Of<K extends SheetContent['kind']> = Extract<SheetContent, { kind: K }>
 
@@ -16,11 +16,15 @@ export function tablePages({ head, rows, widths }: Of<'table'>, wishes: Pick<Wis
   const parts = widths ?? head.map(() => 1)
   const unit = w / parts.reduce((a, b) => a + b, 0)
   const starts = parts.map((_, i) => parts.slice(0, i).reduce((a, b) => a + b, 0) * unit)
+  const heading = sizeOfAll(
+    head.map((text, i) => [text, parts[i]! * unit - 1.5]),
+    4.6,
+  )
   const height = Math.max(LEAST_LINE, Math.min(MOST_LINE, (h - HEAD) / rows.length))
   return pieces(rows, Math.floor((h - HEAD) / height + 1e-9)).map((part) => ({
     wide,
     marks: [
-      ...head.map((text, i) => centred(text, starts[i]! + (parts[i]! * unit) / 2, HEAD / 2, 4.6, parts[i]! * unit - 1.5, true)),
+      ...head.map((text, i) => centred(text, starts[i]! + (parts[i]! * unit) / 2, HEAD / 2, heading, parts[i]! * unit - 1.5, true)),
       ...part.flatMap((row, r): Mark[] => {
         const y = HEAD + r * height
         return row.flatMap((cell, i): Mark[] => {

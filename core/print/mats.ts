@@ -1,6 +1,6 @@
 import { pieces } from '#core/print/parts'
 import { areaOf, type Mark, type Page, type SheetContent, type Spot, type Wishes } from '#core/print/sheet'
-import { centred, figure } from '#core/print/text'
+import { centred, figure, sizeOfAll } from '#core/print/text'
 import { CARD_SIZES } from '#core/print/cutOut'
 
 type Of<K extends SheetContent['kind']> = Extract<SheetContent, { kind: K }>
@@ -28,6 +28,8 @@ export function placePages({ rows, shape, overlap }: Of<'places'>, wishes: Pick<
   const across = Math.max(1, Math.min(columns, Math.floor(w / width + 1e-9)))
   const step = overlap ? (width * tall) / 2 : width * tall
   const down = Math.max(1, Math.min(rows.length, Math.floor((overlap ? h - step : h) / step + 1e-9)))
+  const texts = rows.flatMap((row) => row.map((spot) => [spot?.text ?? '', width * 0.84] as const))
+  const size = sizeOfAll(texts, Math.min(14, width * 0.32))
   const found: Page[] = []
   for (const part of pieces(rows, down)) {
     for (let from = 0; from < columns; from += across) {
@@ -37,7 +39,7 @@ export function placePages({ rows, shape, overlap }: Of<'places'>, wishes: Pick<
       const marks = shown.flatMap((row, r) => {
         // Rows of a roof are as wide as they are, in the middle.
         const inset = overlap && columns <= across ? ((used - row.length) * width) / 2 : 0
-        return row.flatMap((spot, i) => (spot ? spotMarks(spot, shape, left + inset + i * width, r * step, width, width * tall) : []))
+        return row.flatMap((spot, i) => (spot ? spotMarks(spot, shape, size, { x: left + inset + i * width, y: r * step, w: width, h: width * tall }) : []))
       })
       if (marks.length) found.push({ wide, marks })
     }
@@ -45,9 +47,11 @@ export function placePages({ rows, shape, overlap }: Of<'places'>, wishes: Pick<
   return found
 }
 
-function spotMarks({ text = '', strong = false }: Spot, shape: 'card' | 'round' | 'box', x: number, y: number, w: number, h: number): Mark[] {
+type Box = Readonly<Record<'x' | 'y' | 'w' | 'h', number>>
+
+function spotMarks({ text = '', strong = false }: Spot, shape: 'card' | 'round' | 'box', size: number, { x, y, w, h }: Box): Mark[] {
   const [cx, cy] = [x + w / 2, y + h / 2]
-  const label = text ? [centred(text, cx, cy, Math.min(14, w * 0.32), w * 0.84, strong)] : []
+  const label = text ? [centred(text, cx, cy, size, w * 0.84, strong)] : []
   if (shape === 'round') return [{ mark: 'circle', x: cx, y: cy, r: w / 2 - GAP, strong }, ...label]
   return [{ mark: 'rect', x: x + GAP / 2, y: y + GAP / 2, w: w - GAP, h: h - GAP, round: shape === 'card' ? 3 : 1, strong, cover: true }, ...label]
 }
@@ -98,6 +102,10 @@ export function trackPages({ spaces }: Of<'track'>, wishes: Wished): readonly Pa
   const width = w / PER_ROW
   const height = Math.max(LEAST_ROW, Math.min(h / rows.length, width * 1.3))
   const perPage = Math.floor(h / height + 1e-9)
+  const size = sizeOfAll(
+    spaces.map(({ text = '' }) => [text, width * 0.8]),
+    8,
+  )
   return pieces(rows, perPage).map((part, page) => ({
     wide,
     marks: part.flatMap((row, i): Mark[] => {
@@ -108,7 +116,7 @@ export function trackPages({ spaces }: Of<'track'>, wishes: Wished): readonly Pa
         const mark: Mark[] = [{ mark: 'rect', x: x + 0.6, y: y + 0.6, w: width - 1.2, h: height - 5, round: 2, strong: spot.strong }]
         const middle = y + (height - 5) / 2 + 0.6
         if (spot.strong) mark.push({ mark: 'circle', x: x + width / 2, y: middle, r: Math.min(width, height - 5) / 2 - 1.4, dashed: true })
-        return spot.text ? [...mark, centred(spot.text, x + width / 2, middle, 8, width * 0.8, spot.strong)] : mark
+        return spot.text ? [...mark, centred(spot.text, x + width / 2, middle, size, width * 0.8, spot.strong)] : mark
       })
       // Where the way goes on, below the row's last space.
       const last = page * perPage + i === rows.length - 1

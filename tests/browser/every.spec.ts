@@ -85,7 +85,8 @@ for (const { id, about, presets, ...game } of GAMES) {
       const read = readHouseRules({ id, about, presets, ...game }, rules, players.length)
       if (!read.ok) throw new Error(JSON.stringify(read.problems))
       for (const sentence of game.wording.readBack(read.rules, players.length)) await expect(agreed.getByText(sentence, { exact: true })).toBeVisible()
-      for (const { count, what } of game.prepare(read.rules, players.length).needs) await expect(agreed).toContainText(`${count} ${what}`)
+      for (const { count, what } of game.prepare(read.rules, players.length).needs)
+        await expect(page.getByRole('region', { name: 'Lay ready' })).toContainText(`${count} ${what}`)
       // No control complains of rules that fit.
       await expect(page.locator('[data-rule] [role="alert"]')).toHaveCount(0)
     }

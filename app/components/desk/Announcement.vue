@@ -80,6 +80,7 @@ const rulings = computed(() =>
       The app dealt from the seed <b class="figures text-(--ink)">{{ tape.table.seed }}</b>. Whoever doubts it: the match file with this seed is judged again
       anywhere, and every play that the seed did not bring is named.
     </p>
+    <NextStep v-if="store.match" :tape="tape" :match="store.match.id" />
     <PlayAgain v-if="store.match" :match="store.match" />
   </section>
 </template>

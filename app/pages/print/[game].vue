@@ -14,7 +14,9 @@ const match = await matchToPrint(route.query.match).catch((error: unknown) => {
 const printing = view && !failed.value && (!match || match.game === view.game.id) ? usePrinting(view, match) : null
 const pages = computed(() =>
   (printing?.sheets.value ?? []).flatMap(({ id, title, copies, pages }) =>
-    Array.from({ length: copies }, (_, copy) => pages.map((page, i) => ({ key: `${id}-${copy}-${i}`, title, page, number: i + 1, total: pages.length }))).flat(),
+    Array.from({ length: copies }, (_, copy) =>
+      pages.map((page, i) => ({ key: `${id}-${copy}-${i}`, title, page, number: i + 1, total: pages.length })),
+    ).flat(),
   ),
 )
 const paper = computed<Paper>(() => printing?.wishes.value.paper ?? 'a4')
