@@ -3,7 +3,6 @@ import { NOT_PRACTISED, practisedFacts } from '#core/facts'
 import { readHouseRules } from '#core/houseRules'
 import type { Table } from '#core/table'
 import type { Tape } from '#core/tape'
-import { isEqual } from 'ohash'
 
 /** What to try next after a match, and the numbers that say so. */
 export interface NextLevel {
@@ -55,5 +54,8 @@ function distance({ game, players }: Table, rules: object, named: object): numbe
   const read = readHouseRules(game, named, players.length)
   if (!read.ok) return Infinity
   const [mine, theirs] = [rules as Record<string, unknown>, read.rules as unknown as Record<string, unknown>]
-  return Object.keys(game.houseRules.shape).filter((rule) => !isEqual(mine[rule], theirs[rule])).length
+  return Object.keys(game.houseRules.shape).filter((rule) => !isSame(mine[rule], theirs[rule])).length
 }
+
+/** Rules are plain JSON, made by the same schema: alike is written alike. */
+const isSame = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other)

@@ -1,4 +1,9 @@
 import { writeFileSync } from 'node:fs'
-import { matchFileSchema } from '#core/format/jsonSchema'
+import { houseRulesFileSchema, matchFileSchema } from '#core/format/jsonSchema'
 
-writeFileSync(process.argv[2]!, `${JSON.stringify(matchFileSchema(), null, 2)}\n`)
+const folder = process.argv[2]!
+for (const [name, schema] of [
+  ['match-file', matchFileSchema()],
+  ['house-rules', houseRulesFileSchema()],
+] as const)
+  writeFileSync(`${folder}/${name}.schema.json`, `${JSON.stringify(schema, null, 2)}\n`)

@@ -110,3 +110,19 @@ export interface Reach {
   /** Addresses with scheme and port; empty where there is none but this machine's own. */
   readonly addresses: readonly string[]
 }
+
+/** House rules of a game under a name. */
+export interface NamedRules {
+  readonly id: string
+  readonly game: string
+  readonly name: string
+  readonly houseRules: Record<string, unknown>
+}
+
+/** How often a person has played a game, and when last. */
+export interface Choice {
+  readonly person: string
+  readonly game: string
+  readonly times: number
+  readonly last: string
+}

@@ -49,5 +49,12 @@ export const changedPersonShape = z
   .strictObject({ name: personName.optional(), pennant: pennant.optional(), merge: z.boolean().optional() })
   .refine(({ name, pennant: chosen }) => name !== undefined || chosen !== undefined, 'nothing to change')
 
+const rulesName = z.string().trim().min(1).max(60)
+const houseRules = z.record(z.string().max(60), z.unknown())
+export const namedRulesShape = z.strictObject({ game: z.string().max(60), name: rulesName, houseRules })
+export const changedRulesShape = z
+  .strictObject({ name: rulesName.optional(), houseRules: houseRules.optional() })
+  .refine((changes) => changes.name !== undefined || changes.houseRules !== undefined, 'nothing to change')
+
 export const clockShape = z.strictObject({ do: z.enum(['start', 'pause', 'reset']) })
 export const passcodeShape = z.strictObject({ passcode: z.string().min(1).max(200) })

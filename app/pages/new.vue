@@ -7,7 +7,7 @@ const { view, game, busy, failed, tried, seatProblem, problems, openingProblems,
 
 onMounted(() => {
   if (typeof route.query.like === 'string') void setup.like(route.query.like, String(route.query.preset ?? ''))
-  if (typeof route.query.with === 'string') setup.addSeat(route.query.with)
+  for (const name of [route.query.with].flat()) if (name) setup.addSeat(name)
   if (typeof route.query.game === 'string') void setup.choose(route.query.game)
 })
 useHead({ title: 'New match · Nimble Tally' })

@@ -38,6 +38,12 @@ const frame = z.strictObject({
   version: z.literal(1),
   madeAt: moment,
   people: z.array(z.strictObject({ id, name, pennant })).max(10_000).refine(unlike),
+  /** House rules under a name; archives of before 0.9 have none. */
+  namedRules: z
+    .array(z.strictObject({ id, game: z.string().max(60), name: z.string().trim().min(1).max(60), houseRules: z.record(z.string().max(60), z.unknown()) }))
+    .max(5000)
+    .refine(unlike)
+    .default([]),
 })
 
 export type ArchiveFrame = z.infer<typeof frame>

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { GAMES } from '#core/games/index'
 import { houseRulesSchema } from '#core/houseRules'
+import { houseRulesFileShape } from '#core/format/houseRulesFile'
 import { publicShape } from '#core/format/matchFile'
 
 /** The JSON Schema of the match file, with the house rules, opening and plays of every game under `$defs`. */
@@ -34,6 +35,17 @@ export function matchFileSchema(): object {
         },
       },
     })),
+  }
+}
+
+/** The JSON Schema of a file of house rules under a name, with those of every game. */
+export function houseRulesFileSchema(): object {
+  const schema = z.toJSONSchema(houseRulesFileShape, { io: 'input', unrepresentable: 'any' }) as Record<string, unknown>
+  return {
+    ...schema,
+    title: 'Nimble Tally house rules, version 1',
+    $defs: Object.fromEntries(GAMES.map((game) => [game.id, inner(houseRulesSchema(game))])),
+    allOf: GAMES.map(({ id }) => ({ if: { properties: { game: { const: id } } }, then: { properties: { houseRules: { $ref: `#/$defs/${id}` } } } })),
   }
 }
 

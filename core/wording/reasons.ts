@@ -61,6 +61,10 @@ export const PROBLEMS: Readonly<Record<string, (facts: Facts) => string>> = {
   'too-long': (facts) => `A match file holds at most ${String(facts.most)} entries.`,
   'bad-archive': (facts) =>
     facts.field ? `“${String(facts.field)}” is missing or not what is needed there.` : 'This is no archive: “format” must be "nimble-tally/archive".',
+  'bad-house-rules-file': (facts) =>
+    facts.field
+      ? `“${String(facts.field)}” is missing or not what is needed there.`
+      : 'These are no house rules: “format” must be "nimble-tally/house-rules", with version, game, name and houseRules.',
   'unknown-game': (facts) => `There is no game “${String(facts.game)}”. Known are: ${list((facts.known as string[]) ?? [])}.`,
   'unknown-house-rule': (facts) => `This game has no house rule “${String(facts.rule)}”.`,
   'bad-house-rule': (facts) => `“${String(facts.rule)}” can’t be ${shown(facts.value)}${bounds(facts)}.`,

@@ -101,6 +101,20 @@ export const facts = pgTable(
   (table) => [primaryKey({ columns: [table.matchId, table.entry, table.ordinal] }), index('facts_by_person').on(table.personId, table.at)],
 )
 
+/** House rules under a name, offered with a game's presets. */
+export const namedRules = pgTable(
+  'named_rules',
+  {
+    id: text('id').primaryKey(),
+    game: text('game').notNull(),
+    name: text('name').notNull(),
+    /** As named: defaults are not repeated. */
+    houseRules: jsonb('house_rules').$type<Record<string, unknown>>().notNull(),
+    createdAt: at('created_at').notNull().defaultNow(),
+  },
+  (table) => [uniqueIndex('named_rules_by_name').on(table.game, sql`lower(${table.name})`)],
+)
+
 /** Small facts about this installation: whether the demo was loaded, the passcode's hash, the cookie's key. */
 export const settings = pgTable('settings', {
   key: text('key').primaryKey(),

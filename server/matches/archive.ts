@@ -1,13 +1,15 @@
 import { and, asc, gt, inArray, lte } from 'drizzle-orm'
 import { ARCHIVE, readArchived, readArchiveFrame, type ArchiveFrame, type KeptMatch } from '#core/format/archive'
+import { namedRulesProblems } from '#core/format/houseRulesFile'
 import { FORMAT, VERSION } from '#core/format/matchFile'
 import { gameById } from '#core/games/index'
-import { entries, matches, people, seats } from '../database/schema'
+import { entries, matches, namedRules, people, seats } from '../database/schema'
 import { refuseUnstorable } from '../utils/body'
 import { breathe, gently } from '../utils/breathe'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { usedBy } from './clockTime'
+import { listNamedRules } from '../houseRules/store'
 import { tell } from './live'
 import { parseBeside, type Parsed } from './parseBeside'
 import { listPeople } from './people'
@@ -31,7 +33,7 @@ export async function* archiveText(): AsyncGenerator<string> {
     .from(matches)
     .orderBy(asc(matches.createdAt), asc(matches.id))
   const known = (await listPeople()).map(({ id, name, pennant }) => ({ id, name, pennant }))
-  yield `{"format":${JSON.stringify(ARCHIVE)},"version":1,"madeAt":${JSON.stringify(new Date().toISOString())},"people":${JSON.stringify(known)},"matches":[`
+  yield `{"format":${JSON.stringify(ARCHIVE)},"version":1,"madeAt":${JSON.stringify(new Date().toISOString())},"people":${JSON.stringify(known)},"namedRules":${JSON.stringify(await listNamedRules())},"matches":[`
   let first = true
   for (const page of pagesOf(all)) {
     let text = ''
@@ -153,6 +155,7 @@ export async function restoreArchive(bytes: Buffer): Promise<Restored> {
     const read = readArchiveFrame(parsed.frame)
     if (!read.ok) throw refusalOf(read.problems)
     const { known, fresh } = await restorePeople(read.frame.people)
+    await restoreNamedRules(read.frame.namedRules)
     const database = await theDatabase()
     const already = new Set((await database.select({ id: matches.id }).from(matches)).map(({ id }) => id))
     const left: LeftOut[] = []
@@ -214,6 +217,14 @@ async function restorePeople(given: ArchiveFrame['people']): Promise<{ known: Re
     }
     return { known, fresh }
   })
+}
+
+/** Brings house rules back, by id or by name; those that fit their game no more are left out. */
+async function restoreNamedRules(given: ArchiveFrame['namedRules']): Promise<void> {
+  const fits = given.filter(({ game, houseRules }) => namedRulesProblems(game, houseRules).length === 0)
+  if (!fits.length) return
+  for (const rules of fits) refuseUnstorable(rules)
+  await writing((tx) => tx.insert(namedRules).values(fits).onConflictDoNothing())
 }
 
 /** Judges and stores one match of an archive; what is wrong with it where that can't be. */

@@ -70,6 +70,8 @@ for (const { id, about, presets, ...game } of GAMES) {
 
   test(`${id}: set-up and rulebook pass the scan at every size; every school is read back and can be started`, async ({ page, request }) => {
     test.slow()
+    // The bots of estimate.spec.ts would play on beside it for every school.
+    await page.route(/estimate\.worker/, (route) => route.abort())
     await look(page, `/rulebook/${id}`, SIZES)
     await page.setViewportSize({ width: 1280, height: 800 })
     // Its parts are the same for every game: pages.spec.ts looks at them in the dark.

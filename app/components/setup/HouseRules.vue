@@ -18,6 +18,7 @@ const unfolded = computed(() => wide.value || open.value || fields.value.some(({
     <div v-if="presets.length" class="flex flex-wrap gap-2">
       <Key v-for="preset in presets" :key="preset.id" :title="preset.hint" @click="setup.usePreset({ ...preset.rules })">{{ preset.label }}</Key>
     </div>
+    <NamedRulesKeys :setup="setup" />
     <Key v-if="!wide" :aria-expanded="unfolded" class="w-full" @click="open = !open"
       ><UIcon name="i-lucide-sliders-horizontal" class="size-5" /> {{ unfolded ? 'Fold the house rules' : 'Change a house rule' }}</Key
     >

@@ -4,7 +4,10 @@ useHead({ title: 'Rulebook · Nimble Tally' })
 
 <template>
   <div class="space-y-4">
-    <h1 class="text-3xl font-bold">Rulebook</h1>
+    <header class="flex flex-wrap items-center gap-3">
+      <h1 class="text-3xl font-bold mr-auto">Rulebook</h1>
+      <NuxtLink to="/choices" class="key"><UIcon name="i-lucide-table-2" class="size-5" /> Choice board</NuxtLink>
+    </header>
     <GameFinder>
       <template #default="{ fit, why }">
         <NuxtLink :to="`/rulebook/${fit.id}`" class="sheet block p-3 h-full hover:bg-(--accent-soft)"><GameCard :about="fit.about" :why="why" /></NuxtLink>

@@ -1,0 +1,57 @@
+import { isChosen, type ChoiceFilter } from '#core/catalogue/choices'
+import { ABOUTS } from '#core/games/abouts'
+import type { Choice, Person } from '#shared/api'
+import { callApi } from '~/utils/api'
+
+const FILTERS: readonly ChoiceFilter[] = ['all', 'not-yet', 'only-once']
+
+/** Who has played what how often; whom it is about and what is filtered stand in the address. */
+export function useChoices() {
+  const route = useRoute()
+  const router = useRouter()
+  const people = shallowRef<readonly Person[]>([])
+  const choices = shallowRef<readonly Choice[]>([])
+  const ready = ref(false)
+  const failed = ref<string | null>(null)
+
+  async function load() {
+    failed.value = null
+    try {
+      const [known, counted] = await Promise.all([callApi<{ people: Person[] }>('/api/people'), callApi<{ choices: Choice[] }>('/api/choices')])
+      people.value = known.people
+      choices.value = counted.choices
+      ready.value = true
+    } catch (error) {
+      failed.value = saysOf(error)
+    }
+  }
+  onMounted(load)
+
+  const filter = computed(() => FILTERS.find((each) => each === route.query.show) ?? 'all')
+  const asked = computed(() => String(route.query.who ?? '').split(','))
+  /** Whom it is about: those touched, else everybody. */
+  const chosen = computed(() => people.value.filter(({ id }) => asked.value.includes(id)))
+  const shown = computed(() => (chosen.value.length ? chosen.value : people.value))
+
+  const byBoth = computed(() => new Map(choices.value.map((choice) => [`${choice.person} ${choice.game}`, choice])))
+  const of = (person: string, game: string) => byBoth.value.get(`${person} ${game}`)
+  const rows = computed(() =>
+    ABOUTS.map(({ id, about }) => ({ id, about, cells: shown.value.map((person) => ({ person, choice: of(person.id, id) })) })).filter(({ cells }) =>
+      isChosen(
+        filter.value,
+        cells.map(({ choice }) => choice?.times ?? 0),
+      ),
+    ),
+  )
+
+  function set(part: 'show' | 'who', value: string) {
+    const { [part]: _before, ...query } = route.query
+    return router.replace({ query: { ...query, ...(value ? { [part]: value } : {}) } })
+  }
+  const show = (value: ChoiceFilter) => set('show', value === 'all' ? '' : value)
+  function toggle({ id }: Person) {
+    const now = chosen.value.map((person) => person.id)
+    return set('who', (now.includes(id) ? now.filter((other) => other !== id) : [...now, id]).join(','))
+  }
+  return { people, shown, chosen, rows, filter, ready, failed, load, show, toggle }
+}

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+/** The choice board: who has played what how often, to choose by, and to print and hang up. */
+const { people, shown, chosen, rows, filter, ready, failed, load, show, toggle } = useChoices()
+
+const FILTERS = [
+  { value: 'all', label: 'All games' },
+  { value: 'not-yet', label: 'Not yet' },
+  { value: 'only-once', label: 'Only once' },
+] as const
+const withWhom = computed(() => chosen.value.map(({ name }) => `&with=${encodeURIComponent(name)}`).join(''))
+const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
+const print = () => window.print()
+useHead({ title: 'Choice board · Nimble Tally', style: [{ key: 'paper', innerHTML: '@page { size: landscape; margin: 8mm }' }] })
+</script>
+
+<template>
+  <div class="space-y-4 min-w-0">
+    <header class="flex flex-wrap items-center gap-3">
+      <h1 class="text-3xl font-bold mr-auto">Choice board</h1>
+      <Key class="print:hidden" :disabled="!rows.length || !people.length" @click="print()"><UIcon name="i-lucide-printer" class="size-5" /> Print it</Key>
+    </header>
+    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap items-center gap-3">{{ failed }} <Key @click="load()">Try again</Key></p>
+    <p v-else-if="!ready" aria-busy="true">Counting …</p>
+    <template v-else-if="people.length">
+      <div class="flex flex-wrap gap-2 print:hidden" role="group" aria-label="Whom">
+        <Key v-for="person in people" :key="person.id" :aria-pressed="chosen.includes(person)" @click="toggle(person)"
+          ><Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}</Key
+        >
+      </div>
+      <div class="flex flex-wrap gap-2 print:hidden" role="group" aria-label="Which games">
+        <Key v-for="{ value, label } in FILTERS" :key="value" :aria-pressed="filter === value" @click="show(value)">{{ label }}</Key>
+      </div>
+      <div class="sheet relative overflow-x-auto print:overflow-visible print:border-0 print:shadow-none" tabindex="0" role="region" aria-label="Times played">
+        <table class="w-full">
+          <thead>
+            <tr>
+              <th scope="col" class="text-left">Game</th>
+              <th v-for="person in shown" :key="person.id" scope="col" class="who">
+                <span>{{ person.name }}</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="{ id, about, cells } in rows" :key="id">
+              <th scope="row" class="text-left">
+                <NuxtLink :to="`/new?game=${id}${withWhom}`" class="underline underline-offset-4 decoration-(--rule)">{{ about.title }}</NuxtLink>
+              </th>
+              <td
+                v-for="{ person, choice } in cells"
+                :key="person.id"
+                :class="{ none: !choice, once: choice?.times === 1 }"
+                :title="choice && `Last on ${day(choice.last)}`"
+              >
+                <span v-if="choice" class="figures">{{ choice.times }}</span><span v-else
+                  ><span aria-hidden="true">·</span><span class="sr-only">not yet</span></span
+                >
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-if="!rows.length" class="p-4">No game is left with this filter.</p>
+      </div>
+    </template>
+    <div v-else class="sheet p-8 text-center space-y-3">
+      <p class="text-lg">Nobody is known here yet. Names that are remembered with a match are counted from then on.</p>
+      <NuxtLink to="/new" class="key key-main">New match</NuxtLink>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+th,
+td {
+  padding: 0.35rem 0.6rem;
+  border-bottom: 1px solid var(--rule);
+}
+td {
+  text-align: center;
+  min-width: 3.2rem;
+}
+thead th {
+  vertical-align: bottom;
+}
+tbody th {
+  white-space: nowrap;
+  position: sticky;
+  left: 0;
+  background: var(--sheet);
+}
+td span.figures {
+  font-size: 1.15rem;
+  font-weight: 700;
+}
+.once span.figures {
+  display: inline-grid;
+  place-items: center;
+  width: 2rem;
+  height: 2rem;
+  border: 2px solid var(--accent);
+  border-radius: 50%;
+}
+.none {
+  color: var(--ink-soft);
+}
+@media (max-width: 40rem) {
+  tbody th {
+    position: static;
+    white-space: normal;
+  }
+}
+@media print {
+  th,
+  td {
+    padding: 1mm 1.5mm;
+    font-size: 10pt;
+    color: #1c2430;
+    background: none;
+  }
+  .who span {
+    writing-mode: vertical-rl;
+  }
+  td {
+    min-width: 0;
+  }
+}
+</style>
