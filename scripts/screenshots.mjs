@@ -21,6 +21,8 @@ const SHOTS = [
   ['matches', '/'],
   ['finder', '/new?skill=making-ten&players=3'],
   ['new', '/new?game=roof-tiles', (page) => page.getByRole('button', { name: 'Ines' }).click()],
+  ['print', '/print/roof-tiles?sheets=roof,cards&faces=frames'],
+  ['choices', '/choices'],
   ['desk-brim', match('buoy'), freeze],
   ['desk-roof-tiles', match('shed')],
   ['desk-hundred-stops', match('pier'), type('542', 'h')],
