@@ -126,3 +126,48 @@ export interface Choice {
   readonly times: number
   readonly last: string
 }
+
+/** Somebody known here, with how often they played and when last. */
+export interface SeenPerson extends Person {
+  readonly matches: number
+  readonly last: string | null
+}
+
+/** A match as one of its people is told of it. */
+export interface PersonMatch {
+  readonly match: string
+  readonly game: string
+  readonly table: string
+  readonly houseRules: Record<string, unknown>
+  readonly seat: number
+  readonly players: number
+  readonly at: string
+  readonly over: boolean
+  readonly score: number
+  readonly won: boolean
+}
+
+/** What forgetting came to. */
+export interface Forgotten {
+  readonly people: number
+  readonly matches: number
+  readonly facts: number
+  readonly remarks: number
+}
+
+/** Matches among the same people, by game: how many, and how many each won, in the order asked for. */
+export interface Series {
+  readonly game: string
+  readonly played: number
+  readonly won: readonly number[]
+}
+
+/** One week of the logbook, by its Monday. */
+export interface Week {
+  readonly week: string
+  readonly matches: number
+  readonly said: number
+  readonly right: number
+  /** Seconds from one entry to the next, the middle one; null where there is none. */
+  readonly pace: number | null
+}

@@ -56,5 +56,25 @@ export const changedRulesShape = z
   .strictObject({ name: rulesName.optional(), houseRules: houseRules.optional() })
   .refine((changes) => changes.name !== undefined || changes.houseRules !== undefined, 'nothing to change')
 
+/** Everything older than so many months. */
+export const forgetShape = z.strictObject({ months: z.coerce.number().int().min(0).max(240) })
+
+const ids = z
+  .string()
+  .max(2000)
+  .default('')
+  .transform((text) => text.split(',').filter((id) => /^[\w-]{1,40}$/.test(id)))
+
+/** What the logbook is asked for: people who all sat there, game, name of the table, words. */
+export const loggedShape = z.object({ who: ids, game: z.string().max(60).default(''), table: tableName.default(''), q: z.string().trim().max(60).default('') })
+export type Logged = z.output<typeof loggedShape>
+
+/** Where a page of a list ended: its `next`. */
+export const placeShape = z
+  .string()
+  .regex(/^[^~]{10,40}~[\w-]{1,40}$/)
+  .transform((text) => ({ at: text.split('~')[0]!, id: text.split('~')[1]! }))
+  .refine(({ at }) => !Number.isNaN(Date.parse(at)))
+
 export const clockShape = z.strictObject({ do: z.enum(['start', 'pause', 'reset']) })
 export const passcodeShape = z.strictObject({ passcode: z.string().min(1).max(200) })

@@ -99,14 +99,18 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   })
 
   let wanted = ''
-  /** Another game with its usual rules; where several are chosen in haste, the last one counts. */
-  async function choose(id: string) {
+  /** Another game with its usual rules or those of a preset; where several are chosen in haste, the last one counts. */
+  async function choose(id: string, school = '') {
     wanted = id
     const chosen = await loadView(id)
-    if (!chosen || wanted !== id || chosen === view.value) return
-    view.value = chosen
-    rules.value = defaultRules(chosen.game, seats.value.length)
-    opening.value = null
+    if (!chosen || wanted !== id) return
+    const preset = chosen.game.presets.find((each) => each.id === school)
+    if (chosen !== view.value) {
+      view.value = chosen
+      rules.value = defaultRules(chosen.game, seats.value.length)
+      opening.value = null
+    }
+    if (preset) usePreset({ ...preset.rules })
   }
 
   function usePreset(preset: Record<string, unknown>) {

@@ -3,6 +3,8 @@ const links = [
   { to: '/', label: 'Matches', short: 'Matches', icon: 'i-lucide-layout-grid' },
   { to: '/new', label: 'New match', short: 'New', icon: 'i-lucide-plus' },
   { to: '/rulebook', label: 'Rulebook', short: 'Rules', icon: 'i-lucide-book-open' },
+  { to: '/people', label: 'People', short: 'People', icon: 'i-lucide-users' },
+  { to: '/logbook', label: 'Logbook', short: 'Log', icon: 'i-lucide-notebook-text' },
   { to: '/keep', label: 'Keep', short: 'Keep', icon: 'i-lucide-archive' },
 ]
 const host = useTemplateRef('host')

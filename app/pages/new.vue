@@ -8,7 +8,7 @@ const { view, game, busy, failed, tried, seatProblem, problems, openingProblems,
 onMounted(() => {
   if (typeof route.query.like === 'string') void setup.like(route.query.like, String(route.query.preset ?? ''))
   for (const name of [route.query.with].flat()) if (name) setup.addSeat(name)
-  if (typeof route.query.game === 'string') void setup.choose(route.query.game)
+  if (typeof route.query.game === 'string') void setup.choose(route.query.game, String(route.query.preset ?? ''))
 })
 useHead({ title: 'New match · Nimble Tally' })
 </script>

@@ -50,7 +50,7 @@ async function mergePeople(from: string, into: string): Promise<void> {
   })
 }
 
-const noSuchPerson = () => new Refusal(404, 'no-such-person', 'There is nobody of that kind here.', 'id')
+export const noSuchPerson = () => new Refusal(404, 'no-such-person', 'There is nobody of that kind here.', 'id')
 
 /** Refuses people who are not known here; seats may be without one. */
 export async function refuseStrangers(ids: readonly (string | null)[], within: Within): Promise<void> {
@@ -59,10 +59,4 @@ export async function refuseStrangers(ids: readonly (string | null)[], within: W
   const found = new Set((await within.select({ id: people.id }).from(people).where(inArray(people.id, asked))).map(({ id }) => id))
   const i = ids.findIndex((id) => id !== null && !found.has(id))
   if (i >= 0) throw new Refusal(422, 'no-such-person', 'Somebody at the table is not known here any more; choose them anew.', `seats.${i}.personId`)
-}
-
-/** Forgets a person. The matches stay; their seats keep only the name that was typed. */
-export async function removePerson(id: string): Promise<void> {
-  const gone = await writing((tx) => tx.delete(people).where(eq(people.id, id)).returning({ id: people.id }), { frees: true })
-  if (!gone.length) throw noSuchPerson()
 }

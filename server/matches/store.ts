@@ -60,7 +60,7 @@ export const newToken = () => crypto.randomUUID().replaceAll('-', '')
 
 /** Everybody who follows the room gets the new match with the news, so that nobody has to ask for the list again. */
 export async function tellMade(id: string): Promise<void> {
-  const [listed] = await listedMatches(eq(matches.id, id), 1)
+  const listed = await listedMatch(id)
   if (listed) tell({ kind: 'made', match: id, listed })
 }
 
@@ -79,7 +79,7 @@ export async function listMatches(
 ): Promise<{ matches: ListedMatch[]; next: string | null }> {
   const state = which === 'all' ? undefined : eq(matches.over, which === 'over')
   const place = before && sql`(${matches.updatedAt}, ${matches.id}) < (${before.at}::timestamptz, ${before.id})`
-  const listed = await listedMatches(and(state, place ?? undefined), limit + 1)
+  const listed = await listedWhere(and(state, place ?? undefined), limit + 1)
   const page = listed.slice(0, limit)
   const last = page.at(-1)
   return { matches: page, next: listed.length > limit && last ? `${last.updatedAt}~${last.id}` : null }
@@ -91,7 +91,13 @@ export interface Place {
   readonly id: string
 }
 
-async function listedMatches(where: SQL | undefined, limit: number): Promise<ListedMatch[]> {
+/** One match as the list shows it; undefined where there is none. */
+export async function listedMatch(id: string): Promise<ListedMatch | undefined> {
+  return (await listedWhere(eq(matches.id, id), 1))[0]
+}
+
+/** Matches as the list shows them, of some kind, the newest first. */
+export async function listedWhere(where: SQL | undefined, limit: number): Promise<ListedMatch[]> {
   const database = await theDatabase()
   const rows = await database.select().from(matches).where(where).orderBy(desc(matches.updatedAt), desc(matches.id)).limit(limit)
   if (!rows.length) return []
@@ -155,7 +161,7 @@ export async function renameMatch(
   forgetTape(id)
   const summary = summaryOf(await tapeFor(id))
   await writing((tx) => tx.update(matches).set({ summary }).where(eq(matches.id, id)))
-  const [listed] = await listedMatches(eq(matches.id, id), 1)
+  const listed = await listedMatch(id)
   if (listed) tell({ kind: 'renamed', match: id, listed })
 }
 

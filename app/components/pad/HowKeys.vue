@@ -1,20 +1,10 @@
 <script setup lang="ts">
 import { HOWS, type How, type Told } from '#core/plays'
+import { HOW_NAMES } from '#core/wording/mastery'
 
 /** One touch for how a player explained. A child may always pass on explaining aloud. */
 const { required } = defineProps<{ required: boolean }>()
 const told = defineModel<Told>({ required: true })
-
-const LABELS: Record<How, string> = {
-  'knew-it': 'knew it',
-  'counted-on': 'counted on',
-  'made-ten': 'made ten',
-  'near-double': 'near double',
-  'skip-counted': 'skip-counted',
-  'drew-it': 'drew it',
-  other: 'other way',
-  passed: 'passed',
-}
 
 function choose(how: How) {
   told.value = told.value.how === how ? {} : { explained: true, how }
@@ -27,7 +17,7 @@ function choose(how: How) {
       <span class="text-sm font-semibold mr-1">{{ required ? 'How? (needed)' : 'How?' }}</span>
     </legend>
     <button v-for="how in HOWS" :key="how" type="button" class="how" :aria-pressed="told.how === how" @mousedown.prevent @click="choose(how)">
-      {{ LABELS[how] }}
+      {{ HOW_NAMES[how] }}
     </button>
   </fieldset>
 </template>

@@ -1,17 +1,13 @@
 import * as z from 'zod'
 import { listMatches } from '../../matches/store'
 import { checked, defineRoute } from '../../utils/refusal'
+import { placeShape } from '#shared/requests'
 
 const query = z.object({
   which: z.enum(['live', 'over', 'all']).default('all'),
   limit: z.coerce.number().int().min(1).max(200).default(60),
   /** Where the page before ended, as its `next` says. */
-  before: z
-    .string()
-    .regex(/^[^~]{10,40}~[\w-]{1,40}$/)
-    .transform((text) => ({ at: text.split('~')[0]!, id: text.split('~')[1]! }))
-    .refine(({ at }) => !Number.isNaN(Date.parse(at)))
-    .optional(),
+  before: placeShape.optional(),
 })
 
 export default defineRoute(async (event) => {

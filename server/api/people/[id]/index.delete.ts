@@ -1,7 +1,4 @@
-import { removePerson } from '../../../matches/people'
+import { forgetPerson } from '../../../matches/forget'
 import { defineRoute, idOf } from '../../../utils/refusal'
 
-export default defineRoute(async (event) => {
-  await removePerson(idOf(event))
-  return { removed: true }
-})
+export default defineRoute(async (event) => ({ removed: true, forgotten: await forgetPerson(idOf(event)) }))

@@ -1,0 +1,97 @@
+import type { ListedMatch, Person, Series, Week } from '#shared/api'
+import { callApi } from '~/utils/api'
+
+type Part = 'who' | 'game' | 'table' | 'q'
+
+/** The logbook: matches by day, filtered by people, game, table and words; the address keeps what was asked. */
+export function useLogbook() {
+  const route = useRoute()
+  const router = useRouter()
+  const people = shallowRef<readonly Person[]>([])
+  const tables = shallowRef<readonly string[]>([])
+  const matches = shallowRef<readonly ListedMatch[]>([])
+  const series = shallowRef<readonly Series[]>([])
+  const weeks = shallowRef<readonly Week[] | null>(null)
+  const total = ref(0)
+  const next = ref<string | null>(null)
+  const ready = ref(false)
+  const failed = ref<string | null>(null)
+  const text = ref(String(route.query.q ?? ''))
+
+  const who = computed(() =>
+    String(route.query.who ?? '')
+      .split(',')
+      .filter(Boolean),
+  )
+  const chosen = computed(() => who.value.flatMap((id) => people.value.filter((person) => person.id === id)))
+  const asked = computed(() => {
+    const parts = (['who', 'game', 'table', 'q'] as const).flatMap((part) => {
+      const value = part === 'q' ? text.value.trim() : String(route.query[part] ?? '')
+      return value ? [`${part}=${encodeURIComponent(value)}`] : []
+    })
+    return parts.join('&')
+  })
+
+  let newest = ''
+  async function load() {
+    const query = asked.value
+    newest = query
+    try {
+      const [page, played] = await Promise.all([
+        callApi<{ matches: ListedMatch[]; next: string | null; total: number }>(`/api/logbook?${query}`),
+        who.value.length > 1 ? callApi<{ series: Series[] }>(`/api/logbook/series?${query}`) : { series: [] },
+      ])
+      // What was asked for meanwhile counts.
+      if (newest !== query) return
+      matches.value = page.matches
+      next.value = page.next
+      total.value = page.total
+      series.value = played.series
+      failed.value = null
+      ready.value = true
+      if (weeks.value) await loadWeeks()
+    } catch (error) {
+      failed.value = saysOf(error)
+    }
+  }
+  async function loadWeeks() {
+    weeks.value = (await callApi<{ weeks: Week[] }>(`/api/logbook/weeks?${asked.value}`)).weeks
+  }
+  async function more() {
+    if (!next.value) return
+    const page = await callApi<{ matches: ListedMatch[]; next: string | null }>(`/api/logbook?${asked.value}&before=${encodeURIComponent(next.value)}`)
+    matches.value = [...matches.value, ...page.matches]
+    next.value = page.next
+  }
+  onMounted(async () => {
+    await load()
+    try {
+      people.value = (await callApi<{ people: Person[] }>('/api/people')).people
+      tables.value = (await callApi<{ tables: string[] }>('/api/logbook/tables')).tables
+    } catch (error) {
+      failed.value = saysOf(error)
+    }
+  })
+  watchDebounced(asked, load, { debounce: 200 })
+
+  function set(part: Part, value: string) {
+    const { [part]: _before, ...query } = route.query
+    return router.replace({ query: { ...query, ...(value ? { [part]: value } : {}) } })
+  }
+  let leaves = false
+  onBeforeRouteLeave(() => void (leaves = true))
+  watchDebounced(text, (now) => leaves || set('q', now.trim()), { debounce: 300 })
+  const toggle = ({ id }: Person) => set('who', (who.value.includes(id) ? who.value.filter((other) => other !== id) : [...who.value, id]).join(','))
+
+  /** The matches by day, as they are read. */
+  const days = computed(() => {
+    const found: { day: string; matches: ListedMatch[] }[] = []
+    for (const match of matches.value) {
+      const day = new Date(match.updatedAt).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
+      if (found.at(-1)?.day === day) found.at(-1)!.matches.push(match)
+      else found.push({ day, matches: [match] })
+    }
+    return found
+  })
+  return { people, tables, chosen, text, asked, days, series, weeks, total, next, ready, failed, load, loadWeeks, more, set, toggle }
+}

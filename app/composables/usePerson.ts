@@ -1,0 +1,81 @@
+import { masteryOf, shakyOnes, type Try } from '#core/mastery/mastery'
+import { slipsOf } from '#core/mastery/slips'
+import type { Forgotten, Person, PersonMatch } from '#shared/api'
+import { callApi } from '~/utils/api'
+
+/** Facts looked at: the newest ones, years of play. */
+const MOST = 5000
+
+/** One person: what they practised and how they stand with it, the matches they sat at; renamed, merged, forgotten. */
+export function usePerson(id: string) {
+  const person = shallowRef<Person | null>(null)
+  const matches = shallowRef<readonly PersonMatch[]>([])
+  const tries = shallowRef<readonly Try[]>([])
+  const failed = ref<string | null>(null)
+  /** Somebody has the new name already: both may be one. */
+  const same = ref<string | null>(null)
+
+  async function load() {
+    try {
+      const [told, practised] = await Promise.all([
+        callApi<{ person: Person; matches: PersonMatch[] }>(`/api/people/${id}`),
+        callApi<{ facts: Try[] }>(`/api/people/${id}/facts?limit=${MOST}`),
+      ])
+      person.value = told.person
+      matches.value = told.matches
+      tries.value = practised.facts
+      failed.value = null
+    } catch (error) {
+      failed.value = saysOf(error)
+    }
+  }
+  onMounted(load)
+
+  const mastery = computed(() => masteryOf(tries.value, Date.now()))
+  const shaky = computed(() => shakyOnes(mastery.value))
+  const slips = computed(() => slipsOf(tries.value))
+  /** How answers were explained, by month, the newest first. */
+  const hows = computed(() => {
+    const byMonth = new Map<string, Map<string, number>>()
+    for (const { how, at } of tries.value) {
+      if (how === null) continue
+      const month = new Date(at).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' })
+      const counts = byMonth.get(month) ?? new Map<string, number>()
+      byMonth.set(month, counts.set(how, (counts.get(how) ?? 0) + 1))
+    }
+    return [...byMonth].map(([month, counts]) => ({ month, counts: [...counts].sort(([, a], [, b]) => b - a) }))
+  })
+
+  async function rename(name: string, merge = false) {
+    same.value = null
+    failed.value = null
+    try {
+      await callApi(`/api/people/${id}`, 'PATCH', { name, ...(merge ? { merge } : {}) })
+      if (merge) return await navigateTo('/people')
+      await load()
+    } catch (error) {
+      if (error instanceof ApiError && error.code === 'name-taken') same.value = name
+      failed.value = saysOf(error)
+    }
+  }
+  async function forget(): Promise<Forgotten | null> {
+    try {
+      return (await callApi<{ forgotten: Forgotten }>(`/api/people/${id}`, 'DELETE')).forgotten
+    } catch (error) {
+      failed.value = saysOf(error)
+      return null
+    }
+  }
+  return { person, matches, tries, mastery, shaky, slips, hows, failed, same, load, rename, forget }
+}
+
+/** What forgetting came to, in words. */
+export function sayForgotten({ people, matches, facts, remarks }: Forgotten): string {
+  const parts = [
+    people === 1 ? '1 person' : `${people} people`,
+    matches === 1 ? '1 match' : `${matches} matches`,
+    facts === 1 ? '1 practised fact' : `${facts} practised facts`,
+    ...(remarks ? [remarks === 1 ? '1 remark' : `${remarks} remarks`] : []),
+  ]
+  return parts.join(', ')
+}

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { aboutOf, ABOUTS } from '#core/games/abouts'
+import type { ListedMatch } from '#shared/api'
+
+/** All matches by day: found by child, game, table and words; series among the same people; how it went over the weeks. */
+const { people, tables, chosen, text, asked, days, series, weeks, total, next, ready, failed, load, loadWeeks, more, set, toggle } = useLogbook()
+const route = useRoute()
+const title = (game: string) => aboutOf(game)?.title ?? game
+const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+const won = ({ summary }: ListedMatch, seat: number) => summary.result?.winners.includes(seat) ?? false
+const trouble = ref<string | null>(null)
+async function look() {
+  trouble.value = null
+  try {
+    if (weeks.value) weeks.value = null
+    else await loadWeeks()
+  } catch (error) {
+    trouble.value = saysOf(error)
+  }
+}
+useHead({ title: 'Logbook · Nimble Tally' })
+</script>
+
+<template>
+  <div class="space-y-4">
+    <header class="flex flex-wrap items-center gap-3">
+      <h1 class="text-3xl font-bold mr-auto">Logbook</h1>
+      <Key :aria-expanded="Boolean(weeks)" @click="look"><UIcon name="i-lucide-chart-no-axes-combined" class="size-5" /> Over the weeks</Key>
+      <a class="key" :href="`/api/logbook/export?${asked}`" download><UIcon name="i-lucide-sheet" class="size-5" /> CSV</a>
+    </header>
+    <section class="sheet p-4 space-y-3" aria-label="What to look for">
+      <div class="flex flex-wrap gap-2">
+        <UInput
+          v-model="text"
+          size="xl"
+          icon="i-lucide-search"
+          maxlength="60"
+          placeholder="Names, tables, what happened"
+          aria-label="Find in the logbook"
+          class="flex-1 min-w-52"
+        />
+        <label class="sr-only" for="game">Game</label>
+        <select id="game" class="key min-w-0" :value="route.query.game ?? ''" @change="set('game', ($event.target as HTMLSelectElement).value)">
+          <option value="">Every game</option>
+          <option v-for="{ id, about } in ABOUTS" :key="id" :value="id">{{ about.title }}</option>
+        </select>
+        <template v-if="tables.length">
+          <label class="sr-only" for="table">Table</label>
+          <select id="table" class="key min-w-0" :value="route.query.table ?? ''" @change="set('table', ($event.target as HTMLSelectElement).value)">
+            <option value="">Every table</option>
+            <option v-for="name in tables" :key="name" :value="name">{{ name }}</option>
+          </select>
+        </template>
+      </div>
+      <div v-if="people.length" class="flex flex-wrap gap-2" role="group" aria-label="Whom">
+        <Key v-for="person in people" :key="person.id" :aria-pressed="chosen.includes(person)" @click="toggle(person)"
+          ><Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}</Key
+        >
+      </div>
+    </section>
+    <p v-if="trouble" role="alert" class="text-(--refused) font-semibold">{{ trouble }}</p>
+    <section v-if="weeks" class="sheet p-4" aria-label="Over the weeks">
+      <WeekCharts v-if="weeks.length" :weeks="weeks" />
+      <p v-else>Nothing was played in the last half year with this filter.</p>
+    </section>
+    <section v-if="series.length" class="sheet p-4 space-y-1" aria-labelledby="series">
+      <h2 id="series" class="text-xl font-bold">Among just these</h2>
+      <p v-for="each in series" :key="each.game" class="text-lg">
+        {{ title(each.game) }}:
+        <template v-for="(person, i) in chosen" :key="person.id"
+          ><span v-if="i" class="figures"> : </span>{{ person.name }} <b class="figures">{{ each.won[i] }}</b></template
+        >
+        <span class="text-(--ink-soft) text-base"> of {{ each.played }}</span>
+      </p>
+    </section>
+    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">{{ failed }} <Key @click="load()">Try again</Key></p>
+    <p v-else-if="!ready" aria-busy="true">Turning the pages …</p>
+    <template v-else>
+      <p role="status">{{ total === 1 ? '1 match' : `${total} matches` }}</p>
+      <section v-for="{ day, matches } in days" :key="day" class="space-y-1">
+        <h2 class="text-lg font-bold">{{ day }}</h2>
+        <ul class="sheet divide-y divide-(--rule)">
+          <li v-for="match in matches" :key="match.id">
+            <NuxtLink :to="`/match/${match.id}`" class="px-3 py-2 grid gap-x-4 gap-y-0.5 sm:grid-cols-[3.5rem_11rem_minmax(0,1fr)] hover:bg-(--accent-soft)">
+              <span class="figures text-(--ink-soft)">{{ time(match.updatedAt) }}</span>
+              <span class="font-bold"
+                >{{ title(match.game) }}<span v-if="match.name" class="block text-sm font-normal text-(--ink-soft)">{{ match.name }}</span></span
+              >
+              <span class="flex flex-wrap gap-x-4">
+                <span v-for="(seat, i) in match.seats" :key="i" class="inline-flex items-center gap-1.5" :class="{ 'font-bold': won(match, i + 1) }">
+                  <UIcon v-if="won(match, i + 1)" name="i-lucide-award" class="size-4 text-(--stands)" aria-label="won" />{{ seat.name }}
+                  <span class="figures">{{ match.summary.standing[i] }}</span>
+                </span>
+                <span v-if="!match.over" class="text-(--ink-soft)">in play</span>
+              </span>
+            </NuxtLink>
+          </li>
+        </ul>
+      </section>
+      <p v-if="!days.length" class="sheet p-6 text-center">{{ asked ? 'Nothing of that kind was played.' : 'Nothing was played yet.' }}</p>
+      <Key v-if="next" class="mx-auto !flex" @click="more()"><UIcon name="i-lucide-chevron-down" class="size-5" /> Older ones</Key>
+    </template>
+  </div>
+</template>

@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { aboutOf } from '#core/games/abouts'
+import { HOW_NAMES, sayMastery, saySlipKind, sayTry } from '#core/wording/mastery'
+import type { How } from '#core/plays'
+
+/** One child: what they can do by now, what is shaky and why, what to play next, and what was played. */
+const route = useRoute()
+const { person, matches, tries, mastery, shaky, slips, hows, failed, same, load, rename, forget } = usePerson(String(route.params.id))
+
+const square = useLocalStorage<'add' | 'times'>('fact-square', 'add')
+const SQUARES = [
+  { value: 'add', label: 'Addition' },
+  { value: 'times', label: 'Times' },
+] as const
+const renaming = ref(false)
+const name = ref('')
+const asked = ref(false)
+function begin() {
+  name.value = person.value?.name ?? ''
+  renaming.value = true
+}
+async function save() {
+  const given = name.value.trim()
+  if (!given) return
+  await rename(given)
+  if (!failed.value) renaming.value = false
+}
+async function remove() {
+  if (!asked.value) return (asked.value = true)
+  const gone = await forget()
+  if (gone) await navigateTo({ path: '/people', query: { forgot: sayForgotten(gone) } })
+}
+const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
+useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
+</script>
+
+<template>
+  <div v-if="person" class="space-y-6">
+    <header class="space-y-3">
+      <NuxtLink to="/people" class="inline-flex items-center gap-1 min-h-11 underline underline-offset-4"><UIcon name="i-lucide-arrow-left" /> People</NuxtLink>
+      <div class="flex flex-wrap items-center gap-3">
+        <Pennant :number="person.pennant" size="2.4rem" />
+        <h1 class="text-4xl font-extrabold mr-auto break-words min-w-0">{{ person.name }}</h1>
+        <NuxtLink :to="`/new?with=${encodeURIComponent(person.name)}`" class="key key-main"><UIcon name="i-lucide-play" class="size-5" /> New match</NuxtLink>
+        <Key @click="begin"><UIcon name="i-lucide-pencil" class="size-5" /> Rename …</Key>
+        <a class="key" :href="`/api/people/${person.id}/export`" download><UIcon name="i-lucide-download" class="size-5" /> All data</a>
+        <Key @click="remove"><UIcon name="i-lucide-user-x" class="size-5" /> {{ asked ? 'Forget for good' : 'Forget …' }}</Key>
+        <Key v-if="asked" @click="asked = false">Keep</Key>
+      </div>
+      <p v-if="asked">The name becomes “a player” in {{ matches.length }} matches; {{ tries.length }} practised facts are deleted. The matches stay.</p>
+      <form v-if="renaming" class="flex flex-wrap gap-2" @submit.prevent="save">
+        <UInput v-model="name" size="xl" maxlength="40" aria-label="First name or nickname" autofocus class="w-64" />
+        <Key main type="submit">Rename</Key>
+        <Key v-if="same" @click="rename(same!, true)"><UIcon name="i-lucide-merge" class="size-5" /> Both are one: merge</Key>
+        <Key @click="renaming = false">Leave it</Key>
+      </form>
+      <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
+    </header>
+    <div class="grid gap-5 lg:grid-cols-2 items-start">
+      <section class="sheet p-4 space-y-3" aria-label="Facts">
+        <ChoiceRow v-model="square" label="Facts" :choices="SQUARES" />
+        <FactSquare :key="square" :square="square" :mastery="mastery" />
+        <p class="text-sm flex flex-wrap gap-x-4">
+          <span>● sure, larger the more often</span><span>▲ shaky</span><span>○ too few tries</span
+          ><span>Taking away and missing parts count with their sum.</span>
+        </p>
+      </section>
+      <div class="space-y-5">
+        <section class="sheet p-4 space-y-2" aria-labelledby="shaky">
+          <h2 id="shaky" class="text-xl font-bold">Shaky</h2>
+          <ul v-if="shaky.length" class="space-y-1 list-disc pl-5">
+            <li v-for="each in shaky.slice(0, 12)" :key="each.key">{{ sayMastery(each) }}</li>
+          </ul>
+          <p v-else>{{ mastery.size ? 'Nothing is shaky at the moment.' : 'Nothing was practised yet.' }}</p>
+          <p v-if="shaky.length > 12">… and {{ shaky.length - 12 }} more.</p>
+        </section>
+        <section class="sheet p-4 space-y-2" aria-labelledby="next">
+          <h2 id="next" class="text-xl font-bold">What to play next</h2>
+          <PlayNext :wished="shaky.map(({ key }) => key)" :names="[person.name]" />
+        </section>
+        <section class="sheet p-4 space-y-2" aria-labelledby="slips">
+          <h2 id="slips" class="text-xl font-bold">Slips</h2>
+          <ul v-if="slips.length" class="space-y-1">
+            <li v-for="{ kind, count, newest } in slips" :key="kind">
+              <b class="figures">{{ count }} ×</b> {{ saySlipKind(kind) }} <span class="text-(--ink-soft)">({{ sayTry(newest) }})</span>
+            </li>
+          </ul>
+          <p v-else>No wrong answer is noted.</p>
+        </section>
+        <section v-if="hows.length" class="sheet p-4 space-y-2" aria-labelledby="hows">
+          <h2 id="hows" class="text-xl font-bold">How it was explained</h2>
+          <dl class="space-y-1">
+            <div v-for="{ month, counts } in hows" :key="month">
+              <dt class="font-semibold">{{ month }}</dt>
+              <dd>
+                <span v-for="[how, times] in counts" :key="how" class="inline-block mr-4"
+                  ><b class="figures">{{ times }} ×</b> {{ HOW_NAMES[how as How] }}</span
+                >
+              </dd>
+            </div>
+          </dl>
+        </section>
+      </div>
+    </div>
+    <section class="sheet p-4 space-y-2" aria-labelledby="played">
+      <h2 id="played" class="text-xl font-bold">Played</h2>
+      <ul v-if="matches.length" class="divide-y divide-(--rule)">
+        <li v-for="each in matches.slice(0, 30)" :key="each.match" class="py-1.5 flex flex-wrap gap-x-4">
+          <span class="w-32">{{ day(each.at) }}</span>
+          <NuxtLink :to="`/match/${each.match}`" class="underline underline-offset-4">{{ aboutOf(each.game)?.title ?? each.game }}</NuxtLink>
+          <span>{{ each.table }}</span>
+          <span class="ml-auto"
+            ><b class="figures">{{ each.score }}</b> {{ each.won ? 'won' : each.over ? `of ${each.players}` : 'in play' }}</span
+          >
+        </li>
+      </ul>
+      <p v-else>No match yet.</p>
+      <NuxtLink v-if="matches.length > 30" :to="`/logbook?who=${person.id}`" class="key">All {{ matches.length }} in the logbook</NuxtLink>
+    </section>
+  </div>
+  <div v-else class="sheet p-8 max-w-xl mx-auto text-center space-y-4">
+    <template v-if="failed">
+      <h1 class="text-2xl font-bold">{{ failed }}</h1>
+      <Key @click="load()">Try again</Key> <NuxtLink to="/people" class="key">People</NuxtLink>
+    </template>
+    <p v-else aria-busy="true">Looking it up …</p>
+  </div>
+</template>

@@ -1,0 +1,186 @@
+import { and, count, eq, inArray, isNull, like, lt, notExists, or, sql } from 'drizzle-orm'
+import type { Forgotten } from '#shared/api'
+import { PEOPLE } from '../demo/saturday'
+import { entries, facts, matches, people, seats } from '../database/schema'
+import { breathe } from '../utils/breathe'
+import { theDatabase, writing, type Within } from '../utils/database'
+import { tell } from './live'
+import { noSuchPerson } from './people'
+import { listedMatch } from './store'
+import { summaryOf } from './summary'
+import { forgetTape, tapeFor } from './tapes'
+
+/** What is written where a name was: nobody in particular. */
+const NOBODY = 'a player'
+/** Matches deleted in one transaction, so that others wait for a moment only. */
+const BATCH = 50
+
+/**
+ * Forgets a person: their name becomes “a player” in every match, also where it was only typed, and in remarks; what they
+ * practised is deleted, and they are. Match by match, the person last: cut short, it can be done again.
+ */
+export async function forgetPerson(id: string): Promise<Forgotten> {
+  const database = await theDatabase()
+  const [person] = await database.select().from(people).where(eq(people.id, id))
+  if (!person) throw noSuchPerson()
+  const theirs = or(eq(seats.personId, id), and(isNull(seats.personId), eq(sql`lower(${seats.name})`, person.name.toLowerCase())))
+  const rows = await database.selectDistinct({ match: seats.matchId }).from(seats).where(theirs)
+  let [gone, remarks] = [0, 0]
+  for (const { match } of rows) {
+    await writing(
+      async (tx) => {
+        const seated = await tx.select().from(seats).where(eq(seats.matchId, match)).for('update')
+        const names = new Set(seated.map(({ name }) => name.toLowerCase()))
+        for (const seat of seated) {
+          const isTheirs = seat.personId === id || (seat.personId === null && seat.name.toLowerCase() === person.name.toLowerCase())
+          if (!isTheirs) continue
+          const name = freeName(names)
+          names.add(name)
+          const where = and(eq(seats.matchId, match), eq(seats.seat, seat.seat))
+          await tx.update(seats).set({ name, personId: null }).where(where)
+          const deleted = await tx
+            .delete(facts)
+            .where(and(eq(facts.matchId, match), eq(facts.seat, seat.seat)))
+            .returning({ entry: facts.entry })
+          gone += deleted.length
+        }
+        remarks += await replaceInTexts(match, person.name, tx)
+      },
+      { frees: true },
+    )
+    await refreshed(match)
+    await breathe()
+  }
+  const left = await writing(
+    async (tx) => {
+      const deleted = await tx.delete(facts).where(eq(facts.personId, id)).returning({ entry: facts.entry })
+      await tx.delete(people).where(eq(people.id, id))
+      return deleted.length
+    },
+    { frees: true },
+  )
+  return { people: 1, matches: rows.length, facts: gone + left, remarks }
+}
+
+/** A name that nobody at this table has. */
+function freeName(names: ReadonlySet<string>): string {
+  if (!names.has(NOBODY)) return NOBODY
+  let n = 2
+  while (names.has(`${NOBODY} ${n}`)) n++
+  return `${NOBODY} ${n}`
+}
+
+/** Takes a name out of the table's own name and of the remarks of its entries; how many were changed. */
+async function replaceInTexts(match: string, name: string, tx: Within): Promise<number> {
+  const whole = new RegExp(`(?<![\\p{L}\\p{N}])${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\p{N}])`, 'giu')
+  const [row] = await tx.select({ name: matches.name }).from(matches).where(eq(matches.id, match))
+  if (row && whole.test(row.name))
+    await tx
+      .update(matches)
+      .set({ name: row.name.replace(whole, NOBODY).slice(0, 40) })
+      .where(eq(matches.id, match))
+  const told = await tx
+    .select({ number: entries.number, entry: entries.entry })
+    .from(entries)
+    .where(and(eq(entries.matchId, match), sql`${entries.entry} ? 'why'`))
+  let changed = 0
+  for (const { number, entry } of told) {
+    const { why } = entry as { why?: unknown }
+    const without = typeof why === 'string' ? why.replace(whole, NOBODY) : why
+    if (without === why) continue
+    const where = and(eq(entries.matchId, match), eq(entries.number, number))
+    await tx
+      .update(entries)
+      .set({ entry: { ...(entry as object), why: without } })
+      .where(where)
+    changed++
+  }
+  return changed
+}
+
+/** What lists and pages hold of a match is made anew, without the name. */
+async function refreshed(match: string): Promise<void> {
+  forgetTape(match)
+  const summary = summaryOf(await tapeFor(match))
+  await writing((tx) => tx.update(matches).set({ summary }).where(eq(matches.id, match)), { frees: true })
+  const listed = await listedMatch(match)
+  if (listed) tell({ kind: 'renamed', match, listed })
+}
+
+/** Matches that nothing was recorded in for so many months, and people who have played nothing since. */
+export async function countOlder(months: number): Promise<Forgotten> {
+  const database = await theDatabase()
+  const before = cutoff(months)
+  const [old] = await database.select({ n: count() }).from(matches).where(lt(matches.updatedAt, before))
+  const [practised] = await database.select({ n: count() }).from(facts).innerJoin(matches, eq(matches.id, facts.matchId)).where(lt(matches.updatedAt, before))
+  const [idle] = await database.select({ n: count() }).from(people).where(idleSince(database, before))
+  return { matches: old!.n, facts: practised!.n, people: idle!.n, remarks: 0 }
+}
+
+/** Forgets them for good. */
+export async function forgetOlder(months: number): Promise<Forgotten> {
+  const counted = await countOlder(months)
+  const before = cutoff(months)
+  const database = await theDatabase()
+  const old = await database.select({ id: matches.id }).from(matches).where(lt(matches.updatedAt, before))
+  const idle = await database.select({ id: people.id }).from(people).where(idleSince(database, before))
+  await deleteMatches(old.map(({ id }) => id))
+  await deletePeople(idle.map(({ id }) => id))
+  return { ...counted, matches: old.length, people: idle.length }
+}
+
+const cutoff = (months: number) => {
+  const at = new Date()
+  at.setMonth(at.getMonth() - months)
+  return at.toISOString()
+}
+
+/** Known since before that day, and at no table since. */
+function idleSince(database: Pick<Within, 'select'>, before: string) {
+  const since = database
+    .select({ seat: seats.seat })
+    .from(seats)
+    .innerJoin(matches, eq(matches.id, seats.matchId))
+    .where(and(eq(seats.personId, people.id), sql`${matches.updatedAt} >= ${before}::timestamptz`))
+  return and(lt(people.createdAt, before), notExists(since))
+}
+
+/** Clears the demo's tables away, and its people where nobody played with them otherwise. */
+export async function clearDemo(): Promise<Forgotten> {
+  const database = await theDatabase()
+  const demo = await database.select({ id: matches.id }).from(matches).where(like(matches.id, 'saturday-%'))
+  const [practised] = demo.length
+    ? await database
+        .select({ n: count() })
+        .from(facts)
+        .where(
+          inArray(
+            facts.matchId,
+            demo.map(({ id }) => id),
+          ),
+        )
+    : [{ n: 0 }]
+  await deleteMatches(demo.map(({ id }) => id))
+  const seated = database.select({ seat: seats.seat }).from(seats).where(eq(seats.personId, people.id))
+  const left = await database
+    .select({ id: people.id })
+    .from(people)
+    .where(and(inArray(people.name, [...PEOPLE]), notExists(seated)))
+  const gone = demo.length ? left.map(({ id }) => id) : []
+  await deletePeople(gone)
+  return { matches: demo.length, facts: practised!.n, people: gone.length, remarks: 0 }
+}
+
+async function deleteMatches(ids: readonly string[]): Promise<void> {
+  for (let i = 0; i < ids.length; i += BATCH) {
+    const some = ids.slice(i, i + BATCH)
+    await writing((tx) => tx.delete(matches).where(inArray(matches.id, some)), { frees: true })
+    for (const id of some) forgetTape(id)
+    await breathe()
+  }
+  if (ids.length) tell({ kind: 'many', match: '' })
+}
+
+async function deletePeople(ids: readonly string[]): Promise<void> {
+  for (let i = 0; i < ids.length; i += BATCH) await writing((tx) => tx.delete(people).where(inArray(people.id, ids.slice(i, i + BATCH))), { frees: true })
+}

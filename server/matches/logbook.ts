@@ -1,0 +1,157 @@
+import Papa from 'papaparse'
+import { and, desc, eq, sql, type SQL } from 'drizzle-orm'
+import { aboutOf } from '#core/games/abouts'
+import type { ListedMatch, Series, Week } from '#shared/api'
+import type { Logged } from '#shared/requests'
+import { entries, facts, matches, seats } from '../database/schema'
+import { breathe } from '../utils/breathe'
+import { theDatabase } from '../utils/database'
+import { listedWhere, type Place } from './store'
+
+/** Which matches are asked for; every part left out is no limit. */
+function wanted({ who, game, table, q }: Logged): SQL | undefined {
+  // Each of the people sat there.
+  const sat = who.map((person) => sql`exists (select 1 from ${seats} s where s.match_id = ${matches.id} and s.person_id = ${person})`)
+  const like = `%${q.replace(/[\\%_]/g, '\\$&')}%`
+  const found = q
+    ? sql`(${matches.name} ilike ${like} or ${matches.summary}->>'line' ilike ${like} or exists (select 1 from ${seats} s where s.match_id = ${matches.id} and s.name ilike ${like}))`
+    : undefined
+  return and(...sat, game ? eq(matches.game, game) : undefined, table ? eq(matches.name, table) : undefined, found)
+}
+
+/** A page of the logbook, the newest first, and how many matches there are in all; no tape is read for it. */
+export async function logbookPage(asked: Logged, limit: number, before: Place | null) {
+  const database = await theDatabase()
+  const where = wanted(asked)
+  const place = before ? sql`(${matches.updatedAt}, ${matches.id}) < (${before.at}::timestamptz, ${before.id})` : undefined
+  const listed = await listedWhere(and(where, place), limit + 1)
+  const page = listed.slice(0, limit)
+  const last = page.at(-1)
+  const [all] = before
+    ? [null]
+    : await database
+        .select({ n: sql<number>`count(*)::int` })
+        .from(matches)
+        .where(where)
+  return { matches: page, next: listed.length > limit && last ? `${last.updatedAt}~${last.id}` : null, total: all?.n ?? null }
+}
+
+/** Names that tables in the room have had, the most used first. */
+export async function tableNames(): Promise<string[]> {
+  const database = await theDatabase()
+  const rows = await database
+    .select({ name: matches.name, n: sql<number>`count(*)::int` })
+    .from(matches)
+    .where(sql`${matches.name} <> ''`)
+    .groupBy(matches.name)
+    .orderBy(desc(sql`count(*)`), matches.name)
+    .limit(50)
+  return rows.map(({ name }) => name)
+}
+
+/** Matches won among exactly these people, game by game; shared wins count for each of those who share. */
+export async function seriesOf(who: readonly string[]): Promise<Series[]> {
+  if (who.length < 2) return []
+  const database = await theDatabase()
+  const rows = await database.execute<{ game: string; person: string | null; won: number; played: number }>(sql`
+    with theirs as (
+      select m.id, m.game, m.summary
+      from ${matches} m join ${seats} s on s.match_id = m.id
+      where m.over
+      group by m.id
+      having count(*) = ${who.length} and count(distinct s.person_id) filter (where s.person_id in ${sql`(${sql.join(
+        who.map((id) => sql`${id}`),
+        sql`, `,
+      )})`}) = ${who.length}
+    )
+    select t.game, s.person_id as person, count(*)::int as played,
+      count(*) filter (where t.summary->'result'->'winners' @> to_jsonb(s.seat))::int as won
+    from theirs t join ${seats} s on s.match_id = t.id
+    group by t.game, s.person_id order by t.game`)
+  const byGame = new Map<string, { played: number; won: Map<string, number> }>()
+  for (const { game, person, won, played } of rows.rows) {
+    const found = byGame.get(game) ?? { played, won: new Map<string, number>() }
+    byGame.set(game, found)
+    if (person) found.won.set(person, won)
+  }
+  return [...byGame].map(([game, { played, won }]) => ({ game, played, won: who.map((person) => won.get(person) ?? 0) }))
+}
+
+/** Weeks that are looked back on. */
+const WEEKS = 26
+
+/** Week by week: matches begun, answers said and right (of the first person asked for, else of all), seconds a play in the middle. */
+export async function weeksOf(asked: Logged): Promise<Week[]> {
+  const database = await theDatabase()
+  const since = sql`date_trunc('week', now()) - make_interval(weeks => ${WEEKS - 1})`
+  const where = and(wanted(asked), sql`${matches.createdAt} >= ${since}`)
+  const counted = await database
+    .select({ week: sql<string>`to_char(date_trunc('week', ${matches.createdAt}), 'YYYY-MM-DD')`, n: sql<number>`count(*)::int` })
+    .from(matches)
+    .where(where)
+    .groupBy(sql`1`)
+  await breathe()
+  const [person] = asked.who
+  const answered = await database
+    .select({
+      week: sql<string>`to_char(date_trunc('week', ${facts.at}), 'YYYY-MM-DD')`,
+      said: sql<number>`count(*)::int`,
+      right: sql<number>`count(*) filter (where ${facts.right})::int`,
+    })
+    .from(facts)
+    .innerJoin(matches, eq(matches.id, facts.matchId))
+    .where(and(where, sql`${facts.said} is not null`, person ? eq(facts.personId, person) : undefined))
+    .groupBy(sql`1`)
+  await breathe()
+  const paced = await database.execute<{ week: string; pace: number }>(sql`
+    select to_char(date_trunc('week', at), 'YYYY-MM-DD') as week, percentile_cont(0.5) within group (order by gap)::float as pace
+    from (
+      select ${entries.at} as at, extract(epoch from ${entries.at} - lag(${entries.at}) over (partition by ${entries.matchId} order by ${entries.number})) as gap
+      from ${entries} join ${matches} on ${matches.id} = ${entries.matchId}
+      where ${where ?? sql`true`}
+    ) gaps
+    where gap between 1 and 180 group by 1`)
+  const weeks = new Map<string, Week>()
+  const of = (week: string) => weeks.get(week) ?? { week, matches: 0, said: 0, right: 0, pace: null }
+  for (const { week, n } of counted) weeks.set(week, { ...of(week), matches: n })
+  for (const { week, said, right } of answered) weeks.set(week, { ...of(week), said, right })
+  for (const { week, pace } of paced.rows) weeks.set(week, { ...of(week), pace: Math.round(pace * 10) / 10 })
+  return [...weeks.values()].sort((a, b) => (a.week < b.week ? -1 : 1))
+}
+
+/** Matches read at once for the CSV. */
+const PAGE = 500
+
+/** All of it as CSV, piece by piece: a row a match. */
+export async function* logbookCsv(asked: Logged): AsyncGenerator<string> {
+  const where = wanted(asked)
+  let before: Place | null = null
+  let heading = true
+  for (;;) {
+    const place: SQL | undefined = before ? sql`(${matches.updatedAt}, ${matches.id}) < (${before.at}::timestamptz, ${before.id})` : undefined
+    const page: ListedMatch[] = await listedWhere(and(where, place), PAGE)
+    if (page.length || heading) yield `${Papa.unparse(page.map(csvRow), { escapeFormulae: true, header: heading, columns: COLUMNS })}\r\n`
+    heading = false
+    const last = page.at(-1)
+    if (page.length < PAGE || !last) return
+    before = { at: last.updatedAt, id: last.id }
+    await breathe()
+  }
+}
+
+const COLUMNS = ['began', 'changed', 'game', 'table', 'players', 'scores', 'winners', 'over', 'entries', 'match']
+
+function csvRow({ id, game, name, seats: seated, summary, over, last, createdAt, updatedAt }: ListedMatch) {
+  return {
+    began: new Date(createdAt).toISOString(),
+    changed: new Date(updatedAt).toISOString(),
+    game: aboutOf(game)?.title ?? game,
+    table: name,
+    players: seated.map((seat) => seat.name).join('; '),
+    scores: summary.standing.join('; '),
+    winners: (summary.result?.winners ?? []).map((seat) => seated[seat - 1]?.name ?? '').join('; '),
+    over: over ? 'yes' : 'no',
+    entries: last,
+    match: id,
+  }
+}

@@ -1,0 +1,86 @@
+import { asc, desc, eq, sql } from 'drizzle-orm'
+import type { PersonMatch, SeenPerson } from '#shared/api'
+import { facts, matches, people, seats } from '../database/schema'
+import { theDatabase } from '../utils/database'
+import { noSuchPerson } from './people'
+
+/** One person's data in one file. */
+export const PERSON = 'nimble-tally/person'
+
+/** Everybody known here, with how often they played and when last. */
+export async function listSeenPeople(): Promise<SeenPerson[]> {
+  const database = await theDatabase()
+  const rows = await database
+    .select({
+      id: people.id,
+      name: people.name,
+      pennant: people.pennant,
+      matches: sql<number>`count(${matches.id})::int`,
+      last: sql<string | null>`max(${matches.updatedAt})`,
+    })
+    .from(people)
+    .leftJoin(seats, eq(seats.personId, people.id))
+    .leftJoin(matches, eq(matches.id, seats.matchId))
+    .groupBy(people.id)
+    .orderBy(asc(people.name))
+  return rows
+}
+
+export async function personOf(id: string) {
+  const database = await theDatabase()
+  const [person] = await database.select({ id: people.id, name: people.name, pennant: people.pennant }).from(people).where(eq(people.id, id))
+  if (!person) throw noSuchPerson()
+  return person
+}
+
+/** The matches that a person sat at, the newest first; of the others only how many they were. */
+export async function matchesOf(id: string): Promise<PersonMatch[]> {
+  const database = await theDatabase()
+  const rows = await database
+    .select({
+      match: matches.id,
+      game: matches.game,
+      table: matches.name,
+      houseRules: matches.houseRules,
+      seat: seats.seat,
+      players: sql<number>`(select count(*)::int from ${seats} others where others.match_id = ${matches.id})`,
+      at: matches.createdAt,
+      summary: matches.summary,
+    })
+    .from(seats)
+    .innerJoin(matches, eq(matches.id, seats.matchId))
+    .where(eq(seats.personId, id))
+    .orderBy(desc(matches.createdAt), desc(matches.id))
+  return rows.map(({ summary, ...row }) => ({
+    ...row,
+    over: summary.result !== null,
+    score: summary.standing[row.seat - 1] ?? 0,
+    won: summary.result?.winners.includes(row.seat) ?? false,
+  }))
+}
+
+/** Everything that is kept of a person, as a file; nobody else’s name is in it. */
+export async function personFile(id: string) {
+  const database = await theDatabase()
+  const { name, pennant } = await personOf(id)
+  const practised = await database.select().from(facts).where(eq(facts.personId, id)).orderBy(asc(facts.at), asc(facts.entry), asc(facts.ordinal))
+  return {
+    format: PERSON,
+    version: 1,
+    madeAt: new Date().toISOString(),
+    name,
+    pennant,
+    matches: await matchesOf(id),
+    facts: practised.map(({ matchId, entry, operation, terms, answer, said, right, how, at }) => ({
+      match: matchId,
+      entry,
+      operation,
+      terms,
+      answer,
+      said,
+      right,
+      how,
+      at,
+    })),
+  }
+}
