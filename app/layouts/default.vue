@@ -14,26 +14,26 @@ const host = useTemplateRef('host')
   <div class="min-h-dvh flex flex-col print:block print:min-h-0">
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2 key">Skip to the page</a>
     <header class="print:hidden border-b border-(--rule)">
-      <div class="max-w-[92rem] mx-auto px-2 sm:px-5 flex items-center gap-1 sm:gap-6 h-14">
+      <div class="max-w-[92rem] mx-auto px-2 sm:px-5 flex flex-wrap sm:flex-nowrap items-center gap-1 lg:gap-6 sm:h-14 pt-1 sm:pt-0">
         <NuxtLink to="/" class="flex items-center gap-2 font-bold display text-lg shrink-0" aria-label="Nimble Tally, all matches">
           <img src="/mark.svg" alt="" class="size-8" />
-          <span class="hidden md:inline">Nimble Tally</span>
+          <span class="sm:hidden lg:inline">Nimble Tally</span>
         </NuxtLink>
-        <nav class="flex gap-0 sm:gap-1 ml-auto" aria-label="Main">
+        <nav class="order-last sm:order-none w-full sm:w-auto flex justify-between sm:justify-start gap-0 lg:gap-1 sm:ml-auto" aria-label="Main">
           <NuxtLink
             v-for="link in links"
             :key="link.to"
             :to="link.to"
-            class="flex items-center gap-2 h-11 px-2 sm:px-3 rounded-lg font-semibold whitespace-nowrap hover:bg-(--sunken)"
+            class="flex items-center gap-2 h-11 px-1.5 sm:px-2 lg:px-3 rounded-lg font-semibold whitespace-nowrap hover:bg-(--sunken)"
             active-class="text-(--accent)"
             exact-active-class="underline underline-offset-8 decoration-3"
           >
             <UIcon :name="link.icon" class="size-5 hidden lg:block" />
-            <span class="sm:hidden">{{ link.short }}</span><span class="hidden sm:inline">{{ link.label }}</span>
+            <span class="lg:hidden">{{ link.short }}</span><span class="hidden lg:inline">{{ link.label }}</span>
           </NuxtLink>
         </nav>
         <button
-          class="size-11 grid place-items-center rounded-lg cursor-pointer hover:bg-(--sunken)"
+          class="size-11 grid ml-auto sm:ml-0 place-items-center rounded-lg cursor-pointer hover:bg-(--sunken)"
           aria-label="Find anything"
           title="Find anything (Ctrl + K)"
           @click="host?.open()"

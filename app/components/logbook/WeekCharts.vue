@@ -23,7 +23,7 @@ const options = computed(() => ({
 }))
 const matches = computed(() => ({
   labels: labels.value,
-  datasets: [{ label: 'Matches', data: weeks.map((week) => week.matches), backgroundColor: colours.value.bar }],
+  datasets: [{ label: 'Matches', data: weeks.map((week) => week.matches), maxBarThickness: 40, backgroundColor: colours.value.bar }],
 }))
 const line = (label: string, data: (number | null)[], dashed = false) => ({
   labels: labels.value,

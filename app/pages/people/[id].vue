@@ -110,7 +110,7 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
           <NuxtLink :to="`/match/${each.match}`" class="underline underline-offset-4">{{ aboutOf(each.game)?.title ?? each.game }}</NuxtLink>
           <span>{{ each.table }}</span>
           <span class="ml-auto"
-            ><b class="figures">{{ each.score }}</b> {{ each.won ? 'won' : each.over ? `of ${each.players}` : 'in play' }}</span
+            ><b class="figures">{{ minus(each.score) }}</b> {{ each.won ? 'won' : each.over ? `of ${each.players}` : 'in play' }}</span
           >
         </li>
       </ul>
