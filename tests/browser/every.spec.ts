@@ -1,9 +1,8 @@
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { GAMES } from '../../core/games/index'
 import { readHouseRules } from '../../core/houseRules'
 import { FIXTURES } from '../games/index'
-import { append, boardOf, entriesOf, follow, makeMatch, onTurn, openDesk, score, SIZES, tap, tape } from './helpers'
+import { append, axe, boardOf, entriesOf, follow, makeMatch, onTurn, openDesk, score, SIZES, tap, tape } from './helpers'
 
 /** What every game must do alike, one test a game and thing: each page is loaded once. */
 test.use({ hasTouch: true })
@@ -34,7 +33,7 @@ async function look(page: Page, path: string, sizes: readonly (readonly [number,
   await settle(page, path)
   for (const colorScheme of schemes) {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
-    const scan = new AxeBuilder({ page })
+    const scan = axe(page)
     // In the dark nothing else is different.
     const { violations } = await (colorScheme === 'dark' ? scan.withRules(['color-contrast']) : scan).analyze()
     expect([path, colorScheme, violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)]).toEqual([path, colorScheme, []])

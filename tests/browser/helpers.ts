@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright'
 import { expect, type APIRequestContext, type Page } from '@playwright/test'
 import type { Step } from '../games/fixture'
 
@@ -49,6 +50,9 @@ export async function makeMatch(request: APIRequestContext, parts: MatchParts = 
 export function append(request: APIRequestContext, match: string, after: number, entry: unknown, id = `test-${crypto.randomUUID()}`) {
   return request.post(`/api/matches/${match}/entries`, { data: { id, after, entry } })
 }
+
+/** The accessibility scan of a page. No frames of others are in it, so it is scanned where it is: a page of its own for the result costs time. */
+export const axe = (page: Page) => new AxeBuilder({ page }).setLegacyMode()
 
 export async function openDesk(page: Page, match: string) {
   await page.goto(`/match/${match}`)

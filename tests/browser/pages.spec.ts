@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { makeMatch, SIZES } from './helpers'
+import { axe, makeMatch, SIZES } from './helpers'
 
 const PAGES = ['/', '/new', '/rulebook', '/keep', '/enter']
 
@@ -15,7 +14,7 @@ for (const path of PAGES)
     await settle(page, path)
     for (const colorScheme of ['light', 'dark'] as const) {
       await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
-      const { violations } = await new AxeBuilder({ page }).analyze()
+      const { violations } = await axe(page).analyze()
       expect([colorScheme, violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)]).toEqual([colorScheme, []])
     }
     for (const [width, height] of SIZES) {

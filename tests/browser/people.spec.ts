@@ -1,7 +1,6 @@
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
 import Papa from 'papaparse'
-import { append, makeMatch, SIZES, tap } from './helpers'
+import { append, axe, makeMatch, SIZES, tap } from './helpers'
 import { ownServer } from './server'
 
 /** People, what each can do by now, forgetting, and the logbook. */
@@ -195,7 +194,7 @@ test('people, a child’s page and the logbook pass the scan, and nothing is cut
       await expect(page.locator('h1').first()).toBeVisible()
       await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
       if (path.startsWith('/logbook')) await tap(page, 'Over the weeks')
-      const { violations } = await new AxeBuilder({ page }).analyze()
+      const { violations } = await axe(page).analyze()
       expect([path, violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)]).toEqual([path, []])
     }
     for (const [width, height] of SIZES) {

@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { makeMatch, openDesk, SIZES, tap } from './helpers'
+import { axe, makeMatch, openDesk, SIZES, tap } from './helpers'
 
 /** Getting a table ready: what lies ready, house rules under a name, the choice board, what to try next. */
 test.use({ hasTouch: true })
@@ -123,7 +122,7 @@ test('the choice board passes the scan, and nothing is cut off sideways', async 
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
     await page.goto('/choices')
     await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
-    const { violations } = await new AxeBuilder({ page }).analyze()
+    const { violations } = await axe(page).analyze()
     expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([])
   }
   for (const [width, height] of SIZES) {

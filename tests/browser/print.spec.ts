@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { GAMES } from '../../core/games/index'
@@ -6,7 +5,7 @@ import { readHouseRules } from '../../core/houseRules'
 import { printablesOf } from '../../core/print/forGame'
 import { PAPERS, type Paper, type Wishes } from '../../core/print/sheet'
 import { FIXTURES } from '../games/index'
-import { makeMatch, SIZES, tap } from './helpers'
+import { axe, makeMatch, SIZES, tap } from './helpers'
 
 /** Printing, through Chromium's own PDF: page count, sizes, and what stands on the pages. */
 test.use({ hasTouch: true })
@@ -146,7 +145,7 @@ test('the page passes the scan, light and dark, and nothing is cut off sideways'
   for (const colorScheme of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
     await open(page, '/print/hundred-stops?sheets=track,letter')
-    const { violations } = await new AxeBuilder({ page }).analyze()
+    const { violations } = await axe(page).analyze()
     expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([])
   }
   for (const [width, height] of SIZES) {
