@@ -171,3 +171,17 @@ export interface Week {
   /** Seconds from one entry to the next, the middle one; null where there is none. */
   readonly pace: number | null
 }
+
+/** How often two people have sat at one table lately. */
+export interface Pair {
+  readonly one: string
+  readonly other: string
+  readonly times: number
+}
+
+/** How many answers somebody has said lately, and how many were right. */
+export interface Level {
+  readonly person: string
+  readonly said: number
+  readonly right: number
+}

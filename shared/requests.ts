@@ -27,6 +27,11 @@ export const newMatchShape = z.strictObject({
   opening: z.unknown().default(null),
 })
 
+export type NewMatch = z.output<typeof newMatchShape>
+
+/** All the tables of a room at once. */
+export const tablesShape = z.strictObject({ tables: z.array(newMatchShape).min(1).max(24) })
+
 export const appendShape = z.strictObject({
   id: z.string().regex(/^[\w-]{8,64}$/),
   after: z.int().min(0).max(1e9),

@@ -66,6 +66,7 @@ export function useFinder(text: () => string, left: () => void) {
     { label: 'New match', more: 'set a table up', icon: 'i-lucide-plus', run: go('/new') },
     { label: 'All matches', more: 'every table in the room', icon: 'i-lucide-layout-grid', run: go('/') },
     { label: 'People', more: 'who plays here, and what they can do by now', icon: 'i-lucide-users', run: go('/people') },
+    { label: 'Seat the room', more: 'today’s children at tables, all started at once', icon: 'i-lucide-users-round', run: go('/room') },
     { label: 'Choice board', more: 'who has played what how often', icon: 'i-lucide-table-2', run: go('/choices') },
     { label: 'Logbook', more: 'all matches by day', icon: 'i-lucide-notebook-text', run: go('/logbook') },
     { label: 'Keep and bring back', more: 'archive, match files', icon: 'i-lucide-archive', run: go('/keep') },

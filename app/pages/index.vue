@@ -10,7 +10,10 @@ useHead({ title: 'Matches · Nimble Tally' })
   <div class="space-y-6">
     <div class="flex flex-wrap items-center justify-between gap-3">
       <h1 class="text-3xl font-bold">Tables in the room</h1>
-      <NuxtLink to="/new" class="key key-main"><UIcon name="i-lucide-plus" class="size-5" /> New match</NuxtLink>
+      <span class="flex flex-wrap gap-2">
+        <NuxtLink to="/room" class="key"><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</NuxtLink>
+        <NuxtLink to="/new" class="key key-main"><UIcon name="i-lucide-plus" class="size-5" /> New match</NuxtLink>
+      </span>
     </div>
     <p v-if="state === 'failed'" role="alert" class="sheet p-4">The server can’t be reached. <button class="key ml-2" @click="load">Try again</button></p>
     <p v-else-if="state === 'loading'" aria-busy="true">Looking round the room …</p>

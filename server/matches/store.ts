@@ -16,10 +16,7 @@ import { forgetTape, openTape, rememberTape, tapeFor } from './tapes'
 
 /** Opens a match and stores it; refused with all problems of its setup. */
 export async function makeMatch({ boardOf = null, ...given }: SetUp & { readonly boardOf?: string | null }): Promise<string> {
-  // A dealer without a seed of its own gets one, so that what it dealt can be checked.
-  const seeded = given.source === 'dealt' && given.seed === null ? { ...given, seed: nanoid(10) } : given
-  const setup = seeded.source === 'dealt' && seeded.opening === null ? { ...seeded, opening: dealtOpening(seeded) } : seeded
-  const tape = openTape(setup)
+  const { setup, tape } = openForSetup(given)
   const id = nanoid(12)
   const { game, name, houseRules, first, source, seed, opening } = setup
   await writing(async (tx) => {
@@ -47,6 +44,14 @@ export async function makeMatch({ boardOf = null, ...given }: SetUp & { readonly
   if (boardOf !== null) tell({ kind: 'board', match: boardOf })
   await tellMade(id)
   return id
+}
+
+/** A match as it would be set up, dealt for where the app is the dealer; refused with all problems of its setup. */
+export function openForSetup(given: SetUp) {
+  // A dealer without a seed of its own gets one, so that what it dealt can be checked.
+  const seeded = given.source === 'dealt' && given.seed === null ? { ...given, seed: nanoid(10) } : given
+  const setup = seeded.source === 'dealt' && seeded.opening === null ? { ...seeded, opening: dealtOpening(seeded) } : seeded
+  return { setup, tape: openTape(setup) }
 }
 
 /** The link of a match's board, which leads to another match from now on; undefined where there is no such match. */

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+/** Somebody at a table: dragged to another one, or moved there by the arrow keys. */
+const { id, room } = defineProps<{ id: string; room: ReturnType<typeof useRoom> }>()
+const emit = defineEmits<{ grab: [event: PointerEvent] }>()
+const person = computed(() => room.personOf(id))
+
+async function step(by: 1 | -1) {
+  room.step(id, by)
+  // The chip lies elsewhere now; whoever goes by keyboard stays with it.
+  await nextTick()
+  document.querySelector<HTMLElement>(`[data-person="${id}"]`)?.focus()
+}
+</script>
+
+<template>
+  <button
+    v-if="person"
+    type="button"
+    class="key chip"
+    :data-person="id"
+    :aria-label="`${person.name}: arrow keys move to another table`"
+    @pointerdown="emit('grab', $event)"
+    @keydown.right.prevent="step(1)"
+    @keydown.down.prevent="step(1)"
+    @keydown.left.prevent="step(-1)"
+    @keydown.up.prevent="step(-1)"
+  >
+    <Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}
+  </button>
+</template>
+
+<style scoped>
+.chip {
+  touch-action: none;
+  cursor: grab;
+  user-select: none;
+}
+</style>

@@ -1,0 +1,199 @@
+import { nanoid } from 'nanoid'
+import { aboutOf } from '#core/games/abouts'
+import type { Game } from '#core/game'
+import { randomFor } from '#core/random'
+import { groupsOf, type Grouping } from '#core/room/grouping'
+import { tableName } from '#core/room/names'
+import { loadView } from '~/games'
+import type { Choice, Level, Pair, Person } from '#shared/api'
+import { callApi } from '~/utils/api'
+
+/** A table of today: who sits there, and what they play. */
+export interface RoomTable {
+  readonly id: string
+  readonly name: string
+  readonly people: readonly string[]
+  readonly game: string
+  /** A preset of the game. */
+  readonly preset: string
+}
+
+interface Draft {
+  here: string[]
+  wished: number
+  tables: RoomTable[]
+  source: 'table' | 'dealt'
+}
+
+/** Today's room: who is there, at which tables, playing what; kept on this device until all of it is started. */
+export function useRoom() {
+  const draft = useLocalStorage<Draft>('room', { here: [], wished: 3, tables: [], source: 'table' }, { mergeDefaults: true })
+  const people = shallowRef<readonly Person[]>([])
+  const pairs = shallowRef<readonly Pair[]>([])
+  const levels = shallowRef<readonly Level[]>([])
+  const choices = shallowRef<readonly Choice[]>([])
+  const games = shallowRef<Readonly<Record<string, Game>>>({})
+  const ready = ref(false)
+  const busy = ref(false)
+  const failed = ref<string | null>(null)
+
+  async function load() {
+    failed.value = null
+    try {
+      const [known, room, counted] = await Promise.all([
+        callApi<{ people: Person[] }>('/api/people'),
+        callApi<{ pairs: Pair[]; levels: Level[] }>('/api/room'),
+        callApi<{ choices: Choice[] }>('/api/choices'),
+      ])
+      people.value = known.people
+      pairs.value = room.pairs
+      levels.value = room.levels
+      choices.value = counted.choices
+      // Somebody who is known no more sits nowhere.
+      const ids = new Set(known.people.map(({ id }) => id))
+      draft.value.here = draft.value.here.filter((id) => ids.has(id))
+      seat(draft.value.tables.map((table) => ({ ...table, people: table.people.filter((id) => ids.has(id)) })))
+      await Promise.all(draft.value.tables.map(({ game }) => loadGame(game)))
+      ready.value = true
+    } catch (error) {
+      failed.value = saysOf(error)
+    }
+  }
+  onMounted(load)
+
+  async function loadGame(id: string) {
+    if (!id || games.value[id]) return
+    const view = await loadView(id)
+    if (view) games.value = { ...games.value, [id]: view.game }
+  }
+
+  const here = computed(() => people.value.filter(({ id }) => draft.value.here.includes(id)))
+  const seated = computed(() => new Set(draft.value.tables.flatMap((table) => table.people)))
+  const waiting = computed(() => here.value.filter(({ id }) => !seated.value.has(id)))
+  const personOf = (id: string) => people.value.find((person) => person.id === id)
+
+  /** Tables without anybody are put away. */
+  function seat(tables: readonly RoomTable[]) {
+    draft.value.tables = tables.filter((table) => table.people.length)
+  }
+  function toggle({ id }: Person) {
+    const { here: now } = draft.value
+    if (!now.includes(id)) return (draft.value.here = [...now, id])
+    draft.value.here = now.filter((other) => other !== id)
+    seat(draft.value.tables.map((table) => ({ ...table, people: table.people.filter((other) => other !== id) })))
+  }
+  const everybody = () => (draft.value.here = people.value.map(({ id }) => id))
+
+  function group(grouping: Grouping) {
+    const met = new Map(pairs.value.map(({ one, other, times }) => [`${one} ${other}`, times]))
+    const level = new Map(levels.value.map(({ person, said, right }) => [person, said >= ENOUGH ? right / said : null]))
+    const children = here.value.map(({ id }) => ({ id, level: level.get(id) ?? null }))
+    const together = (a: string, b: string) => met.get(a < b ? `${a} ${b}` : `${b} ${a}`) ?? 0
+    const before = draft.value.tables
+    seat(
+      groupsOf(children, draft.value.wished, grouping, together, randomFor(nanoid())).map((list, i) => ({
+        id: before[i]?.id ?? nanoid(6),
+        name: before[i]?.name ?? tableName(i),
+        people: list,
+        game: before[i]?.game ?? '',
+        preset: before[i]?.preset ?? '',
+      })),
+    )
+  }
+
+  /** Moves somebody to a table, to a new one (`new`), or back to those who wait (`waiting`). */
+  function move(person: string, place: string) {
+    const without = draft.value.tables.map((table) => ({ ...table, people: table.people.filter((id) => id !== person) }))
+    const names = new Set(without.filter((table) => table.people.length).map(({ name }) => name))
+    const free = Array.from({ length: without.length + 1 }, (_, i) => tableName(i)).find((name) => !names.has(name))!
+    const added: RoomTable[] = place === 'new' ? [{ id: nanoid(6), name: free, people: [person], game: '', preset: '' }] : []
+    seat([...without.map((table) => (table.id === place ? { ...table, people: [...table.people, person] } : table)), ...added])
+  }
+  /** The table before or after the one where somebody sits; round again at the ends. */
+  function step(person: string, by: 1 | -1) {
+    const { tables } = draft.value
+    const at = tables.findIndex((table) => table.people.includes(person))
+    const to = tables[at < 0 ? (by > 0 ? 0 : tables.length - 1) : (at + by + tables.length) % tables.length]
+    if (to) move(person, to.id)
+  }
+
+  function change(id: string, changes: Partial<Pick<RoomTable, 'name' | 'game' | 'preset'>>) {
+    draft.value.tables = draft.value.tables.map((table) => (table.id === id ? { ...table, ...changes } : table))
+  }
+  async function play(id: string, game: string) {
+    await loadGame(game)
+    change(id, { game, preset: games.value[game]?.presets[0]?.id ?? '' })
+  }
+  /** The same game and rules at every table. */
+  function forAll({ game, preset }: RoomTable) {
+    draft.value.tables = draft.value.tables.map((table) => ({ ...table, game, preset }))
+  }
+
+  /** How often those at a table have played a game, the most of any. */
+  function played({ people: list }: RoomTable, game: string): number {
+    return Math.max(0, ...choices.value.filter((choice) => choice.game === game && list.includes(choice.person)).map(({ times }) => times))
+  }
+  /** What keeps a table from being started; null where nothing does. */
+  function problemOf({ game, people: list }: RoomTable): string | null {
+    const about = aboutOf(game)
+    if (!about) return 'Choose a game.'
+    const { low, high } = about.seats
+    if (list.length < low) return `${about.title} needs ${low} players at least.`
+    return list.length > high ? `${about.title} is for ${high} players at most.` : null
+  }
+  /** Real cards can't be recorded for all tables at once where they are laid out before play: there the app deals. */
+  const isDealt = ({ game }: RoomTable) => draft.value.source === 'dealt' || !games.value[game]?.opening.safeParse(null).success
+
+  const canStart = computed(() => draft.value.tables.length > 0 && !waiting.value.length && draft.value.tables.every((table) => !problemOf(table)))
+  async function start() {
+    if (!canStart.value || busy.value) return
+    busy.value = true
+    failed.value = null
+    try {
+      await callApi('/api/room/tables', 'POST', {
+        tables: draft.value.tables.map((table) => ({
+          game: table.game,
+          name: table.name.trim(),
+          houseRules: games.value[table.game]?.presets.find(({ id }) => id === table.preset)?.rules ?? {},
+          seats: table.people.map((id) => ({ name: personOf(id)!.name, pennant: personOf(id)!.pennant, personId: id })),
+          first: 1,
+          source: isDealt(table) ? 'dealt' : 'table',
+        })),
+      })
+      draft.value.tables = []
+      await navigateTo('/')
+    } catch (error) {
+      failed.value = saysOf(error)
+    } finally {
+      busy.value = false
+    }
+  }
+  return {
+    draft,
+    people,
+    here,
+    waiting,
+    games,
+    ready,
+    busy,
+    failed,
+    canStart,
+    load,
+    toggle,
+    everybody,
+    group,
+    move,
+    step,
+    change,
+    play,
+    forAll,
+    played,
+    problemOf,
+    isDealt,
+    personOf,
+    start,
+  }
+}
+
+/** Answers below which nothing is said of how somebody does. */
+const ENOUGH = 8

@@ -1,0 +1,51 @@
+import { sql } from 'drizzle-orm'
+import type { Level, Pair } from '#shared/api'
+import type { NewMatch } from '#shared/requests'
+import { facts, matches, seats } from '../database/schema'
+import { theDatabase } from '../utils/database'
+import { Refusal } from '../utils/refusal'
+import { makeMatch, openForSetup } from './store'
+
+/** Days that count as lately. */
+const LATELY = 60
+
+/** How often two have sat at one table lately. */
+export async function listPairs(): Promise<Pair[]> {
+  const database = await theDatabase()
+  const { rows } = await database.execute<{ one: string; other: string; times: number }>(sql`
+    select a.person_id as one, b.person_id as other, count(*)::int as times
+    from ${seats} a join ${seats} b on a.match_id = b.match_id and a.person_id < b.person_id
+    join ${matches} m on m.id = a.match_id
+    where m.created_at > now() - make_interval(days => ${LATELY})
+    group by 1, 2`)
+  return rows
+}
+
+/** How many answers each has said lately, and how many of them were right. */
+export async function listLevels(): Promise<Level[]> {
+  const database = await theDatabase()
+  const { rows } = await database.execute<{ person: string; said: number; right: number }>(sql`
+    select person_id as person, count(*)::int as said, count(*) filter (where "right")::int as "right"
+    from ${facts}
+    where said is not null and person_id is not null and at > now() - make_interval(days => ${LATELY})
+    group by person_id`)
+  return rows
+}
+
+/** Sets up all the tables of a room at once: every one is looked at before the first is made, so that it is all or none. */
+export async function makeTables(tables: readonly NewMatch[]): Promise<string[]> {
+  const people = tables.flatMap(({ seats: seated }) => seated.flatMap(({ personId }) => personId ?? []))
+  const twice = people.find((id, i) => people.indexOf(id) !== i)
+  if (twice) throw new Refusal(422, 'seated-twice', 'Somebody would sit at two tables at once; move them to one.', 'tables')
+  for (const [i, table] of tables.entries()) {
+    try {
+      openForSetup(table)
+    } catch (error) {
+      if (!(error instanceof Refusal)) throw error
+      throw new Refusal(error.status, error.code, `${table.name || `Table ${i + 1}`}: ${error.says}`, `tables.${i}.${error.path}`, error.more)
+    }
+  }
+  const made: string[] = []
+  for (const table of tables) made.push(await makeMatch(table))
+  return made
+}

@@ -1,0 +1,155 @@
+import { expect, test, type Page } from '@playwright/test'
+import { axe, SIZES, tap } from './helpers'
+import { ownServer } from './server'
+
+/** Seating a room of 24 at 8 tables, by touch, mouse and keyboard; all of it started with one touch. */
+test.use({ hasTouch: true })
+
+const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi', 'Linnea', 'Yusuf'].flatMap((name) => [name, `${name} A`, `${name} B`])
+const server = ownServer(62)
+test.beforeAll(async () => {
+  await server.start()
+  for (const name of NAMES) expect((await server.post('/api/people', { name })).status).toBe(201)
+})
+test.afterAll(() => server.stop())
+test.describe.configure({ mode: 'serial' })
+
+const tables = (page: Page) => page.locator('li[data-place]:not([data-place="new"])')
+const at = async (page: Page) => Promise.all((await tables(page).all()).map((table) => table.locator('[data-person]').allInnerTexts()))
+const wider = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
+
+test('24 children at 8 tables: made by chance, moved by keyboard and by hand, started with one touch', async ({ page }) => {
+  test.slow()
+  await page.goto(`${server.address}/room`)
+  await tap(page, 'Everybody')
+  await expect(page.getByRole('status')).toHaveText('24 of 24')
+  await tap(page, 'By chance')
+  await expect(tables(page)).toHaveCount(8)
+  expect((await at(page)).map((list) => list.length)).toEqual(Array.from({ length: 8 }, () => 3))
+  // By keyboard to the next table, and the focus goes along.
+  const first = tables(page).first().locator('[data-person]').first()
+  const moved = (await first.innerText()).trim()
+  await first.focus()
+  await page.keyboard.press('ArrowRight')
+  await expect(tables(page).nth(1).getByText(moved, { exact: true })).toBeVisible()
+  await expect(page.getByRole('button', { name: `${moved}: arrow keys` })).toBeFocused()
+  await page.keyboard.press('ArrowLeft')
+  await expect(tables(page).first().getByText(moved, { exact: true })).toBeVisible()
+  // By hand to a table of its own, and back.
+  const drag = async (to: { x: number; y: number }) => {
+    const from = (await page.getByRole('button', { name: `${moved}: arrow keys` }).boundingBox())!
+    await page.mouse.move(from.x + 8, from.y + 8)
+    await page.mouse.down()
+    await page.mouse.move(from.x + 40, from.y + 30)
+    await page.mouse.move(to.x, to.y, { steps: 4 })
+    await page.mouse.up()
+  }
+  const middle = async (locator: ReturnType<Page['locator']>) => {
+    await locator.scrollIntoViewIfNeeded()
+    const box = (await locator.boundingBox())!
+    return { x: box.x + box.width / 2, y: box.y + Math.min(box.height, 40) / 2 }
+  }
+  await page.setViewportSize({ width: 1280, height: 2400 })
+  await drag(await middle(page.locator('[data-place="new"]')))
+  await expect(tables(page)).toHaveCount(9)
+  await drag(await middle(tables(page).first()))
+  await expect(tables(page)).toHaveCount(8)
+  expect((await at(page)).map((list) => list.length).sort()).toEqual(Array.from({ length: 8 }, () => 3))
+  // One game for all; one table plays another.
+  await expect(page.getByRole('button', { name: 'Start all 8 tables' })).toBeDisabled()
+  await page.getByLabel('Game at Lantern').selectOption('brim')
+  await page.getByLabel('House rules at Lantern').selectOption('first-steps')
+  await tables(page).first().getByRole('button', { name: 'The same for all' }).tap()
+  await page.getByLabel('Game at Buoy', { exact: true }).selectOption('roof-tiles')
+  await expect(tables(page).nth(1)).toContainText('The app deals here')
+  // Two are too few for none of these; what is chosen comes back with the page.
+  await page.reload()
+  await expect(page.getByLabel('Game at Anchor')).toHaveValue('brim')
+  await tap(page, 'Start all 8 tables')
+  await expect(page).toHaveURL(`${server.address}/`)
+  await expect(page.getByRole('list', { name: 'Live matches' }).getByRole('listitem').filter({ hasText: 'Lantern' })).toBeVisible()
+  const { matches } = await server.get<{ matches: { game: string; name: string; houseRules: object; seats: { personId: string | null }[] }[] }>('/api/matches')
+  expect(matches).toHaveLength(8)
+  expect(matches.filter(({ game }) => game === 'brim')).toHaveLength(7)
+  expect(matches.find(({ name }) => name === 'Lantern')!.houseRules).toEqual({ dice: 3, limit: 12, rolls: 3 })
+  expect(new Set(matches.flatMap(({ seats }) => seats.map(({ personId }) => personId))).size).toBe(24)
+})
+
+test('who sat together sits apart now; absent ones are left out; a game that does not fit is said', async ({ page }) => {
+  await page.goto(`${server.address}/room`)
+  await tap(page, 'Everybody')
+  await tap(page, 'By chance')
+  await tap(page, 'Not together lately')
+  const { matches } = await server.get<{ matches: { seats: { name: string }[] }[] }>('/api/matches')
+  const together = matches.map(({ seats }) => seats.map(({ name }) => name))
+  const now = (await at(page)).map((list) => list.map((name) => name.trim()))
+  const again = now.flatMap((list) =>
+    list.flatMap((one, i) => list.slice(i + 1).filter((other) => together.some((table) => table.includes(one) && table.includes(other)))),
+  )
+  expect(again).toEqual([])
+  // Somebody goes home.
+  await page.getByRole('button', { name: 'Ines', exact: true }).tap()
+  await expect(page.getByRole('status')).toHaveText('23 of 24')
+  expect((await at(page)).flat().map((name) => name.trim())).not.toContain('Ines')
+  await page.getByRole('button', { name: '4', exact: true }).tap()
+  await tap(page, 'Mixed')
+  await expect(tables(page)).toHaveCount(6)
+  await page.getByLabel('Game at Lantern').selectOption('top-total')
+  await page.getByRole('button', { name: '2', exact: true }).tap()
+  await tap(page, 'Alike')
+  await expect(tables(page)).toHaveCount(11)
+  await page.getByLabel('Game at Anchor').selectOption('covered-part')
+  const chip = tables(page).first().locator('[data-person]').first()
+  // The first table has three: one goes on to Buoy, another to Anchor.
+  await chip.focus()
+  for (let n = 0; n < 2; n++) await page.keyboard.press('ArrowRight')
+  await expect(tables(page).nth(2)).toContainText('Covered Part is for 2 players at most.')
+  await expect(page.getByRole('button', { name: /^Start all/ })).toBeDisabled()
+})
+
+test('nobody sits at two tables, and it is all tables or none', async () => {
+  const { people } = await server.get<{ people: { id: string; name: string; pennant: number }[] }>('/api/people')
+  const seat = ({ id, name, pennant }: (typeof people)[number]) => ({ name, pennant, personId: id })
+  const count = async () => (await server.get<{ matches: object[] }>('/api/matches')).matches.length
+  const before = await count()
+  const [one, two, three] = people.map(seat)
+  const post = async (tables: object[]) => {
+    const answer = await server.post('/api/room/tables', { tables })
+    return [answer.status, ((await answer.json()) as { path: string }).path]
+  }
+  expect(
+    await post([
+      { game: 'brim', seats: [one], first: 1 },
+      { game: 'brim', seats: [two, one], first: 1 },
+    ]),
+  ).toEqual([422, 'tables'])
+  expect(
+    await post([
+      { game: 'brim', seats: [one], first: 1 },
+      { game: 'brim', seats: [two], first: 1, houseRules: { limit: 9999 } },
+    ]),
+  ).toEqual([422, 'tables.1.houseRules.limit'])
+  expect(
+    await post([
+      { game: 'brim', seats: [one], first: 1 },
+      { game: 'turn-two', seats: [three], first: 1 },
+    ]),
+  ).toEqual([422, 'tables.1.players'])
+  expect(await count()).toBe(before)
+})
+
+test('the page passes the scan, and nothing is cut off sideways', async ({ page }) => {
+  for (const colorScheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
+    await page.goto(`${server.address}/room`)
+    // Who is here is remembered.
+    if (colorScheme === 'light') await tap(page, 'Everybody')
+    await tap(page, 'By chance')
+    const { violations } = await axe(page).analyze()
+    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([])
+  }
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    await expect.poll(() => wider(page)).toBe(0)
+  }
+})
