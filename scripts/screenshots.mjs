@@ -3,6 +3,7 @@ import { chromium } from '@playwright/test'
 
 const base = process.argv[2] ?? 'http://127.0.0.1:3100'
 const boardOf = async (match) => `/board/${(await (await fetch(`${base}/api/matches/${match}`)).json()).board}`
+const personPage = async (name) => `/people/${(await (await fetch(`${base}/api/people`)).json()).people.find((person) => person.name === name).id}`
 const match = (key) => `/match/saturday-${key}`
 const type =
   (...keys) =>
@@ -23,14 +24,20 @@ const SHOTS = [
   ['new', '/new?game=roof-tiles', (page) => page.getByRole('button', { name: 'Ines' }).click()],
   ['print', '/print/roof-tiles?sheets=roof,cards&faces=frames'],
   ['choices', '/choices'],
+  ['person', await personPage('Bao')],
+  ['logbook', '/logbook', (page) => page.getByRole('button', { name: 'Over the weeks' }).click()],
+  [
+    'room',
+    '/room',
+    async (page) => {
+      for (const name of ['Everybody', 'Mixed']) await page.getByRole('button', { name }).click()
+    },
+  ],
   ['desk-brim', match('buoy'), freeze],
   ['desk-roof-tiles', match('shed')],
   ['desk-hundred-stops', match('pier'), type('542', 'h')],
   ['desk-table-ladder', match('bollard'), (page) => page.getByRole('button', { name: 'Yusuf rolled a 7' }).click()],
-  ['desk-call-row', match('ropes'), (page) => page.getByRole('button', { name: 'Is there a call in the row?' }).click()],
-  ['desk-token-dip', match('netting'), (page) => page.getByRole('button', { name: 'Dipped plum' }).click()],
   ['desk-last-digit-chains', match('links')],
-  ['desk-skip-count-yard', match('keels'), (page) => page.getByRole('button', { name: 'What may come next' }).click()],
   ['looking-back', match('buoy'), type('L', 'ArrowLeft', 'ArrowLeft')],
   ['correction', match('buoy'), takeBack],
   ['board', await boardOf('saturday-heron')],
