@@ -185,3 +185,23 @@ export interface Level {
   readonly said: number
   readonly right: number
 }
+
+/** What a child did on a day. */
+export interface DayChild {
+  readonly person: Person
+  readonly matches: number
+  readonly won: number
+  /** Number facts practised; of them said aloud, and of those right. */
+  readonly facts: number
+  readonly said: number
+  readonly right: number
+  /** Shaky facts, by key. */
+  readonly shaky: readonly string[]
+}
+
+/** A day in one page. */
+export interface Day {
+  readonly matches: readonly ListedMatch[]
+  readonly children: readonly DayChild[]
+  readonly remarks: readonly { readonly match: string; readonly why: string }[]
+}

@@ -81,5 +81,13 @@ export const placeShape = z
   .transform((text) => ({ at: text.split('~')[0]!, id: text.split('~')[1]! }))
   .refine(({ at }) => !Number.isNaN(Date.parse(at)))
 
+/** A stretch of time, at most a month: from a moment until before another, ISO 8601. */
+export const betweenShape = z
+  .object({ from: z.iso.datetime({ offset: true }), to: z.iso.datetime({ offset: true }) })
+  .refine(
+    ({ from, to }) => Date.parse(from) < Date.parse(to) && Date.parse(to) - Date.parse(from) <= 31 * 86_400_000,
+    'from must come before to, a month at most',
+  )
+
 export const clockShape = z.strictObject({ do: z.enum(['start', 'pause', 'reset']) })
 export const passcodeShape = z.strictObject({ passcode: z.string().min(1).max(200) })

@@ -69,6 +69,7 @@ export function useFinder(text: () => string, left: () => void) {
     { label: 'Seat the room', more: 'today’s children at tables, all started at once', icon: 'i-lucide-users-round', run: go('/room') },
     { label: 'Choice board', more: 'who has played what how often', icon: 'i-lucide-table-2', run: go('/choices') },
     { label: 'Logbook', more: 'all matches by day', icon: 'i-lucide-notebook-text', run: go('/logbook') },
+    { label: 'Today in one page', more: 'who played what, what is shaky', icon: 'i-lucide-calendar-check', run: go('/day/today') },
     { label: 'Keep and bring back', more: 'archive, match files', icon: 'i-lucide-archive', run: go('/keep') },
     {
       label: colorMode.value === 'dark' ? 'Paper (light)' : 'Slate (dark)',

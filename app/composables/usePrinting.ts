@@ -1,4 +1,4 @@
-import { LETTER, printablesOf, type Printable } from '#core/print/forGame'
+import { printablesOf, type Printable } from '#core/print/forGame'
 import { receiptPages } from '#core/print/receipt'
 import { PAPERS, type Paper, type Wishes } from '#core/print/sheet'
 import { openMatch } from '#core/match'
@@ -50,11 +50,12 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
     const receipt = tape ? [{ id: RECEIPT, title: 'The tape as a receipt', copies: 1, pages: receiptPages(tape, dayOf(match), wishes.value) }] : []
     return [...receipt, ...printablesOf(game, rules, setup.seats.value.length, wishes.value)]
   })
-  /** The sheets that are wished; before anything was chosen the game's first one, of a match its receipt. */
-  const chosen = ref<readonly string[]>(typeof asked.sheets === 'string' ? asked.sheets.split(',') : [])
+  /** The sheets that are wished; null before anything was chosen: then the game's first one, of a match its receipt. */
+  const chosen = ref<readonly string[] | null>(typeof asked.sheets === 'string' ? asked.sheets.split(',').filter(Boolean) : null)
   const sheets = computed(() => {
-    const found = everything.value.filter(({ id }) => chosen.value.includes(id))
-    return found.length || asked.sheets === '' ? found : everything.value.slice(0, 1)
+    const found = everything.value.filter(({ id }) => chosen.value?.includes(id))
+    // An address that names only what there is not is taken as naming nothing.
+    return found.length || chosen.value?.length === 0 ? found : everything.value.slice(0, 1)
   })
   function toggle(id: string) {
     const now = sheets.value.map((sheet) => sheet.id)
@@ -86,7 +87,7 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
     },
     { debounce: 250, deep: true },
   )
-  return { setup, wishes, everything, sheets, toggle, LETTER }
+  return { setup, wishes, everything, sheets, toggle }
 }
 
 /** House rules as the address holds them; nonsense is none. */

@@ -25,6 +25,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
   <div class="space-y-4">
     <header class="flex flex-wrap items-center gap-3">
       <h1 class="text-3xl font-bold mr-auto">Logbook</h1>
+      <NuxtLink class="key" to="/day/today"><UIcon name="i-lucide-calendar-check" class="size-5" /> Today in one page</NuxtLink>
       <Key :aria-expanded="Boolean(weeks)" @click="look"><UIcon name="i-lucide-chart-no-axes-combined" class="size-5" /> Over the weeks</Key>
       <a class="key" :href="`/api/logbook/export?${asked}`" download><UIcon name="i-lucide-sheet" class="size-5" /> CSV</a>
     </header>
@@ -86,10 +87,10 @@ useHead({ title: 'Logbook · Nimble Tally' })
               <span class="font-bold"
                 >{{ title(match.game) }}<span v-if="match.name" class="block text-sm font-normal text-(--ink-soft)">{{ match.name }}</span></span
               >
-              <span class="flex flex-wrap gap-x-4">
-                <span v-for="(seat, i) in match.seats" :key="i" class="inline-flex items-center gap-1.5" :class="{ 'font-bold': won(match, i + 1) }">
-                  <UIcon v-if="won(match, i + 1)" name="i-lucide-award" class="size-4 text-(--stands)" aria-label="won" />{{ seat.name }}
-                  <span class="figures">{{ match.summary.standing[i] }}</span>
+              <span class="flex flex-wrap items-baseline gap-x-4">
+                <span v-for="(seat, i) in match.seats" :key="i" class="inline-flex items-baseline gap-1.5" :class="{ 'font-bold': won(match, i + 1) }">
+                  <UIcon v-if="won(match, i + 1)" name="i-lucide-award" class="size-4 self-center text-(--stands)" aria-label="won" />{{ seat.name }}
+                  <span class="figures">{{ minus(match.summary.standing[i] ?? 0) }}</span>
                 </span>
                 <span v-if="!match.over" class="text-(--ink-soft)">in play</span>
               </span>

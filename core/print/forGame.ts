@@ -12,9 +12,9 @@ export interface Printable {
   readonly pages: readonly Page[]
 }
 
-/** The sheet ids that every game has beside its own. */
+/** The sheet ids that games have beside their own. */
 export const CARDS = 'cards'
-export const LETTER = 'letter'
+const LETTER = 'letter'
 
 /** Everything that a game can be printed as under these rules: its own sheets, its pack to cut out, a letter home. */
 export function printablesOf(game: Game, rules: CommonRules, seats: number, wishes: Wishes): readonly Printable[] {

@@ -204,3 +204,32 @@ test('people, a child’s page and the logbook pass the scan, and nothing is cut
     await page.setViewportSize({ width: 1280, height: 800 })
   }
 })
+
+test('a day in one page: what was played and practised, what is shaky, remarks; printed, and as CSV', async ({ page, request }) => {
+  const [wren, bao] = [await person(request, fresh('Wren')), await person(request, fresh('Bao'))]
+  const table = fresh('Lantern')
+  await sit(request, 'top-total', [wren, bao], [...WRONG, { call: 'note', why: 'counted the crates aloud' }, { call: 'finish' }], { name: table })
+  await page.goto('/day/today')
+  await expect(page.getByRole('listitem').filter({ hasText: table }).first()).toContainText(`${wren.name} 3 won`)
+  const row = page.getByRole('row').filter({ hasText: wren.name })
+  await expect(row.getByRole('cell')).toHaveText(['1', '1', '3', '0 of 3', '5 + 6'])
+  await expect(page.getByText('counted the crates aloud').first()).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Next time' }).getByRole('link').first()).toBeVisible()
+  const csv = await (await request.get((await page.getByRole('link', { name: 'CSV' }).getAttribute('href'))!)).text()
+  const rows = Papa.parse<Record<string, string>>(csv.trim(), { header: true }).data
+  expect(rows.find(({ name }) => name === wren.name)).toEqual({ name: wren.name, matches: '1', won: '1', facts: '3', answers: '3', right: '0', shaky: '5 + 6' })
+  const { violations } = await axe(page).analyze()
+  expect(violations.map(({ id }) => id)).toEqual([])
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('button', { name: 'Print it' })).toBeHidden()
+  await page.emulateMedia({ media: 'screen' })
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    await expect.poll(() => wider(page)).toBe(0)
+  }
+  await page.goto('/day/2001-02-03')
+  await expect(page.getByText('Nothing was played on this day.')).toBeVisible()
+  await page.getByRole('link', { name: 'The day after' }).tap()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Sunday,? 4 February 2001$/)
+  expect((await request.get('/api/day?from=2001-01-01T00:00:00Z&to=2002-01-01T00:00:00Z')).status()).toBe(422)
+})

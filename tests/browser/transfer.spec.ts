@@ -1,5 +1,7 @@
+import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 import { entriesOf, makeMatch } from './helpers'
+import { ownServer } from './server'
 
 const ENTRIES = [
   { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } },
@@ -99,4 +101,28 @@ test('number facts are kept by person and follow corrections', async ({ request 
   expect((await facts()).filter(({ said }) => said !== null)).toMatchObject([{ said: 19, right: true, how: null }])
   await post(3, { strike: 2 })
   expect(await facts()).toEqual([])
+})
+
+test('an archive of 0.8.0 comes back whole, with what was practised', async () => {
+  const server = ownServer(63)
+  await server.start()
+  try {
+    const kept = JSON.parse(readFileSync('tests/archives/0.8.0.json', 'utf8')) as { people: object[]; matches: object[] }
+    const answer = await server.post('/api/archive', kept)
+    expect(await answer.json()).toMatchObject({ people: 2, matches: 3, already: 0, leftOut: 0 })
+    const now = await server.get<{ people: object[]; namedRules: object[]; matches: { id: string }[] }>('/api/archive')
+    expect(now.people).toEqual(kept.people)
+    expect(now.namedRules).toEqual([])
+    const byId = (list: readonly object[]) => [...(list as { id: string }[])].sort((a, b) => (a.id < b.id ? -1 : 1))
+    expect(byId(now.matches)).toEqual(byId(kept.matches))
+    // The new rooms read it: what was put right counts, by the person it belongs to.
+    const { facts } = await server.get<{ facts: { said: number | null; right: boolean }[] }>('/api/people/p1/facts')
+    expect(facts.filter(({ said }) => said === 11)).toMatchObject([{ right: true }])
+    const { matches, total } = await server.get<{ matches: { id: string }[]; total: number }>('/api/logbook?who=p1,p2')
+    expect([matches.length, total]).toEqual([2, 2])
+    const { series } = await server.get<{ series: object[] }>('/api/logbook/series?who=p1,p2')
+    expect(series).toEqual([{ game: 'top-total', played: 1, won: [1, 0] }])
+  } finally {
+    await server.stop()
+  }
 })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { CARDS } from '#core/print/forGame'
 import { PAPERS, type Paper } from '#core/print/sheet'
 import { loadView } from '~/games'
 
@@ -33,7 +34,7 @@ const SIZES = [
   { value: 'usual', label: 'Usual' },
   { value: 'large', label: 'Large' },
 ] as const
-const hasCards = computed(() => printing?.sheets.value.some(({ id }) => id === 'cards'))
+const hasCards = computed(() => printing?.sheets.value.some(({ id }) => id === CARDS))
 
 // Each page has its own paper; margins are those of the drawing, so that the browser prints no lines of its own.
 useHead({
@@ -112,7 +113,7 @@ const print = () => window.print()
           ><UIcon name="i-lucide-plus" class="size-5"
         /></Key>
       </fieldset>
-      <details v-if="!match" class="group" :open="Boolean(route.query.open)">
+      <details v-if="!match" class="group">
         <summary class="key w-full"><UIcon name="i-lucide-sliders-horizontal" class="size-5" /> House rules</summary>
         <HouseRules :setup="printing.setup" class="mt-3 narrow" />
       </details>

@@ -1,0 +1,83 @@
+import Papa from 'papaparse'
+import { and, asc, eq, gte, inArray, isNotNull, lt, sql } from 'drizzle-orm'
+import { sayCell } from '#core/wording/mastery'
+import { masteryOf, shakyOnes } from '#core/mastery/mastery'
+import type { Day, DayChild } from '#shared/api'
+import { entries, facts, matches, people } from '../database/schema'
+import { breathe } from '../utils/breathe'
+import { theDatabase } from '../utils/database'
+import { listedWhere } from './store'
+
+/** Matches of one day at most. */
+const MOST = 400
+/** Days of practice that are looked at for what is shaky. */
+const LOOKED_BACK = 365
+
+/** One day, or any time between two moments: what was played, what each child practised, what was remarked. */
+export async function dayOf(from: string, to: string): Promise<Day> {
+  const database = await theDatabase()
+  const within = and(gte(matches.createdAt, from), lt(matches.createdAt, to))
+  const played = await listedWhere(within, MOST)
+  const ids = played.map(({ id }) => id)
+  if (!ids.length) return { matches: [], children: [], remarks: [] }
+  const remarks = await database
+    .select({ match: entries.matchId, why: sql<string>`${entries.entry}->>'why'` })
+    .from(entries)
+    .where(and(inArray(entries.matchId, ids), sql`${entries.entry}->>'call' = 'note'`, sql`coalesce(${entries.entry}->>'why', '') <> ''`))
+    .orderBy(asc(entries.at))
+  const practised = await database
+    .select({
+      person: facts.personId,
+      facts: sql<number>`count(*)::int`,
+      said: sql<number>`count(${facts.said})::int`,
+      right: sql<number>`count(*) filter (where ${facts.said} is not null and ${facts.right})::int`,
+    })
+    .from(facts)
+    .where(and(inArray(facts.matchId, ids), isNotNull(facts.personId)))
+    .groupBy(facts.personId)
+  const byPerson = new Map(practised.map((row) => [row.person, row]))
+  const seated = [...new Set(played.flatMap(({ seats }) => seats.flatMap(({ personId }) => personId ?? [])))]
+  const known = seated.length ? await database.select().from(people).where(inArray(people.id, seated)).orderBy(asc(people.name)) : []
+  const children: DayChild[] = []
+  for (const { id, name, pennant } of known) {
+    const mine = played.filter(({ seats }) => seats.some(({ personId }) => personId === id))
+    const won = mine.filter(({ seats, summary }) => summary.result?.winners.some((seat) => seats[seat - 1]?.personId === id))
+    const counted = byPerson.get(id)
+    children.push({
+      person: { id, name, pennant },
+      matches: mine.length,
+      won: won.length,
+      facts: counted?.facts ?? 0,
+      said: counted?.said ?? 0,
+      right: counted?.right ?? 0,
+      shaky: await shakyOf(id, to),
+    })
+    await breathe()
+  }
+  return { matches: played, children, remarks }
+}
+
+/** The shaky facts of somebody at that moment, by key. */
+async function shakyOf(person: string, until: string): Promise<string[]> {
+  const database = await theDatabase()
+  const tries = await database
+    .select({ operation: facts.operation, terms: facts.terms, answer: facts.answer, said: facts.said, right: facts.right, how: facts.how, at: facts.at })
+    .from(facts)
+    .where(and(eq(facts.personId, person), lt(facts.at, until), sql`${facts.at} > ${until}::timestamptz - make_interval(days => ${LOOKED_BACK})`))
+  return shakyOnes(masteryOf(tries, Date.parse(until))).map(({ key }) => key)
+}
+
+/** The same as CSV: a row a child. */
+export async function dayCsv(from: string, to: string): Promise<string> {
+  const { children } = await dayOf(from, to)
+  const rows = children.map(({ person, matches: sat, won, facts: all, said, right, shaky }) => ({
+    name: person.name,
+    matches: sat,
+    won,
+    facts: all,
+    answers: said,
+    right,
+    shaky: shaky.map(sayCell).join('; '),
+  }))
+  return `${Papa.unparse(rows, { escapeFormulae: true, columns: ['name', 'matches', 'won', 'facts', 'answers', 'right', 'shaky'] })}\r\n`
+}
