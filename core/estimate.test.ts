@@ -14,11 +14,12 @@ test('what players do at the same time counts once', () => {
   expect(four.usual / alone.usual).toBeLessThan(1.5)
 })
 
-test('200 matches tell what many do, within a tenth', () => {
-  const given = { game: game('token-dip'), houseRules: {}, seats: 2 }
+test.each(['token-dip', 'exact-landing', 'step-and-gather'])('%s: 200 matches tell what 5,000 do, within a tenth', (id) => {
+  const given = { game: game(id), houseRules: {}, seats: 2 }
   const few = lengthOf(given)!
-  const many = lengthOf({ ...given, matches: 1500 })!
-  for (const part of ['low', 'usual', 'high'] as const) expect(Math.abs(few[part] - many[part])).toBeLessThanOrEqual(many[part] / 10)
+  const many = lengthOf({ ...given, matches: 5000 })!
+  // A play more or less is a play: short matches can't be told nearer than that.
+  for (const part of ['low', 'usual', 'high'] as const) expect([part, Math.abs(few[part] - many[part]) <= Math.max(1, many[part] / 10)]).toEqual([part, true])
 })
 
 test('stopped early it tells what it has', () => expect(lengthOf({ game: game('brim'), houseRules: {}, seats: 2 }, (done) => done < 7)!.matches).toBe(7))
