@@ -65,6 +65,11 @@ export function relation(left: number, right: number): '<' | '=' | '>' {
   return left < right ? '<' : left > right ? '>' : '='
 }
 
+/** A working as it is shown to people: with a minus, not a hyphen. */
+export function showWorking(working: Working): string {
+  return writeWorking(working).replaceAll('-', '−')
+}
+
 /** A working as one line of text: `6 + 5 = 11`, `87 > 82`. Negative terms after the first stand in brackets. */
 export function writeWorking(working: Working): string {
   if (working.kind === 'comparison') return writeComparison(working)

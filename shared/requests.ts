@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { namedRulesFields } from '#core/format/houseRulesFile'
 import { PENNANT_COUNT } from '#core/pennants'
 
 /** Shapes of requests: every field bounded. */
@@ -54,11 +55,9 @@ export const changedPersonShape = z
   .strictObject({ name: personName.optional(), pennant: pennant.optional(), merge: z.boolean().optional() })
   .refine(({ name, pennant: chosen }) => name !== undefined || chosen !== undefined, 'nothing to change')
 
-const rulesName = z.string().trim().min(1).max(60)
-const houseRules = z.record(z.string().max(60), z.unknown())
-export const namedRulesShape = z.strictObject({ game: z.string().max(60), name: rulesName, houseRules })
+export const namedRulesShape = z.strictObject(namedRulesFields)
 export const changedRulesShape = z
-  .strictObject({ name: rulesName.optional(), houseRules: houseRules.optional() })
+  .strictObject({ name: namedRulesFields.name.optional(), houseRules: namedRulesFields.houseRules.optional() })
   .refine((changes) => changes.name !== undefined || changes.houseRules !== undefined, 'nothing to change')
 
 /** Everything older than so many months. */

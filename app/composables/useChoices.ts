@@ -7,8 +7,7 @@ const FILTERS: readonly ChoiceFilter[] = ['all', 'not-yet', 'only-once']
 
 /** Who has played what how often; whom it is about and what is filtered stand in the address. */
 export function useChoices() {
-  const route = useRoute()
-  const router = useRouter()
+  const { route, set } = useAddress()
   const people = shallowRef<readonly Person[]>([])
   const choices = shallowRef<readonly Choice[]>([])
   const ready = ref(false)
@@ -44,10 +43,6 @@ export function useChoices() {
     ),
   )
 
-  function set(part: 'show' | 'who', value: string) {
-    const { [part]: _before, ...query } = route.query
-    return router.replace({ query: { ...query, ...(value ? { [part]: value } : {}) } })
-  }
   const show = (value: ChoiceFilter) => set('show', value === 'all' ? '' : value)
   function toggle({ id }: Person) {
     const now = chosen.value.map((person) => person.id)

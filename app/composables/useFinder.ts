@@ -90,7 +90,7 @@ export function useFinder(text: () => string, left: () => void) {
     })),
   )
   const persons = computed(() =>
-    people.value.map(({ name }): Find => ({ label: name, more: 'a new match with', icon: 'i-lucide-user', run: go(`/new?with=${encodeURIComponent(name)}`) })),
+    people.value.map(({ name }): Find => ({ label: name, more: 'a new match with', icon: 'i-lucide-user', run: go(newMatchPath({ names: [name] })) })),
   )
 
   /** Every word must occur; what begins with the whole line comes first. */

@@ -8,8 +8,7 @@ type Part = 'q' | 'skill' | 'players' | 'minutes' | 'age' | 'box'
 
 /** What somebody looks for among the games, kept in the address so that it can be handed on and comes back with the page. */
 export function useGameFinder() {
-  const route = useRoute()
-  const router = useRouter()
+  const { route, router, leaves, set: setPart } = useAddress()
   const text = ref(String(route.query.q ?? ''))
 
   const listOf = (part: Part) => String(route.query[part] ?? '').split(',')
@@ -28,17 +27,12 @@ export function useGameFinder() {
     return Boolean(text.value.trim() || skills.length || box.length || players || minutes || age)
   })
 
-  function set(part: Part, value: string | number | null) {
-    const { [part]: _before, ...query } = route.query
-    return router.replace({ query: { ...query, ...(value === null || value === '' ? {} : { [part]: String(value) }) }, hash: route.hash })
-  }
+  const set = (part: Part, value: string | number | null) => setPart(part, value)
   // What is typed goes into the address a moment later, but never into the way of somebody who leaves.
-  let leaves = false
-  onBeforeRouteLeave(() => void (leaves = true))
-  watchDebounced(text, (now) => leaves || set('q', now.trim()), { debounce: 250 })
+  watchDebounced(text, (now) => leaves.value || set('q', now.trim()), { debounce: 250 })
   onBeforeUnmount(() => {
-    if (!leaves && text.value.trim() !== String(route.query.q ?? '')) void set('q', text.value.trim())
-    leaves = true
+    if (!leaves.value && text.value.trim() !== String(route.query.q ?? '')) void set('q', text.value.trim())
+    leaves.value = true
   })
 
   const toggled = <T>(list: readonly T[], item: T) => (list.includes(item) ? list.filter((other) => other !== item) : [...list, item])

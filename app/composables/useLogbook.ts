@@ -1,12 +1,9 @@
 import type { ListedMatch, Person, Series, Week } from '#shared/api'
 import { callApi } from '~/utils/api'
 
-type Part = 'who' | 'game' | 'table' | 'q'
-
 /** The logbook: matches by day, filtered by people, game, table and words; the address keeps what was asked. */
 export function useLogbook() {
-  const route = useRoute()
-  const router = useRouter()
+  const { route, leaves, set } = useAddress()
   const people = shallowRef<readonly Person[]>([])
   const tables = shallowRef<readonly string[]>([])
   const matches = shallowRef<readonly ListedMatch[]>([])
@@ -74,20 +71,14 @@ export function useLogbook() {
   })
   watchDebounced(asked, load, { debounce: 200 })
 
-  function set(part: Part, value: string) {
-    const { [part]: _before, ...query } = route.query
-    return router.replace({ query: { ...query, ...(value ? { [part]: value } : {}) } })
-  }
-  let leaves = false
-  onBeforeRouteLeave(() => void (leaves = true))
-  watchDebounced(text, (now) => leaves || set('q', now.trim()), { debounce: 300 })
+  watchDebounced(text, (now) => leaves.value || set('q', now.trim()), { debounce: 300 })
   const toggle = ({ id }: Person) => set('who', (who.value.includes(id) ? who.value.filter((other) => other !== id) : [...who.value, id]).join(','))
 
   /** The matches by day, as they are read. */
   const days = computed(() => {
     const found: { day: string; matches: ListedMatch[] }[] = []
     for (const match of matches.value) {
-      const day = new Date(match.updatedAt).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
+      const day = longDay(match.updatedAt)
       if (found.at(-1)?.day === day) found.at(-1)!.matches.push(match)
       else found.push({ day, matches: [match] })
     }

@@ -1,18 +1,13 @@
 import { isEqual } from 'ohash'
 import type { Setup } from '~/composables/useSetup'
 import type { NamedRules } from '#shared/api'
-import { callApi, postText } from '~/utils/api'
-
-export interface NamedRulesProblem {
-  readonly path: string
-  readonly says: string
-}
+import { callApi, postText, type FileProblem } from '~/utils/api'
 
 /** House rules under a name, of the game that is being set up: kept, used, renamed, deleted, handed on, brought in. */
 export function useNamedRules({ game, named, usePreset }: Pick<Setup, 'game' | 'named' | 'usePreset'>) {
   const all = ref<readonly NamedRules[]>([])
   const failed = ref<string | null>(null)
-  const problems = ref<readonly NamedRulesProblem[]>([])
+  const problems = ref<readonly FileProblem[]>([])
   const done = ref<string | null>(null)
 
   async function load() {
@@ -31,7 +26,7 @@ export function useNamedRules({ game, named, usePreset }: Pick<Setup, 'game' | '
       await load()
       return true
     } catch (error) {
-      const listed = error instanceof ApiError ? (error.body.problems as NamedRulesProblem[] | undefined) : undefined
+      const listed = problemsOf(error)
       problems.value = listed ?? []
       failed.value = listed ? 'The file can’t be used; nothing was changed.' : saysOf(error)
       return false

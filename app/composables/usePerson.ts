@@ -1,5 +1,6 @@
 import { masteryOf, shakyOnes, type Try } from '#core/mastery/mastery'
 import { slipsOf } from '#core/mastery/slips'
+import { count } from '#core/wording/words'
 import type { Forgotten, Person, PersonMatch } from '#shared/api'
 import { callApi } from '~/utils/api'
 
@@ -72,10 +73,10 @@ export function usePerson(id: string) {
 /** What forgetting came to, in words. */
 export function sayForgotten({ people, matches, facts, remarks }: Forgotten): string {
   const parts = [
-    people === 1 ? '1 person' : `${people} people`,
-    matches === 1 ? '1 match' : `${matches} matches`,
-    facts === 1 ? '1 practised fact' : `${facts} practised facts`,
-    ...(remarks ? [remarks === 1 ? '1 remark' : `${remarks} remarks`] : []),
+    count(people, 'person', 'people'),
+    count(matches, 'match', 'matches'),
+    count(facts, 'practised fact', 'practised facts'),
+    ...(remarks ? [count(remarks, 'remark', 'remarks')] : []),
   ]
   return parts.join(', ')
 }

@@ -1,10 +1,9 @@
 import { printablesOf, type Printable } from '#core/print/forGame'
 import { receiptPages } from '#core/print/receipt'
 import { PAPERS, type Paper, type Wishes } from '#core/print/sheet'
-import { openMatch } from '#core/match'
-import { foldTape, type Tape } from '#core/tape'
 import type { GameView } from '~/games/view'
 import { callApi } from '~/utils/api'
+import { tapeOf } from '~/utils/tapes'
 import type { StoredMatch } from '#shared/api'
 
 /** The sheet id of a match's tape. */
@@ -17,8 +16,7 @@ const oneOf = <T extends string>(list: readonly T[], value: unknown, usual: T): 
 /** What is printed for a game: rules, wishes and chosen sheets, all of it kept in the address. */
 export function usePrinting(view: GameView, match: StoredMatch | null) {
   const { game } = view
-  const route = useRoute()
-  const router = useRouter()
+  const { route, router, leaves } = useAddress()
   const asked = route.query
   const { low, high } = game.about.seats
   const players = match?.seats.length ?? Math.min(high, Math.max(low, Math.round(Number(asked.seats)) || Math.max(2, low)))
@@ -35,7 +33,7 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
     backs: asked.backs === undefined ? usual.value.backs : asked.backs === '1',
     blank: asked.blank === undefined ? usual.value.blank : asked.blank === '1',
   })
-  const tape = match && openedTape(match, view)
+  const tape = match && tapeOf(game, match, match.entries)
   const remembered = ref({
     game: game.id,
     names: Array.from({ length: players }, (_, i) => match?.seats[i]?.name ?? `Player ${i + 1}`),
@@ -62,12 +60,10 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
     chosen.value = now.includes(id) ? now.filter((other) => other !== id) : [...now, id]
   }
 
-  let leaves = false
-  onBeforeRouteLeave(() => void (leaves = true))
   watchDebounced(
     [wishes, chosen, setup.named, () => setup.seats.value.length],
     () => {
-      if (leaves) return
+      if (leaves.value) return
       usual.value = { ...wishes.value }
       const { paper, faces, cardSize, backs, blank } = wishes.value
       const named = setup.named.value
@@ -98,16 +94,6 @@ function rulesIn(text: unknown): Record<string, unknown> {
   } catch {
     return {}
   }
-}
-
-function openedTape(match: StoredMatch, { game }: GameView): Tape | null {
-  const opened = openMatch(game, { ...match, players: match.seats.map(({ name }) => name) })
-  if (!opened.ok) return null
-  return foldTape(
-    opened.table,
-    opened.state,
-    match.entries.map(({ entry }) => entry),
-  )
 }
 
 const dayOf = (match: StoredMatch | null) => (match ? new Date(match.createdAt).toLocaleDateString('en-GB', { dateStyle: 'long' }) : '')

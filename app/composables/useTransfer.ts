@@ -1,4 +1,4 @@
-import { postText } from '~/utils/api'
+import { postText, type FileProblem } from '~/utils/api'
 
 interface Restored {
   readonly people: number
@@ -6,11 +6,6 @@ interface Restored {
   readonly already: number
   readonly left: readonly FileProblem[]
   readonly leftOut: number
-}
-
-export interface FileProblem {
-  readonly path: string
-  readonly says: string
 }
 
 /** Bringing files in: what happened, or what is wrong with the file and where. */
@@ -31,8 +26,7 @@ export function useTransfer() {
     try {
       done.value = await what()
     } catch (error) {
-      const listed = error instanceof ApiError ? (error.body.problems as FileProblem[] | undefined) : undefined
-      problems.value = listed ?? [{ path: '', says: saysOf(error) }]
+      problems.value = problemsOf(error) ?? [{ path: '', says: saysOf(error) }]
     } finally {
       busy.value = false
     }

@@ -7,8 +7,7 @@ const FILTERS = [
   { value: 'not-yet', label: 'Not yet' },
   { value: 'only-once', label: 'Only once' },
 ] as const
-const withWhom = computed(() => chosen.value.map(({ name }) => `&with=${encodeURIComponent(name)}`).join(''))
-const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
+const names = computed(() => chosen.value.map(({ name }) => name))
 const print = () => window.print()
 useHead({ title: 'Choice board · Nimble Tally', style: [{ key: 'paper', innerHTML: '@page { size: landscape; margin: 8mm }' }] })
 </script>
@@ -23,9 +22,7 @@ useHead({ title: 'Choice board · Nimble Tally', style: [{ key: 'paper', innerHT
     <p v-else-if="!ready" aria-busy="true">Counting …</p>
     <template v-else-if="people.length">
       <div class="flex flex-wrap gap-2 print:hidden" role="group" aria-label="Whom">
-        <Key v-for="person in people" :key="person.id" :aria-pressed="chosen.includes(person)" @click="toggle(person)"
-          ><Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}</Key
-        >
+        <PersonKeys :people="people" :chosen="(person) => chosen.includes(person)" @toggle="toggle" />
       </div>
       <div class="flex flex-wrap gap-2 print:hidden" role="group" aria-label="Which games">
         <Key v-for="{ value, label } in FILTERS" :key="value" :aria-pressed="filter === value" @click="show(value)">{{ label }}</Key>
@@ -43,13 +40,13 @@ useHead({ title: 'Choice board · Nimble Tally', style: [{ key: 'paper', innerHT
           <tbody>
             <tr v-for="{ id, about, cells } in rows" :key="id">
               <th scope="row" class="text-left">
-                <NuxtLink :to="`/new?game=${id}${withWhom}`" class="underline underline-offset-4 decoration-(--rule)">{{ about.title }}</NuxtLink>
+                <NuxtLink :to="newMatchPath({ game: id, names })" class="underline underline-offset-4 decoration-(--rule)">{{ about.title }}</NuxtLink>
               </th>
               <td
                 v-for="{ person, choice } in cells"
                 :key="person.id"
                 :class="{ none: !choice, once: choice?.times === 1 }"
-                :title="choice && `Last on ${day(choice.last)}`"
+                :title="choice && `Last on ${shortDay(choice.last)}`"
               >
                 <span v-if="choice" class="figures">{{ choice.times }}</span><span v-else
                   ><span aria-hidden="true">·</span><span class="sr-only">not yet</span></span

@@ -7,9 +7,7 @@ const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes /
 const day = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 
 function pick(event: Event, use: (file: File) => Promise<void>) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
+  const file = pickedFile(event)
   if (file) void use(file)
 }
 useHead({ title: 'Keep · Nimble Tally' })

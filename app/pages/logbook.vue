@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { aboutOf, ABOUTS } from '#core/games/abouts'
+import { count } from '#core/wording/words'
 import type { ListedMatch } from '#shared/api'
 
 /** All matches by day: found by child, game, table and words; series among the same people; how it went over the weeks. */
@@ -54,9 +55,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
         </template>
       </div>
       <div v-if="people.length" class="flex flex-wrap gap-2" role="group" aria-label="Whom">
-        <Key v-for="person in people" :key="person.id" :aria-pressed="chosen.includes(person)" @click="toggle(person)"
-          ><Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}</Key
-        >
+        <PersonKeys :people="people" :chosen="(person) => chosen.includes(person)" @toggle="toggle" />
       </div>
     </section>
     <p v-if="trouble" role="alert" class="text-(--refused) font-semibold">{{ trouble }}</p>
@@ -77,7 +76,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
     <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">{{ failed }} <Key @click="load()">Try again</Key></p>
     <p v-else-if="!ready" aria-busy="true">Turning the pages …</p>
     <template v-else>
-      <p role="status">{{ total === 1 ? '1 match' : `${total} matches` }}</p>
+      <p role="status">{{ count(total, 'match', 'matches') }}</p>
       <section v-for="{ day, matches } in days" :key="day" class="space-y-1">
         <h2 class="text-lg font-bold">{{ day }}</h2>
         <ul class="sheet divide-y divide-(--rule)">

@@ -38,9 +38,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
           Who is here? <span class="figures text-base font-normal" role="status">{{ draft.here.length }} of {{ people.length }}</span>
         </h2>
         <div class="flex flex-wrap gap-2">
-          <Key v-for="person in people" :key="person.id" :aria-pressed="draft.here.includes(person.id)" @click="toggle(person)"
-            ><Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}</Key
-          >
+          <PersonKeys :people="people" :chosen="(person) => draft.here.includes(person.id)" @toggle="toggle" />
           <Key v-if="draft.here.length < people.length" @click="everybody()"><UIcon name="i-lucide-users" class="size-5" /> Everybody</Key>
         </div>
         <form class="flex flex-wrap gap-2" @submit.prevent="add">

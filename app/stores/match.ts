@@ -2,14 +2,14 @@ import { get, set } from 'idb-keyval'
 import { nanoid } from 'nanoid'
 import { StorageSerializers } from '@vueuse/core'
 import type { Game } from '#core/game'
-import { openMatch } from '#core/match'
-import { addEntry, foldTape, type Tape } from '#core/tape'
+import { addEntry, type Tape } from '#core/tape'
 import type { Appended, Recorded, Seat, StoredMatch, ToldClock } from '#shared/api'
 import { loadView } from '~/games'
 import { makeOutbox, type Fate } from '~/stores/outbox'
 import { ApiError, callApi, saysOf } from '~/utils/api'
 import { copyOf, dropCopy, dropOldCopies, keepCopy } from '~/utils/copies'
 import { followLive, type Live } from '~/utils/live'
+import { tapeOf } from '~/utils/tapes'
 
 /** Somebody else recorded first: what came in between, and what waits for a decision. */
 export interface Conflict {
@@ -148,10 +148,7 @@ export function useMatchStore(id: string) {
     function fold() {
       const stored = match.value
       if (!stored || !game) return
-      const opened = openMatch(game, { ...stored, players: stored.seats.map((seat) => seat.name) })
-      if (!opened.ok) return
-      const raws = [...recorded.value, ...waiting.value].map(({ entry }) => entry)
-      tape.value = foldTape(opened.table, opened.state, raws)
+      tape.value = tapeOf(game, stored, [...recorded.value, ...waiting.value]) ?? tape.value
     }
 
     /** Takes an acknowledged entry in, from an answer or from the live stream, whichever comes first. */

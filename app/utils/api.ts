@@ -46,6 +46,17 @@ function errorOf(error: unknown): ApiError {
   return new ApiError(status, String(data.code ?? 'broken'), String(data.says ?? 'Something broke.'), data)
 }
 
+/** What is wrong with a file, and where. */
+export interface FileProblem {
+  readonly path: string
+  readonly says: string
+}
+
+/** Everything that the server found wrong with a file; undefined where the error is another one. */
+export function problemsOf(error: unknown): readonly FileProblem[] | undefined {
+  return error instanceof ApiError ? (error.body.problems as FileProblem[] | undefined) : undefined
+}
+
 /** The sentence of any error, for a person. */
 export function saysOf(error: unknown): string {
   return error instanceof ApiError ? error.says : 'Something broke in the page; reload it. Nothing recorded is lost.'

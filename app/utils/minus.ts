@@ -1,2 +1,2 @@
-/** A number as it is drawn: with a minus, not a hyphen. */
-export const minus = (value: number) => String(value).replace('-', '−')
+/** A number as it is drawn, in templates by this name. */
+export { figure as minus } from '#core/wording/words'

@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { namedRulesFields } from '#core/format/houseRulesFile'
 import { MOST_ENTRIES, readMatchInPieces, type MatchFile } from '#core/format/matchFile'
 import { PENNANT_COUNT } from '#core/pennants'
 import { problem, type Problem } from '#core/problem'
@@ -40,7 +41,7 @@ const frame = z.strictObject({
   people: z.array(z.strictObject({ id, name, pennant })).max(10_000).refine(unlike),
   /** House rules under a name; archives of before 0.9 have none. */
   namedRules: z
-    .array(z.strictObject({ id, game: z.string().max(60), name: z.string().trim().min(1).max(60), houseRules: z.record(z.string().max(60), z.unknown()) }))
+    .array(z.strictObject({ id, ...namedRulesFields }))
     .max(5000)
     .refine(unlike)
     .default([]),

@@ -6,16 +6,20 @@ import { problem, type Problem } from '#core/problem'
 /** House rules under a name, handed from one adult to another (docs/house-rules.schema.json). */
 export const HOUSE_RULES = 'nimble-tally/house-rules'
 
-const LONGEST = 60
+/** What is kept of house rules under a name, wherever they are: in a file, an archive, a request. */
+export const namedRulesFields = {
+  game: z.string().max(60),
+  /** What they are called: “our Tuesday Brim”. */
+  name: z.string().trim().min(1).max(60),
+  /** Only what differs from the game's defaults. */
+  houseRules: z.record(z.string().max(60), z.unknown()),
+}
 
 export const houseRulesFileShape = z.strictObject({
   format: z.literal(HOUSE_RULES),
   version: z.literal(1),
-  game: z.string().max(60),
-  /** What they are called: “our Tuesday Brim”. */
-  name: z.string().trim().min(1).max(LONGEST),
-  /** Only what differs from the game's defaults. */
-  houseRules: z.record(z.string().max(60), z.unknown()).default({}),
+  ...namedRulesFields,
+  houseRules: namedRulesFields.houseRules.default({}),
 })
 
 export type HouseRulesFile = z.infer<typeof houseRulesFileShape>

@@ -1,7 +1,8 @@
 import { pieces } from '#core/print/parts'
 import { areaOf, type Mark, type Page, type SheetContent, type Wishes } from '#core/print/sheet'
-import { centred, figure } from '#core/print/text'
+import { centred } from '#core/print/text'
 import { numberInWords } from '#core/wording/numberInWords'
+import { figure } from '#core/wording/words'
 
 type Of<K extends SheetContent['kind']> = Extract<SheetContent, { kind: K }>
 
@@ -34,19 +35,8 @@ function faceMarks(face: number | string, { x, y }: At, { w, h }: Size, wished: 
   const plain = () => [centred(text, x + w / 2, y + h / 2, h * 0.42, w * 0.8, true)]
   const value = typeof face === 'number' && Number.isInteger(face) && face >= 0 ? face : null
   // Six and nine are told apart by a line below, whichever way the card lies.
-  const turned =
-    text === '6' || text === '9'
-      ? [
-          {
-            mark: 'line' as const,
-            x: x + w * 0.4,
-            y: y + h * (wished === 'figure' ? 0.72 : 0.44),
-            x2: x + w * 0.6,
-            y2: y + h * (wished === 'figure' ? 0.72 : 0.44),
-            strong: true,
-          },
-        ]
-      : []
+  const below = y + h * (wished === 'figure' ? 0.72 : 0.44)
+  const turned: Mark[] = text === '6' || text === '9' ? [{ mark: 'line', x: x + w * 0.4, y: below, x2: x + w * 0.6, y2: below, strong: true }] : []
   if (value === null || wished === 'figure') return [...plain(), ...turned]
   if (wished === 'word')
     return value > 999_999

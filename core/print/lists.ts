@@ -1,6 +1,7 @@
 import { pieces } from '#core/print/parts'
 import { areaOf, type Mark, type Page, type SheetContent, type Wishes } from '#core/print/sheet'
-import { beginning, centred, figure, sizeOfAll } from '#core/print/text'
+import { beginning, centred, sizeOfAll } from '#core/print/text'
+import { figure } from '#core/wording/words'
 
 type Of<K extends SheetContent['kind']> = Extract<SheetContent, { kind: K }>
 

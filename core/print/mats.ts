@@ -1,7 +1,8 @@
 import { pieces } from '#core/print/parts'
 import { areaOf, type Mark, type Page, type SheetContent, type Spot, type Wishes } from '#core/print/sheet'
-import { centred, figure, sizeOfAll } from '#core/print/text'
+import { centred, sizeOfAll } from '#core/print/text'
 import { CARD_SIZES } from '#core/print/cutOut'
+import { figure } from '#core/wording/words'
 
 type Of<K extends SheetContent['kind']> = Extract<SheetContent, { kind: K }>
 type Wished = Pick<Wishes, 'paper'>

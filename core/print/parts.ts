@@ -31,6 +31,14 @@ export function blankSpots(rows: number, columns: number): Spot[][] {
   return Array.from({ length: rows }, () => Array.from({ length: columns }, () => ({})))
 }
 
+/** Places with what is written on each, so many in a row. */
+export function spotRows(texts: readonly (string | number)[], across: number): Spot[][] {
+  return pieces(
+    texts.map((text) => ({ text: String(text) })),
+    across,
+  )
+}
+
 /** A line a round: what each player made, a ring for the sign between two, and who had the round. */
 export function roundsSheet(rounds: number, seats: number): Sheet {
   const players = span(1, seats).map((seat) => `Player ${seat}`)
@@ -76,8 +84,12 @@ export function pointsSheet(lines: number, seats: number, what = 'Round'): Sheet
   }
 }
 
-/** The addition table up to a number. */
-export function addingChart(high: number, low = 0): Sheet {
+/** Cards beyond this are left out of an addition table. */
+const LARGEST_ADDED = 20
+
+/** The addition table of some cards. */
+export function addingChart(pack: Pick<Pack, 'low' | 'high'>): Sheet {
+  const [low, high] = [pack.low, Math.min(pack.high, LARGEST_ADDED)]
   return { id: 'adding', title: `Adding up to ${high} + ${high}`, kind: 'chart', operation: 'add', down: span(low, high), across: span(low, high) }
 }
 

@@ -1,10 +1,10 @@
 import { standing } from '#core/match'
 import { flowPages, type Block } from '#core/print/flow'
 import type { Page, Wishes } from '#core/print/sheet'
-import { figure } from '#core/print/text'
 import type { Line, Tape } from '#core/tape'
 import { sayEntry, sayReason, sayResult, speaking } from '#core/wording/index'
-import { writeWorking } from '#core/working'
+import { showWorking } from '#core/working'
+import { figure } from '#core/wording/words'
 
 const SIZE = 3.4
 
@@ -36,5 +36,5 @@ export function receiptPages(tape: Tape, day: string, { paper }: Pick<Wishes, 'p
 function besides({ table }: Tape, { verdict, before, struck }: Line): string[] {
   if (struck) return []
   if (verdict.reason) return [sayReason(table.game, verdict.reason, speaking(table, before.rules))]
-  return verdict.working.map((working) => writeWorking(working).replaceAll('-', '−'))
+  return verdict.working.map(showWorking)
 }

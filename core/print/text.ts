@@ -21,9 +21,6 @@ export function beginning(text: string, x: number, y: number, size: number, widt
   return { mark: 'text', x, y: y + fits * 0.35, size: fits, text, from: 'start', strong }
 }
 
-/** A number with a real minus. */
-export const figure = (value: number): string => String(value).replace('-', '−')
-
 /** The size at which every one of these texts is no wider than its width, so that they stand alike. */
 export function sizeOfAll(texts: readonly (readonly [text: string, width: number])[], size: number): number {
   return texts.reduce((least, [text, width]) => Math.min(least, text ? sizeWithin(text, size, width) : size), size)

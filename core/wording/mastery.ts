@@ -2,7 +2,7 @@ import { cellOf, type CellKey } from '#core/mastery/cells'
 import type { Mastery, Try } from '#core/mastery/mastery'
 import type { SlipKind } from '#core/mastery/slips'
 import type { How } from '#core/plays'
-import { count } from '#core/wording/words'
+import { count, figure } from '#core/wording/words'
 
 /** A fact as it is written: `3 + 7`. */
 export function sayCell(key: CellKey): string {
@@ -47,6 +47,6 @@ const SIGNS = { add: ' + ', subtract: ' − ', times: ' × ', compare: ', ' } as
 
 /** A wrong answer as it was: `6 + 8 = 14, said 15`. */
 export function sayTry({ operation, terms, answer, said }: Try): string {
-  const left = terms.map((term) => String(term).replace('-', '−')).join(SIGNS[operation])
-  return `${left} = ${String(answer).replace('-', '−')}${said === null ? '' : `, said ${String(said).replace('-', '−')}`}`
+  const left = terms.map(figure).join(SIGNS[operation])
+  return `${left} = ${figure(answer)}${said === null ? '' : `, said ${figure(said)}`}`
 }

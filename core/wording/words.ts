@@ -35,6 +35,16 @@ export function andSays(said: number | undefined): string {
   return said === undefined ? '' : ` and says ${said}`
 }
 
+/** A number with a minus, not a hyphen. */
+export function figure(value: number): string {
+  return String(value).replace('-', '−')
+}
+
+/** `2–4`, or `2` where both are the same. */
+export function range({ low, high }: { readonly low: number; readonly high: number }): string {
+  return low === high ? String(low) : `${low}–${high}`
+}
+
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }

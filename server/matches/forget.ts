@@ -1,4 +1,4 @@
-import { and, count, eq, inArray, isNull, like, lt, notExists, or, sql } from 'drizzle-orm'
+import { and, count, eq, inArray, isNull, like, lt, notExists, or, sql, type SQL } from 'drizzle-orm'
 import type { Forgotten } from '#shared/api'
 import { PEOPLE } from '../demo/saturday'
 import { entries, facts, matches, people, seats } from '../database/schema'
@@ -6,9 +6,8 @@ import { breathe } from '../utils/breathe'
 import { theDatabase, writing, type Within } from '../utils/database'
 import { tell } from './live'
 import { noSuchPerson } from './people'
-import { listedMatch } from './store'
-import { summaryOf } from './summary'
-import { forgetTape, tapeFor } from './tapes'
+import { renamed } from './store'
+import { forgetTape } from './tapes'
 
 /** What is written where a name was: nobody in particular. */
 const NOBODY = 'a player'
@@ -48,7 +47,7 @@ export async function forgetPerson(id: string): Promise<Forgotten> {
       },
       { frees: true },
     )
-    await refreshed(match)
+    await renamed(match, { frees: true })
     await breathe()
   }
   const left = await writing(
@@ -98,35 +97,40 @@ async function replaceInTexts(match: string, name: string, tx: Within): Promise<
   return changed
 }
 
-/** What lists and pages hold of a match is made anew, without the name. */
-async function refreshed(match: string): Promise<void> {
-  forgetTape(match)
-  const summary = summaryOf(await tapeFor(match))
-  await writing((tx) => tx.update(matches).set({ summary }).where(eq(matches.id, match)), { frees: true })
-  const listed = await listedMatch(match)
-  if (listed) tell({ kind: 'renamed', match, listed })
+/** What is older than so many months. */
+interface Old {
+  readonly matches: readonly string[]
+  readonly people: readonly string[]
+  readonly facts: number
 }
 
 /** Matches that nothing was recorded in for so many months, and people who have played nothing since. */
-export async function countOlder(months: number): Promise<Forgotten> {
+async function olderThan(months: number): Promise<Old> {
   const database = await theDatabase()
   const before = cutoff(months)
-  const [old] = await database.select({ n: count() }).from(matches).where(lt(matches.updatedAt, before))
-  const [practised] = await database.select({ n: count() }).from(facts).innerJoin(matches, eq(matches.id, facts.matchId)).where(lt(matches.updatedAt, before))
-  const [idle] = await database.select({ n: count() }).from(people).where(idleSince(database, before))
-  return { matches: old!.n, facts: practised!.n, people: idle!.n, remarks: 0 }
+  const old = await database.select({ id: matches.id }).from(matches).where(lt(matches.updatedAt, before))
+  const idle = await database.select({ id: people.id }).from(people).where(idleSince(database, before))
+  return { matches: idsOf(old), people: idsOf(idle), facts: await factsIn(lt(matches.updatedAt, before)) }
 }
+
+const counted = (old: Old): Forgotten => ({ matches: old.matches.length, people: old.people.length, facts: old.facts, remarks: 0 })
+const idsOf = (rows: readonly { readonly id: string }[]) => rows.map(({ id }) => id)
+
+/** Facts practised in some matches. */
+async function factsIn(where: SQL): Promise<number> {
+  const database = await theDatabase()
+  const [found] = await database.select({ n: count() }).from(facts).innerJoin(matches, eq(matches.id, facts.matchId)).where(where)
+  return found!.n
+}
+
+export const countOlder = async (months: number): Promise<Forgotten> => counted(await olderThan(months))
 
 /** Forgets them for good. */
 export async function forgetOlder(months: number): Promise<Forgotten> {
-  const counted = await countOlder(months)
-  const before = cutoff(months)
-  const database = await theDatabase()
-  const old = await database.select({ id: matches.id }).from(matches).where(lt(matches.updatedAt, before))
-  const idle = await database.select({ id: people.id }).from(people).where(idleSince(database, before))
-  await deleteMatches(old.map(({ id }) => id))
-  await deletePeople(idle.map(({ id }) => id))
-  return { ...counted, matches: old.length, people: idle.length }
+  const old = await olderThan(months)
+  await deleteMatches(old.matches)
+  await deletePeople(old.people)
+  return counted(old)
 }
 
 const cutoff = (months: number) => {
@@ -148,27 +152,18 @@ function idleSince(database: Pick<Within, 'select'>, before: string) {
 /** Clears the demo's tables away, and its people where nobody played with them otherwise. */
 export async function clearDemo(): Promise<Forgotten> {
   const database = await theDatabase()
-  const demo = await database.select({ id: matches.id }).from(matches).where(like(matches.id, 'saturday-%'))
-  const [practised] = demo.length
-    ? await database
-        .select({ n: count() })
-        .from(facts)
-        .where(
-          inArray(
-            facts.matchId,
-            demo.map(({ id }) => id),
-          ),
-        )
-    : [{ n: 0 }]
-  await deleteMatches(demo.map(({ id }) => id))
+  const ofDemo = like(matches.id, 'saturday-%')
+  const demo = idsOf(await database.select({ id: matches.id }).from(matches).where(ofDemo))
+  const practised = await factsIn(ofDemo)
+  await deleteMatches(demo)
   const seated = database.select({ seat: seats.seat }).from(seats).where(eq(seats.personId, people.id))
   const left = await database
     .select({ id: people.id })
     .from(people)
     .where(and(inArray(people.name, [...PEOPLE]), notExists(seated)))
-  const gone = demo.length ? left.map(({ id }) => id) : []
+  const gone = demo.length ? idsOf(left) : []
   await deletePeople(gone)
-  return { matches: demo.length, facts: practised!.n, people: gone.length, remarks: 0 }
+  return counted({ matches: demo, people: gone, facts: practised })
 }
 
 async function deleteMatches(ids: readonly string[]): Promise<void> {

@@ -4,7 +4,7 @@ import type { NewMatch } from '#shared/requests'
 import { facts, matches, seats } from '../database/schema'
 import { theDatabase } from '../utils/database'
 import { Refusal } from '../utils/refusal'
-import { makeMatch, openForSetup } from './store'
+import { openForSetup, storeOpened } from './store'
 
 /** Days that count as lately. */
 const LATELY = 60
@@ -37,15 +37,15 @@ export async function makeTables(tables: readonly NewMatch[]): Promise<string[]>
   const people = tables.flatMap(({ seats: seated }) => seated.flatMap(({ personId }) => personId ?? []))
   const twice = people.find((id, i) => people.indexOf(id) !== i)
   if (twice) throw new Refusal(422, 'seated-twice', 'Somebody would sit at two tables at once; move them to one.', 'tables')
-  for (const [i, table] of tables.entries()) {
+  const opened = tables.map(({ boardOf, ...given }, i) => {
     try {
-      openForSetup(table)
+      return { boardOf, ...openForSetup(given) }
     } catch (error) {
       if (!(error instanceof Refusal)) throw error
-      throw new Refusal(error.status, error.code, `${table.name || `Table ${i + 1}`}: ${error.says}`, `tables.${i}.${error.path}`, error.more)
+      throw new Refusal(error.status, error.code, `${given.name || `Table ${i + 1}`}: ${error.says}`, `tables.${i}.${error.path}`, error.more)
     }
-  }
+  })
   const made: string[] = []
-  for (const table of tables) made.push(await makeMatch(table))
+  for (const table of opened) made.push(await storeOpened(table, table.boardOf))
   return made
 }

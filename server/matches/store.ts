@@ -16,7 +16,11 @@ import { forgetTape, openTape, rememberTape, tapeFor } from './tapes'
 
 /** Opens a match and stores it; refused with all problems of its setup. */
 export async function makeMatch({ boardOf = null, ...given }: SetUp & { readonly boardOf?: string | null }): Promise<string> {
-  const { setup, tape } = openForSetup(given)
+  return storeOpened(openForSetup(given), boardOf)
+}
+
+/** Stores a match that was opened for its setup. */
+export async function storeOpened({ setup, tape }: ReturnType<typeof openForSetup>, boardOf: string | null): Promise<string> {
   const id = nanoid(12)
   const { game, name, houseRules, first, source, seed, opening } = setup
   await writing(async (tx) => {
@@ -163,9 +167,14 @@ export async function renameMatch(
         .where(and(eq(facts.matchId, id), eq(facts.seat, seat)))
     }
   })
+  await renamed(id)
+}
+
+/** A match in which names were changed: what lists and pages hold of it is made anew, and everybody who follows is told. */
+export async function renamed(id: string, { frees = false } = {}): Promise<void> {
   forgetTape(id)
   const summary = summaryOf(await tapeFor(id))
-  await writing((tx) => tx.update(matches).set({ summary }).where(eq(matches.id, id)))
+  await writing((tx) => tx.update(matches).set({ summary }).where(eq(matches.id, id)), { frees })
   const listed = await listedMatch(id)
   if (listed) tell({ kind: 'renamed', match: id, listed })
 }

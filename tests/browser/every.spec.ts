@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test'
 import { GAMES } from '../../core/games/index'
 import { readHouseRules } from '../../core/houseRules'
 import { FIXTURES } from '../games/index'
-import { append, axe, boardOf, entriesOf, follow, makeMatch, onTurn, openDesk, score, SIZES, tap, tape } from './helpers'
+import { append, axe, boardOf, entriesOf, follow, makeMatch, onTurn, openDesk, score, SIZES, tap, tape, wider } from './helpers'
 
 /** What every game must do alike, one test a game and thing: each page is loaded once. */
 test.use({ hasTouch: true })
@@ -24,9 +24,6 @@ async function inSight(page: Page, what: string) {
   const { width, height } = page.viewportSize()!
   return box !== null && box.x >= -1 && box.y >= -1 && box.x + box.width <= width + 1 && box.y + box.height <= height + 1
 }
-
-/** By how much the page is wider than the window. */
-const wider = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
 
 /** The page looked at light and dark, and at every size: accessible, and nothing is cut off sideways. */
 async function look(page: Page, path: string, sizes: readonly (readonly [number, number])[], schemes: readonly ('light' | 'dark')[] = ['light', 'dark']) {

@@ -51,6 +51,9 @@ export function append(request: APIRequestContext, match: string, after: number,
   return request.post(`/api/matches/${match}/entries`, { data: { id, after, entry } })
 }
 
+/** By how much the page is wider than the window. */
+export const wider = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
+
 /** The accessibility scan of a page. No frames of others are in it, so it is scanned where it is: a page of its own for the result costs time. */
 export const axe = (page: Page) => new AxeBuilder({ page }).setLegacyMode()
 

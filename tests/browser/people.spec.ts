@@ -1,6 +1,6 @@
-import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
+import { expect, test, type APIRequestContext } from '@playwright/test'
 import Papa from 'papaparse'
-import { append, axe, makeMatch, SIZES, tap } from './helpers'
+import { append, axe, makeMatch, SIZES, tap, wider } from './helpers'
 import { ownServer } from './server'
 
 /** People, what each can do by now, forgetting, and the logbook. */
@@ -21,8 +21,6 @@ async function sit(request: APIRequestContext, game: string, seats: readonly obj
 const roll = (by: number, dice: readonly number[], said?: number) => ({ play: { do: 'roll', by, dice, ...(said === undefined ? {} : { said }) } })
 /** Three rounds of Top Total in which the first player gets 6 + 5 wrong. */
 const WRONG = [1, 2, 3].flatMap(() => [roll(1, [6, 5], 12), roll(2, [1, 2], 3)])
-
-const wider = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
 
 test('a child’s page: the square by keyboard, what is shaky and why, and one touch to a table that practises it', async ({ page, request }) => {
   const [wren, kofi] = [await person(request, fresh('Wren')), await person(request, fresh('Kofi'))]

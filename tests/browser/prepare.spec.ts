@@ -1,10 +1,9 @@
-import { expect, test, type Page } from '@playwright/test'
-import { axe, makeMatch, openDesk, SIZES, tap } from './helpers'
+import { expect, test } from '@playwright/test'
+import { axe, makeMatch, openDesk, SIZES, tap, wider } from './helpers'
 
 /** Getting a table ready: what lies ready, house rules under a name, the choice board, what to try next. */
 test.use({ hasTouch: true })
 
-const wider = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
 const rulesFile = (changes: object = {}) =>
   Buffer.from(JSON.stringify({ format: 'nimble-tally/house-rules', version: 1, game: 'top-total', name: 'Gull total', houseRules: { rounds: 4 }, ...changes }))
 

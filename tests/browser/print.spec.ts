@@ -5,7 +5,7 @@ import { readHouseRules } from '../../core/houseRules'
 import { printablesOf } from '../../core/print/forGame'
 import { PAPERS, type Paper, type Wishes } from '../../core/print/sheet'
 import { FIXTURES } from '../games/index'
-import { axe, makeMatch, SIZES, tap } from './helpers'
+import { axe, makeMatch, SIZES, tap, wider } from './helpers'
 
 /** Printing, through Chromium's own PDF: page count, sizes, and what stands on the pages. */
 test.use({ hasTouch: true })
@@ -154,6 +154,6 @@ test('the page passes the scan, light and dark, and nothing is cut off sideways'
   }
   for (const [width, height] of SIZES) {
     await page.setViewportSize({ width, height })
-    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0)
+    await expect.poll(() => wider(page)).toBe(0)
   }
 })

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { axe, SIZES, tap } from './helpers'
+import { axe, SIZES, tap, wider } from './helpers'
 import { ownServer } from './server'
 
 /** Seating a room of 24 at 8 tables, by touch, mouse and keyboard; all of it started with one touch. */
@@ -16,8 +16,6 @@ test.describe.configure({ mode: 'serial' })
 
 const tables = (page: Page) => page.locator('li[data-place]:not([data-place="new"])')
 const at = async (page: Page) => Promise.all((await tables(page).all()).map((table) => table.locator('[data-person]').allInnerTexts()))
-const wider = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
-
 test('24 children at 8 tables: made by chance, moved by keyboard and by hand, started with one touch', async ({ page }) => {
   test.slow()
   await page.goto(`${server.address}/room`)

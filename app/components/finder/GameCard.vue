@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { About } from '#core/game'
+import { range } from '#core/wording/words'
 
 /** A game in few words, as it is chosen. */
 const { about, why, chosen = false } = defineProps<{ about: About; why: string; chosen?: boolean }>()
@@ -12,11 +13,6 @@ const { about, why, chosen = false } = defineProps<{ about: About; why: string; 
       <UIcon v-if="chosen" name="i-lucide-circle-check" class="size-5 text-(--accent) ml-auto self-center" />
     </span>
     <span class="block text-sm">{{ about.line }}</span>
-    <span class="block text-sm text-(--ink-soft)"
-      >{{ about.seats.low === about.seats.high ? about.seats.low : `${about.seats.low}–${about.seats.high}` }} players · {{ about.minutes.low }}–{{
-        about.minutes.high
-      }}
-      minutes · {{ why }}</span
-    >
+    <span class="block text-sm text-(--ink-soft)">{{ range(about.seats) }} players · {{ about.minutes.low }}–{{ about.minutes.high }} minutes · {{ why }}</span>
   </span>
 </template>

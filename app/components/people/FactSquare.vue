@@ -16,9 +16,7 @@ const kindOf = (found: Mastery | undefined) => (found ? `${found.status} ${sizeO
 const says = computed(() => {
   const { row, column } = at.value
   const found = of(row, column)
-  return found
-    ? `${sayMastery(found)} Last on ${new Date(found.last).toLocaleDateString('en-GB', { dateStyle: 'medium' })}.`
-    : `${row} ${sign.value} ${column}: not practised yet.`
+  return found ? `${sayMastery(found)} Last on ${shortDay(found.last)}.` : `${row} ${sign.value} ${column}: not practised yet.`
 })
 const wordOf = (found: Mastery | undefined) => (found ? { unseen: 'too few tries', shaky: 'shaky', sure: 'sure' }[found.status] : 'not practised')
 

@@ -30,13 +30,14 @@ watch(
   },
   { immediate: true },
 )
-const leads = ({ game, preset }: Suggestion) => `/new?game=${game}&preset=${preset}${names.map((name) => `&with=${encodeURIComponent(name)}`).join('')}`
 </script>
 
 <template>
   <ul v-if="told.length" class="space-y-2">
     <li v-for="each in told" :key="each.game" class="flex flex-wrap items-center gap-x-4 gap-y-1">
-      <NuxtLink :to="leads(each)" class="key"><UIcon name="i-lucide-play" class="size-5" /> {{ each.title }}: {{ each.label }}</NuxtLink>
+      <NuxtLink :to="newMatchPath({ game: each.game, preset: each.preset, names })" class="key"
+        ><UIcon name="i-lucide-play" class="size-5" /> {{ each.title }}: {{ each.label }}</NuxtLink
+      >
       <span>{{ each.facts }} of them come up, about {{ each.times }} times in a match</span>
     </li>
   </ul>

@@ -6,7 +6,6 @@ import type { CardCount } from '#core/print/sheet'
 const { cards } = defineProps<{ cards: readonly CardCount[] }>()
 
 const box = computed(() => fromBox(cards))
-const total = computed(() => cards.reduce((sum, { count }) => sum + count, 0))
 const sum = (list: readonly CardCount[]) => list.reduce((all, { count }) => all + count, 0)
 const rows = computed(() =>
   [
@@ -23,7 +22,7 @@ const suitsOf = (face: number | string) => (String(face).startsWith('warm') ? 'r
 <template>
   <div class="space-y-3">
     <p>
-      <b class="figures">{{ total }}</b> cards<template v-if="box.packs">
+      <b class="figures">{{ sum(cards) }}</b> cards<template v-if="box.packs">
         from {{ box.packs === 1 ? 'one ordinary pack' : `${box.packs} ordinary packs` }}; an ace is 1</template
       >.
     </p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { takesTurns } from '#core/match'
 import { seatPeople } from '#core/pennants'
 import type { Setup } from '~/composables/useSetup'
 import type { Person } from '#shared/api'
@@ -22,7 +23,7 @@ const seated = computed(() =>
     people,
   ),
 )
-const turns = computed(() => Boolean(rules.value && (game.value.turns?.(rules.value) ?? game.value.about.turns)))
+const turns = computed(() => rules.value !== null && takesTurns({ game: game.value }, { rules: rules.value }))
 </script>
 
 <template>

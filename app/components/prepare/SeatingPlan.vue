@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { seatsFrom } from '#core/seats'
+
 /** Who sits where: the table from above, turns going round with the clock. */
 const { seats, first, turns } = defineProps<{
   seats: readonly { readonly name: string; readonly pennant: number }[]
@@ -15,7 +17,7 @@ const places = computed(() =>
   }),
 )
 const says = computed(() => {
-  const order = [...seats.slice(first - 1), ...seats.slice(0, first - 1)].map(({ name }) => name)
+  const order = seatsFrom(first, seats.length).map((seat) => seats[seat - 1]!.name)
   if (seats.length === 1) return `${order[0]} plays alone.`
   return turns ? `${order.join(', then ')}; and round again, with the clock.` : `${order[0]} begins; then everybody plays at once.`
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { areaOf, HEADING, MARGIN, PAPERS, type Page, type Paper } from '#core/print/sheet'
+import { HEADING, MARGIN, PAPERS, type Page, type Paper } from '#core/print/sheet'
 
 /** One page as it comes out of the printer: its heading, and the drawing below it. */
 const { page, paper, heading, number, of } = defineProps<{
@@ -15,7 +15,6 @@ const size = computed(() => {
   const { width, height } = PAPERS[paper]
   return page.wide ? { w: height, h: width } : { w: width, h: height }
 })
-const area = computed(() => areaOf(paper, page.wide))
 </script>
 
 <template>
@@ -29,7 +28,7 @@ const area = computed(() => areaOf(paper, page.wide))
   >
     <text :x="MARGIN" :y="MARGIN + 4.5" font-size="4.2" font-weight="700">{{ heading }}</text>
     <text :x="size.w - MARGIN" :y="MARGIN + 4.5" font-size="3.4" text-anchor="end">{{ of > 1 ? `${number} of ${of} · ` : '' }}Nimble Tally</text>
-    <g :transform="`translate(${MARGIN} ${MARGIN + HEADING})`" :data-area="`${area.w} ${area.h}`">
+    <g :transform="`translate(${MARGIN} ${MARGIN + HEADING})`">
       <MarkShape v-for="(mark, i) in page.marks" :key="i" :mark="mark" />
     </g>
   </svg>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ABOUTS } from '#core/games/abouts'
+import { aboutOf, ABOUTS } from '#core/games/abouts'
 import type { RoomTable } from '~/composables/useRoom'
 
 /** One table of today: its name, who sits there, what they play. */
@@ -39,7 +39,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
           <option v-for="{ id, about } in shelf.games" :key="id" :value="id">{{ about.title }}</option>
         </optgroup>
         <option v-if="table.game && !shelves.some(({ games }) => games.some(({ id }) => id === table.game))" :value="table.game">
-          {{ ABOUTS.find(({ id }) => id === table.game)?.about.title }}
+          {{ aboutOf(table.game)?.title }}
         </option>
       </select>
       <select

@@ -23,9 +23,7 @@ async function remove(rules: NamedRules) {
   await own.remove(rules)
 }
 function pick(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
+  const file = pickedFile(event)
   if (file) void own.bringIn(file)
 }
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { countCalls, shortestCalls } from '#core/games/call-row/advice'
 import { callRow } from '#core/games/call-row/index'
-import { writeWorking } from '#core/working'
+import { showWorking } from '#core/working'
 import type { Tape } from '#core/tape'
 import type { Seat } from '#shared/api'
 
@@ -12,7 +12,7 @@ const counted = useAsked(() => tape)
 const shown = useAsked(() => tape)
 const count = computed(() => (counted.value ? countCalls(rules.value, state.value.row) : 0))
 const calls = computed(() => (shown.value ? shortestCalls(rules.value, state.value, 24) : []))
-const write = (terms: (typeof calls.value)[number]['terms']) => writeWorking({ kind: 'equation', terms, equals: rules.value.target }).replaceAll('-', '−')
+const write = (terms: (typeof calls.value)[number]['terms']) => showWorking({ kind: 'equation', terms, equals: rules.value.target })
 </script>
 
 <template>

@@ -3,7 +3,7 @@ import type { Deal } from '#core/games/call-row/rules'
 import { findSigns, spoken } from '#core/signing'
 import { countOf } from '#core/pack'
 import type { Told } from '#core/plays'
-import { writeWorking } from '#core/working'
+import { showWorking } from '#core/working'
 import { useKeptCall, useRowEntry } from '~/games/call-row/useRowEntry'
 
 /** The next card is one touch, always. A call: the player, the cards in the row; the signs are found. */
@@ -28,7 +28,7 @@ const sentence = computed(() => {
   if (!cards.length) return ''
   const signs = findSigns(cards, rules.value.target, rules.value.signs === 'add-subtract')
   if (!signs) return `${cards.join(' and ')}: not ${rules.value.target}`
-  return writeWorking({ kind: 'equation', terms: spoken(cards, signs), equals: rules.value.target }).replaceAll('-', '−')
+  return showWorking({ kind: 'equation', terms: spoken(cards, signs), equals: rules.value.target })
 })
 
 // Without a word on it yet: children may still be touching.

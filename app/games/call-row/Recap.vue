@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { RowState } from '#core/games/call-row/rules'
-import { writeWorking } from '#core/working'
+import { showWorking } from '#core/working'
 import type { Tape } from '#core/tape'
 import type { Seat } from '#shared/api'
 
@@ -11,9 +11,7 @@ const calls = computed(() =>
     const { newest, steps } = after.game as RowState
     if (play?.do !== 'call' || !verdict.stands || struck || !newest) return []
     const { target } = before.rules as unknown as { target: number }
-    return [
-      { number, by: play.by!, step: steps[play.by! - 1]!, text: writeWorking({ kind: 'equation', terms: newest.terms, equals: target }).replaceAll('-', '−') },
-    ]
+    return [{ number, by: play.by!, step: steps[play.by! - 1]!, text: showWorking({ kind: 'equation', terms: newest.terms, equals: target }) }]
   }),
 )
 </script>

@@ -2,7 +2,7 @@
 import { exactLanding } from '#core/games/exact-landing/index'
 import type { Spin } from '#core/games/exact-landing/rules'
 import type { Tape } from '#core/tape'
-import { writeWorking } from '#core/working'
+import { showWorking } from '#core/working'
 import type { Seat } from '#shared/api'
 
 /** Everyone's way, spin by spin, as number sentences. */
@@ -13,7 +13,7 @@ const ways = computed(() =>
     tape.lines.flatMap(({ play, verdict, struck, before, after }) => {
       if ((play as Spin | null)?.by !== i + 1 || !verdict.stands || struck) return []
       const moved = (before.game as typeof state.value).places[i] !== (after.game as typeof state.value).places[i]
-      return [{ text: writeWorking(verdict.working[0]!).replaceAll('-', '−'), moved }]
+      return [{ text: showWorking(verdict.working[0]!), moved }]
     }),
   ),
 )

@@ -15,7 +15,7 @@ const start = computed(() => {
 })
 const beside = (days: number) => new Date(start.value.getFullYear(), start.value.getMonth(), start.value.getDate() + days)
 const query = computed(() => `from=${encodeURIComponent(start.value.toISOString())}&to=${encodeURIComponent(beside(1).toISOString())}`)
-const title = computed(() => start.value.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' }))
+const title = computed(() => longDay(start.value))
 
 const day = shallowRef<Day | null>(null)
 const failed = ref<string | null>(null)

@@ -30,7 +30,6 @@ async function remove() {
   const gone = await forget()
   if (gone) await navigateTo({ path: '/people', query: { forgot: sayForgotten(gone) } })
 }
-const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
 useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
 </script>
 
@@ -41,7 +40,7 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
       <div class="flex flex-wrap items-center gap-3">
         <Pennant :number="person.pennant" size="2.4rem" />
         <h1 class="text-4xl font-extrabold mr-auto break-words min-w-0">{{ person.name }}</h1>
-        <NuxtLink :to="`/new?with=${encodeURIComponent(person.name)}`" class="key key-main"><UIcon name="i-lucide-play" class="size-5" /> New match</NuxtLink>
+        <NuxtLink :to="newMatchPath({ names: [person.name] })" class="key key-main"><UIcon name="i-lucide-play" class="size-5" /> New match</NuxtLink>
         <Key @click="begin"><UIcon name="i-lucide-pencil" class="size-5" /> Rename …</Key>
         <a class="key" :href="`/api/people/${person.id}/export`" download><UIcon name="i-lucide-download" class="size-5" /> All data</a>
         <Key @click="remove"><UIcon name="i-lucide-user-x" class="size-5" /> {{ asked ? 'Forget for good' : 'Forget …' }}</Key>
@@ -106,7 +105,7 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
       <h2 id="played" class="text-xl font-bold">Played</h2>
       <ul v-if="matches.length" class="divide-y divide-(--rule)">
         <li v-for="each in matches.slice(0, 30)" :key="each.match" class="py-1.5 flex flex-wrap gap-x-4">
-          <span class="w-32">{{ day(each.at) }}</span>
+          <span class="w-32">{{ shortDay(each.at) }}</span>
           <NuxtLink :to="`/match/${each.match}`" class="underline underline-offset-4">{{ aboutOf(each.game)?.title ?? each.game }}</NuxtLink>
           <span>{{ each.table }}</span>
           <span class="ml-auto"

@@ -27,7 +27,6 @@ async function run(what: () => Promise<string | undefined>) {
 onMounted(() => run(async () => undefined))
 
 const shown = computed(() => people.value.filter((person) => person.name.toLowerCase().includes(text.value.trim().toLowerCase())))
-const day = (at: string | null) => (at ? new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' }) : 'never')
 const add = () =>
   run(async () => {
     const given = name.value.trim()
@@ -76,7 +75,9 @@ useHead({ title: 'People · Nimble Tally' })
           <Pennant :number="person.pennant" size="1.8rem" />
           <span class="text-lg font-bold min-w-0 truncate">{{ person.name }}</span>
           <span class="ml-auto text-sm text-right text-(--ink-soft) whitespace-nowrap"
-            ><b class="figures text-(--ink)">{{ person.matches }}</b> {{ person.matches === 1 ? 'match' : 'matches' }}<br />{{ day(person.last) }}</span
+            ><b class="figures text-(--ink)">{{ person.matches }}</b> {{ person.matches === 1 ? 'match' : 'matches' }}<br />{{
+              person.last ? shortDay(person.last) : 'never'
+            }}</span
           >
         </NuxtLink>
       </li>

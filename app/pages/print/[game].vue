@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { CARDS } from '#core/print/forGame'
+import { count } from '#core/wording/words'
 import { PAPERS, type Paper } from '#core/print/sheet'
 import { loadView } from '~/games'
 
@@ -69,7 +70,7 @@ const print = () => window.print()
         <h1 class="text-3xl font-bold">Print {{ view.game.about.title }}</h1>
       </header>
       <Key main class="w-full text-xl!" :disabled="!pages.length" @click="print()"
-        ><UIcon name="i-lucide-printer" class="size-6" /> Print {{ pages.length === 1 ? '1 page' : `${pages.length} pages` }}</Key
+        ><UIcon name="i-lucide-printer" class="size-6" /> Print {{ count(pages.length, 'page', 'pages') }}</Key
       >
       <fieldset class="sheet p-4 space-y-1">
         <legend class="contents"><span class="block text-lg font-bold display">Sheets</span></legend>
@@ -83,7 +84,7 @@ const print = () => window.print()
           <span
             >{{ title }}
             <span class="text-(--ink-soft) text-sm whitespace-nowrap"
-              >{{ each.length }} {{ each.length === 1 ? 'page' : 'pages' }}{{ copies > 1 ? ` × ${copies}` : '' }}</span
+              >{{ count(each.length, 'page', 'pages') }}{{ copies > 1 ? ` × ${copies}` : '' }}</span
             ></span
           >
         </label>

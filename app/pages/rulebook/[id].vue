@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { skillNames } from '#core/catalogue/skills'
 import { ruleFields, sayRuleValue } from '#core/ruleFields'
+import { range } from '#core/wording/words'
 import { loadView } from '~/games'
 
 const route = useRoute()
@@ -8,7 +9,7 @@ const view = await loadView(String(route.params.id))
 const game = view?.game
 const fields = game ? ruleFields(game) : []
 
-function range(field: (typeof fields)[number]): string {
+function bounds(field: (typeof fields)[number]): string {
   if (field.choices) return field.choices.map(({ label }) => label).join(', ')
   return field.least !== undefined && field.most !== undefined ? `${field.least} to ${field.most}` : ''
 }
@@ -24,8 +25,7 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
       <h1 class="text-4xl font-extrabold">{{ game.about.title }}</h1>
       <p class="text-xl">{{ game.about.line }}</p>
       <p class="text-(--ink-soft)">
-        {{ game.about.seats.low === game.about.seats.high ? game.about.seats.low : `${game.about.seats.low}–${game.about.seats.high}` }} players ·
-        {{ game.about.minutes.low }}–{{ game.about.minutes.high }} minutes ·
+        {{ range(game.about.seats) }} players · {{ game.about.minutes.low }}–{{ game.about.minutes.high }} minutes ·
         {{ skillNames(game.about.skills) }}
       </p>
     </header>
@@ -46,7 +46,7 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
             <tr v-for="field in fields" :id="field.name" :key="field.name">
               <th scope="row">{{ field.label }}</th>
               <td class="whitespace-nowrap">{{ sayRuleValue(field, field.default) }}</td>
-              <td>{{ range(field) }}</td>
+              <td>{{ bounds(field) }}</td>
               <td>{{ field.hint }}<template v-if="field.changeable"> Can be changed in the middle of a match.</template></td>
             </tr>
           </tbody>

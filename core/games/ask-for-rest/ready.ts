@@ -13,7 +13,7 @@ export const ready: Ready<AskRules> = {
     { id: 'frames', title: 'Ten-frames to lay counters in', kind: 'frames', count: 8 },
     { id: 'pairs', title: `Mat: pairs that make ${target}`, kind: 'places', shape: 'card', copies: seats, rows: blankSpots(2, 4) },
     pointsSheet(6, seats, 'Match'),
-    addingChart(Math.min(pack.high, 20), pack.low),
+    addingChart(pack),
   ],
   ladder: ['ten', 'nine', 'eleven', 'twelve'],
 }

@@ -1,5 +1,5 @@
 import { deckFor, type FillRules } from '#core/games/fill-in-order/rules'
-import { deckCards, pieces, pointsSheet, span } from '#core/print/parts'
+import { deckCards, pointsSheet, span, spotRows } from '#core/print/parts'
 import type { Ready } from '#core/ready'
 import { count } from '#core/wording/words'
 
@@ -20,10 +20,7 @@ export const ready: Ready<FillRules> = {
       kind: 'places',
       shape: 'card',
       copies: seats,
-      rows: pieces(
-        span(1, slots).map((slot) => ({ text: String(slot) })),
-        ACROSS,
-      ),
+      rows: spotRows(span(1, slots), ACROSS),
     },
     pointsSheet(rounds === 'to-one' ? 10 : Math.min(rounds, 30), seats),
   ],

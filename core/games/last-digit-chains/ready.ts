@@ -24,7 +24,7 @@ export const ready: Ready<ChainRules> = {
         copies: seats,
         rows: starts.map((pair) => span(0, length - 1).map((i) => (i < pair.length ? { text: String(pair[i as 0 | 1]), strong: true } : {}))),
       },
-      { ...addingChart(9), title: 'Adding up to 9 + 9: look at the last digit' },
+      { ...addingChart({ low: 0, high: 9 }), title: 'Adding up to 9 + 9: look at the last digit' },
       pointsSheet(6, seats, 'Match'),
     ]
   },

@@ -1,6 +1,6 @@
 import { resultsOf, type PerchRules } from '#core/games/perch-and-push/rules'
 import { facesOf } from '#core/pack'
-import { packCards, pieces, pointsSheet } from '#core/print/parts'
+import { packCards, pointsSheet, spotRows } from '#core/print/parts'
 import type { Ready } from '#core/ready'
 import { count } from '#core/wording/words'
 
@@ -22,10 +22,7 @@ export const ready: Ready<PerchRules> = {
         title: `Perches: ${rules.combine === 'add' ? 'adding' : 'times'} ${rules.with}`,
         kind: 'places',
         shape: 'round',
-        rows: pieces(
-          resultsOf(rules).map((result) => ({ text: String(result) })),
-          ACROSS,
-        ),
+        rows: spotRows(resultsOf(rules), ACROSS),
       },
       { id: 'chart', title: 'Chart, face down until it is needed', kind: 'chart', operation: rules.combine, down: cards, across: [rules.with] },
       pointsSheet(6, seats, 'Match'),

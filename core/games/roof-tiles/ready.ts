@@ -21,7 +21,7 @@ export const ready: Ready<RoofRules> = {
       rows: span(1, rows).map((row) => span(1, row).map(() => ({}))),
     },
     pointsSheet(5, seats, 'Match'),
-    addingChart(Math.min(pack.high, 20), pack.low),
+    addingChart(pack),
   ],
   ladder: ['small', 'ten', 'eleven', 'twelve'],
 }

@@ -1,8 +1,7 @@
 import type { DipRules } from '#core/games/token-dip/rules'
-import { figure } from '#core/print/text'
 import { runningSheet } from '#core/print/parts'
 import type { Ready } from '#core/ready'
-import { count, list } from '#core/wording/words'
+import { count, figure, list } from '#core/wording/words'
 
 export const ready: Ready<DipRules> = {
   aloud: ({ key, mode, goal, turns, floor, recount }) => [

@@ -1,6 +1,6 @@
 import type { PairRules } from '#core/games/turn-two/rules'
 import { packSize } from '#core/pack'
-import { addingChart, packCards, pieces, pointsSheet, span } from '#core/print/parts'
+import { addingChart, packCards, pointsSheet, span, spotRows } from '#core/print/parts'
 import type { Ready } from '#core/ready'
 import { numberWord } from '#core/wording/words'
 
@@ -22,13 +22,10 @@ export const ready: Ready<PairRules> = {
         title: `Mat: ${places} places with their numbers`,
         kind: 'places',
         shape: 'card',
-        rows: pieces(
-          span(1, places).map((place) => ({ text: String(place) })),
-          ACROSS,
-        ),
+        rows: spotRows(span(1, places), ACROSS),
       },
       pointsSheet(6, seats, 'Match'),
-      addingChart(Math.min(pack.high, 20), pack.low),
+      addingChart(pack),
     ]
   },
   ladder: ['five', 'usual', 'twelve', 'three'],

@@ -1,0 +1,15 @@
+import type { Game } from '#core/game'
+import { openMatch } from '#core/match'
+import { foldTape, type Tape } from '#core/tape'
+import type { StoredMatch } from '#shared/api'
+
+/** The tape of a stored match with these entries; null where it can't be opened under these rules. */
+export function tapeOf(game: Game, stored: StoredMatch, entries: readonly { readonly entry: unknown }[]): Tape | null {
+  const opened = openMatch(game, { ...stored, players: stored.seats.map(({ name }) => name) })
+  if (!opened.ok) return null
+  return foldTape(
+    opened.table,
+    opened.state,
+    entries.map(({ entry }) => entry),
+  )
+}
