@@ -37,19 +37,12 @@ const SIZES = [
 ] as const
 const hasCards = computed(() => printing?.sheets.value.some(({ id }) => id === CARDS))
 
-// Each page has its own paper; margins are those of the drawing, so that the browser prints no lines of its own.
-useHead({
-  title: () => `Print ${view?.game.about.title ?? ''} · Nimble Tally`,
-  style: [
-    {
-      key: 'paper',
-      innerHTML: () => {
-        const { width, height } = PAPERS[paper.value]
-        return `@page { margin: 0; size: ${width}mm ${height}mm } @page sideways { size: ${height}mm ${width}mm }`
-      },
-    },
-  ],
+// Margins are those of the drawing, so that the browser prints no lines of its own.
+const paperRules = computed(() => {
+  const { width, height } = PAPERS[paper.value]
+  return `@page { margin: 0; size: ${width}mm ${height}mm } @page sideways { size: ${height}mm ${width}mm }`
 })
+useHead({ title: () => `Print ${view?.game.about.title ?? ''} · Nimble Tally` })
 const preview = useTemplateRef('preview')
 const { width } = useElementSize(preview)
 /** Pages are shown as large as they fit, two beside each other where there is room. */
@@ -119,6 +112,8 @@ const print = () => window.print()
         <HouseRules :setup="printing.setup" class="mt-3 narrow" />
       </details>
     </section>
+    <!-- In the page itself: set in its head, the paper would follow the pages a moment late. -->
+    <component :is="'style'">{{ paperRules }}</component>
     <section ref="preview" class="pages" :style="{ '--shown': shown }" aria-label="Preview">
       <PaperPage
         v-for="{ key, title, page, number, total } in pages"
