@@ -23,6 +23,40 @@ export interface ToldClock extends ClockState {
   readonly behind?: number
 }
 
+/** The clock of the whole room: its length in minutes (null before one is set), and whether it ran out and time was called. */
+export interface RoomClockState extends ClockState {
+  readonly minutes: number | null
+  readonly called: boolean
+}
+
+/** The room's clock with the server's time. */
+export interface ToldRoomClock extends ToldClock, RoomClockState {}
+
+/** A stretch of play in the room. */
+export interface RoomSession {
+  readonly id: string
+  readonly createdAt: string
+  readonly endedAt: string | null
+  /** Who knows it may see the board of the whole room. */
+  readonly board: string
+  readonly clock: ToldRoomClock
+}
+
+/** A device that may record at one table. */
+export interface Helper {
+  readonly id: string
+  readonly createdAt: string
+  /** When its code was given; null before. */
+  readonly cameAt: string | null
+}
+
+/** Who asks: whether a passcode is needed here, whether it was given, and the one match that this device helps at. */
+export interface Access {
+  readonly passcode: boolean
+  readonly mayRecord: boolean
+  readonly helps: string | null
+}
+
 /** One recorded entry as it goes to every page that follows its match. */
 export interface Recorded {
   readonly number: number
@@ -50,7 +84,10 @@ export interface StoredMatch extends SetUp {
   readonly createdAt: string
   readonly last: number
   readonly clock: ToldClock
-  /** Who knows it may see this match's board. */
+  /** The session of the room that it belongs to, and the room's clock while that goes on. */
+  readonly session: string | null
+  readonly room: ToldRoomClock | null
+  /** Who knows it may see this match's board; empty for a helper. */
   readonly board: string
   readonly entries: readonly Recorded[]
 }
@@ -73,6 +110,7 @@ export interface Summary {
 
 export interface ListedMatch {
   readonly id: string
+  readonly session: string | null
   readonly game: string
   readonly name: string
   readonly houseRules: Record<string, unknown>
@@ -102,6 +140,28 @@ export interface Appended {
 /** Everything that a board view gets. */
 export interface Board extends BoardPicture {
   readonly clock: ToldClock
+}
+
+/** One table as the board of the room shows it: nothing of what was answered or lies there. */
+export interface RoomBoardTable {
+  readonly id: string
+  readonly name: string
+  readonly title: string
+  readonly round: string
+  readonly seats: readonly { readonly name: string; readonly pennant: number; readonly score: number; readonly won: boolean; readonly turn: boolean }[]
+  /** The referee is needed there. */
+  readonly needs: boolean
+  readonly timeCalled: boolean
+  readonly over: boolean
+  /** Who won, in words; empty before. */
+  readonly says: string
+}
+
+/** Everything that the board of the room gets. */
+export interface RoomBoard {
+  readonly tables: readonly RoomBoardTable[]
+  readonly clock: ToldRoomClock
+  readonly ended: boolean
 }
 
 /** Where this server can be reached: by this machine alone, or by others at these addresses. */

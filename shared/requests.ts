@@ -63,14 +63,20 @@ export const changedRulesShape = z
 /** Everything older than so many months. */
 export const forgetShape = z.strictObject({ months: z.coerce.number().int().min(0).max(240) })
 
-const ids = z
+/** People by id, with commas between. */
+export const idsShape = z
   .string()
   .max(2000)
   .default('')
   .transform((text) => text.split(',').filter((id) => /^[\w-]{1,40}$/.test(id)))
 
 /** What the logbook is asked for: people who all sat there, game, name of the table, words. */
-export const loggedShape = z.object({ who: ids, game: z.string().max(60).default(''), table: tableName.default(''), q: z.string().trim().max(60).default('') })
+export const loggedShape = z.object({
+  who: idsShape,
+  game: z.string().max(60).default(''),
+  table: tableName.default(''),
+  q: z.string().trim().max(60).default(''),
+})
 export type Logged = z.output<typeof loggedShape>
 
 /** Where a page of a list ended: its `next`. */
@@ -89,4 +95,11 @@ export const betweenShape = z
   )
 
 export const clockShape = z.strictObject({ do: z.enum(['start', 'pause', 'reset']) })
+/** The room's clock: `set` gives it so many minutes anew, `more` so many on top of what is left. */
+export const roomClockShape = z.discriminatedUnion('do', [
+  z.strictObject({ do: z.enum(['start', 'pause']) }),
+  z.strictObject({ do: z.enum(['set', 'more']), minutes: z.int().min(1).max(180) }),
+])
+export type RoomClockAct = z.output<typeof roomClockShape>
 export const passcodeShape = z.strictObject({ passcode: z.string().min(1).max(200) })
+export const helperCodeShape = z.strictObject({ code: z.string().trim().min(1).max(200) })

@@ -1,12 +1,12 @@
-import type { Board } from '#shared/api'
+import type { ToldClock } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 /** Silence after which a board says that it is out of date; the server is heard every ten seconds. */
 const STALE_MS = 25_000
 
-/** Follows a board by its link, reconnecting by itself. */
-export function useBoard(token: () => string) {
-  const board = shallowRef<Board | null>(null)
+/** Follows a board by the address that its link leads to (`/api/boards/…`, `/api/room/boards/…`), reconnecting by itself. */
+export function useBoard<Told extends { readonly clock: ToldClock }>(address: () => string) {
+  const board = shallowRef<Told | null>(null)
   const behind = ref(0)
   const missing = ref<string | null>(null)
   const lost = ref(false)
@@ -15,7 +15,7 @@ export function useBoard(token: () => string) {
   const stale = computed(() => lost.value || now.value.getTime() - heardAt.value > STALE_MS)
   let retry: ReturnType<typeof setTimeout> | undefined
 
-  function take(told: Board) {
+  function take(told: Told) {
     board.value = told
     behind.value = told.clock.now - Date.now()
     hear()
@@ -26,7 +26,7 @@ export function useBoard(token: () => string) {
   }
 
   const live = useLive(
-    () => `/api/boards/${token()}/live`,
+    () => `${address()}/live`,
     { board: take, here: hear, gone: () => void join() },
     () => {
       lost.value = true
@@ -37,7 +37,7 @@ export function useBoard(token: () => string) {
   /** A stream that breaks doesn't say why: the link may lead nowhere any more. */
   async function check() {
     try {
-      await callApi<Board>(`/api/boards/${token()}`)
+      await callApi<Told>(address())
     } catch (error) {
       if (!(error instanceof ApiError) || error.unreachable) return
       live.leave()
@@ -49,7 +49,7 @@ export function useBoard(token: () => string) {
     live.leave()
     clearTimeout(retry)
     try {
-      take(await callApi<Board>(`/api/boards/${token()}`))
+      take(await callApi<Told>(address()))
       missing.value = null
     } catch (error) {
       if (error instanceof ApiError && !error.unreachable) {
@@ -65,7 +65,7 @@ export function useBoard(token: () => string) {
 
   onMounted(() => void join())
   onBeforeUnmount(() => clearTimeout(retry))
-  watch(token, () => void join())
+  watch(address, () => void join())
 
   const clock = computed(() => ({ ...(board.value?.clock ?? { used: 0, since: null, now: 0 }), behind: behind.value }))
   return { board, clock, missing, stale }

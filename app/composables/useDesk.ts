@@ -25,12 +25,14 @@ export interface DeskParts {
   readonly commit: (offer: Offer) => void
   /** Puts a remark on the tape: a call that the referee made without its being a play. */
   readonly note: (why: string) => void
+  /** Whoever is at this desk helps here and is not the referee: plays, and taking back the newest. */
+  readonly helping: () => boolean
 }
 
 /** Milliseconds after recording in which a touch is the second one of a double tap, and no play. */
 const SETTLE_MS = 350
 
-function makeDesk({ tape, seats, still, entry, commit, note }: DeskParts) {
+function makeDesk({ tape, seats, still, entry, commit, note, helping }: DeskParts) {
   const draft = shallowRef<BasePlay | null>(null)
   /** Whom the referee enters for where it is not the one on turn. */
   const chosen = ref<number | null>(null)
@@ -80,7 +82,7 @@ function makeDesk({ tape, seats, still, entry, commit, note }: DeskParts) {
     return verdict.notes.map((note) => sayNote(now.table.game, note, say)).join(' ')
   })
 
-  const overrulable = computed(() => judged.value?.verdict.reason?.belief === true)
+  const overrulable = computed(() => judged.value?.verdict.reason?.belief === true && !helping())
 
   /** Hands over what is entered as it is, standing or not. */
   function record(overrule?: string) {
@@ -142,6 +144,7 @@ function makeDesk({ tape, seats, still, entry, commit, note }: DeskParts) {
     record,
     offer,
     note,
+    helping: computed(helping),
     clear,
     choose,
     dealer,

@@ -1,4 +1,5 @@
-import type { ListedMatch, Summary, ToldClock } from '#shared/api'
+import type { ListedMatch, RoomSession, Summary, ToldClock } from '#shared/api'
+import type { RoomNow } from '~/composables/useRoomSession'
 import { callApi } from '~/utils/api'
 
 interface Page {
@@ -8,9 +9,9 @@ interface Page {
 
 /**
  * The matches of this machine, newest first, kept up to date while the page is open. `which` asks for those that are
- * still played, or for all; older ones come page by page with `more`.
+ * still played, or for all; older ones come page by page with `more`. `room` keeps the session of the room by the same stream.
  */
-export function useMatches(which: 'live' | 'all' = 'all', limit = 60) {
+export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pick<RoomNow, 'hear' | 'load'>) {
   const matches = shallowRef<readonly ListedMatch[]>([])
   const state = ref<'loading' | 'ready' | 'failed'>('loading')
   const next = ref<string | null>(null)
@@ -18,7 +19,10 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60) {
   let missed = false
   const hears = {
     here: () => {
-      if (missed || state.value === 'failed') void load()
+      if (missed || state.value === 'failed') {
+        void load()
+        void room?.load()
+      }
       missed = false
     },
     recorded: take,
@@ -27,6 +31,7 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60) {
     renamed: put,
     removed: ({ match }: { match: string }) => (matches.value = matches.value.filter(({ id }) => id !== match)),
     many: () => void load(),
+    room: (told: RoomSession) => room?.hear(told),
   }
   const live = useLive(
     () => '/api/live',

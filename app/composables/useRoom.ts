@@ -1,6 +1,8 @@
 import { nanoid } from 'nanoid'
 import { aboutOf } from '#core/games/abouts'
 import type { Game } from '#core/game'
+import type { CellKey } from '#core/mastery/cells'
+import { suggest } from '#core/practice/suggest'
 import { randomFor } from '#core/random'
 import { groupsOf, type Grouping } from '#core/room/grouping'
 import { tableName } from '#core/room/names'
@@ -129,6 +131,41 @@ export function useRoom() {
     draft.value.tables = draft.value.tables.map((table) => ({ ...table, game, preset }))
   }
 
+  /** Facts that are shaky for somebody, by person; asked for when a table is first to practise them. */
+  const shaky = shallowRef<Readonly<Record<string, readonly CellKey[]>>>({})
+  /** What was last suggested to a table, so that another touch brings the next one. */
+  const suggested = new Map<string, number>()
+  /** Why no game was suggested to a table, by its id. */
+  const unsuggested = ref<Readonly<Record<string, string>>>({})
+
+  /** The game and preset that practise most of what is shaky for those at a table; asked again, the next best. */
+  async function practise({ id, people: list }: RoomTable) {
+    try {
+      const asked = list.filter((person) => !shaky.value[person])
+      if (asked.length) {
+        const told = await callApi<{ shaky: Record<string, CellKey[]> }>(`/api/people/shaky?who=${asked.join(',')}`)
+        shaky.value = { ...shaky.value, ...told.shaky }
+      }
+      const { PRACTICE: table } = await import('#core/practice/table')
+      const wished = [...new Set(list.flatMap((person) => shaky.value[person] ?? []))]
+      const fits = (game: string) => {
+        const seats = aboutOf(game)?.seats
+        return seats !== undefined && list.length >= seats.low && list.length <= seats.high
+      }
+      const found = suggest(table, wished, fits, 5)
+      const place = suggested.get(id) ?? 0
+      suggested.set(id, place + 1)
+      const next = found[place % Math.max(1, found.length)]
+      const why = next ? '' : wished.length ? 'No game for so many practises what is shaky for them.' : 'Nothing is shaky for them: any game will do.'
+      unsuggested.value = { ...unsuggested.value, [id]: why }
+      if (!next) return
+      await loadGame(next.game)
+      change(id, { game: next.game, preset: next.preset })
+    } catch (error) {
+      failed.value = saysOf(error)
+    }
+  }
+
   /** How often those at a table have played a game, the most of any. */
   function played({ people: list }: RoomTable, game: string): number {
     return Math.max(0, ...choices.value.filter((choice) => choice.game === game && list.includes(choice.person)).map(({ times }) => times))
@@ -187,6 +224,8 @@ export function useRoom() {
     change,
     play,
     forAll,
+    practise,
+    unsuggested,
     played,
     problemOf,
     isDealt,

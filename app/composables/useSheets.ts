@@ -1,5 +1,5 @@
 /** The desk's sheets: one at a time. They are loaded when the first of them is asked for. */
-export type SheetName = 'more' | 'help' | 'ruling' | 'share' | 'finish' | 'agreed' | 'names' | 'relay'
+export type SheetName = 'more' | 'help' | 'ruling' | 'share' | 'finish' | 'agreed' | 'names' | 'relay' | 'helpers'
 
 export function useSheets() {
   const sheet = ref<SheetName | null>(null)

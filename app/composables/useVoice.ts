@@ -5,7 +5,7 @@ export type Chime = keyof typeof NOTES
 let audio: AudioContext | null = null
 
 export function useVoice() {
-  const settings = useLocalStorage('heard', { speak: false, chime: false })
+  const settings = useLocalStorage('heard', { speak: false, chime: false, bell: true }, { mergeDefaults: true })
 
   /** Speaks a verdict, where that is switched on. */
   function say(text: string) {
@@ -27,7 +27,41 @@ export function useVoice() {
     NOTES[kind].forEach((frequency, i) => tone(audio!, frequency, audio!.currentTime + i * 0.14))
   }
 
-  return { settings, say, read, chime }
+  /** The bell of the room, where it is not switched off: low, soft, and heard to the end of the room. */
+  function bell() {
+    if (!settings.value.bell || !('AudioContext' in window)) return
+    audio ??= new AudioContext()
+    for (const strike of [0, 2.4]) for (const [partial, loudness] of PARTIALS) ring(audio, 196 * partial, audio.currentTime + strike, loudness)
+  }
+
+  /** Lets a page sound later on: browsers keep silent until somebody has touched it. */
+  function wake() {
+    if (!('AudioContext' in window)) return
+    audio ??= new AudioContext()
+    void audio.resume()
+  }
+
+  return { settings, say, read, chime, bell, wake }
+}
+
+/** Partials of a bell above its note, and how loud each is. */
+const PARTIALS = [
+  [1, 0.2],
+  [2, 0.1],
+  [2.76, 0.06],
+  [5.4, 0.02],
+] as const
+
+function ring(context: AudioContext, frequency: number, at: number, loudness: number) {
+  const oscillator = context.createOscillator()
+  const volume = context.createGain()
+  oscillator.frequency.value = frequency
+  volume.gain.setValueAtTime(0.0001, at)
+  volume.gain.exponentialRampToValueAtTime(loudness, at + 0.02)
+  volume.gain.exponentialRampToValueAtTime(0.0001, at + 3.5)
+  oscillator.connect(volume).connect(context.destination)
+  oscillator.start(at)
+  oscillator.stop(at + 3.6)
 }
 
 function tone(context: AudioContext, frequency: number, at: number) {

@@ -5,6 +5,7 @@ import { callApi } from '~/utils/api'
 definePageMeta({ layout: 'bare' })
 
 const route = useRoute()
+const { access, load } = useAccess()
 const passcode = ref('')
 const failed = ref<string | null>(null)
 const busy = ref(false)
@@ -15,6 +16,7 @@ async function enter() {
   failed.value = null
   try {
     await callApi('/api/session', 'POST', { passcode: passcode.value.trim() })
+    await load(true)
     const to = String(route.query.to ?? '/')
     await navigateTo(to.startsWith('/') && !to.startsWith('//') ? to : '/')
   } catch (error) {
@@ -42,5 +44,7 @@ useHead({ title: 'Passcode · Nimble Tally' })
     <p class="min-h-6 text-(--refused) font-semibold" role="alert">{{ failed }}</p>
     <button class="key key-main w-full" type="submit" :disabled="busy">Come in</button>
     <p class="text-sm text-(--ink-soft)">It was shown where Nimble Tally was started. To look at a board you need only its link.</p>
+    <NuxtLink v-if="access?.helps" :to="`/match/${access.helps}`" class="key w-full">Back to the table where you help</NuxtLink>
+    <NuxtLink v-else to="/help" class="key w-full">Help at a table with its code</NuxtLink>
   </form>
 </template>

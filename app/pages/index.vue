@@ -1,5 +1,6 @@
 <script setup lang="ts">
-const { matches, state, next, load, more } = useMatches()
+const room = useRoomSession()
+const { matches, state, next, load, more } = useMatches('all', 60, room)
 const live = computed(() => matches.value.filter((match) => !match.over))
 const over = computed(() => matches.value.filter((match) => match.over))
 
@@ -15,6 +16,7 @@ useHead({ title: 'Matches · Nimble Tally' })
         <NuxtLink to="/new" class="key key-main"><UIcon name="i-lucide-plus" class="size-5" /> New match</NuxtLink>
       </span>
     </div>
+    <RoomStrip :room="room" />
     <p v-if="state === 'failed'" role="alert" class="sheet p-4">The server can’t be reached. <button class="key ml-2" @click="load">Try again</button></p>
     <p v-else-if="state === 'loading'" aria-busy="true">Looking round the room …</p>
     <div v-else-if="!matches.length" class="sheet p-10 text-center space-y-4">

@@ -5,6 +5,8 @@ import { callApi } from '~/utils/api'
 /** Seating the room: today's children, at tables, each with its game; all of it started with one touch. */
 const room = useRoom()
 const { draft, people, waiting, ready, busy, failed, canStart, load, toggle, everybody, group, move, start } = room
+const now = useRoomSession()
+useLive(() => '/api/live', { room: now.hear }, undefined).again()
 const { dragged, over, grab } = useDragBetween((person, place) => move(person, place))
 
 const LABELS: Readonly<Record<Grouping, string>> = { chance: 'By chance', fresh: 'Not together lately', like: 'Alike', mixed: 'Mixed' }
@@ -30,6 +32,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
 <template>
   <div class="space-y-5">
     <h1 class="text-3xl font-bold">Seat the room</h1>
+    <RoomStrip :room="now" />
     <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">{{ failed }} <Key v-if="!ready" @click="load()">Try again</Key></p>
     <p v-if="!ready && !failed" aria-busy="true">Looking who is known …</p>
     <template v-if="ready">

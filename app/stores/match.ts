@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid'
 import { StorageSerializers } from '@vueuse/core'
 import type { Game } from '#core/game'
 import { addEntry, type Tape } from '#core/tape'
-import type { Appended, Recorded, Seat, StoredMatch, ToldClock } from '#shared/api'
+import type { Appended, Recorded, Seat, StoredMatch, ToldClock, ToldRoomClock } from '#shared/api'
 import { loadView } from '~/games'
 import { makeOutbox, type Fate } from '~/stores/outbox'
 import { ApiError, callApi, saysOf } from '~/utils/api'
@@ -34,6 +34,10 @@ export function useMatchStore(id: string) {
     const missing = ref<string | null>(null)
     const online = ref(true)
     const clock = shallowRef<ToldClock>({ used: 0, since: null, now: 0, behind: 0 })
+    /** The clock of the room that this table belongs to; null where it belongs to none that goes on. */
+    const room = shallowRef<ToldRoomClock | null>(null)
+    /** The match that whoever helps here was sent on to, since the table plays again. */
+    const movedTo = ref<string | null>(null)
     /**
      * What is half entered, and after how many plays: leaving the match or reloading loses nothing typed, nor does a
      * remark, the clock, or a slip (the dice lie there still).
@@ -81,6 +85,12 @@ export function useMatchStore(id: string) {
         {
           recorded: hear,
           clock: hearClock,
+          room: ({ room: told }: { room: ToldRoomClock | null }) => hearRoom(told),
+          moved: ({ match: next }: { match: string }) => (movedTo.value = next),
+          'let-go': () => {
+            live?.close()
+            gone('Helping at this table has ended. Thank you!')
+          },
           renamed: hearNames,
           removed: () => gone('This match was deleted.'),
           here: () => {
@@ -108,6 +118,7 @@ export function useMatchStore(id: string) {
         game = (await loadView(stored.game))?.game
         match.value = stored
         hearClock(stored.clock)
+        hearRoom(stored.room)
         recorded.value = stored.entries
         outbox.settle(new Set(stored.entries.map((entry) => entry.id)))
         heard = online.value = true
@@ -164,6 +175,10 @@ export function useMatchStore(id: string) {
 
     function hearClock(told: ToldClock) {
       clock.value = { ...told, behind: told.now - Date.now() }
+    }
+
+    function hearRoom(told: ToldRoomClock | null) {
+      room.value = told && { ...told, behind: told.now - Date.now() }
     }
 
     function hearNames({ name, seats }: { name: string; seats: readonly Seat[] }) {
@@ -232,7 +247,7 @@ export function useMatchStore(id: string) {
     }
 
     const followed = () => followers > 0
-    return { match, recorded, waiting, tape, conflict, refusal, missing, online, clock, half, join, leave, followed, record, settle, setClock }
+    return { match, recorded, waiting, tape, conflict, refusal, missing, online, clock, room, movedTo, half, join, leave, followed, record, settle, setClock }
   })
   return useStore()
 }

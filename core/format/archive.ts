@@ -28,6 +28,8 @@ const keptMatch = z.strictObject({
     .array(z.strictObject({ id: z.string().regex(/^[\w-]{1,64}$/), at: moment }))
     .max(MOST_ENTRIES)
     .refine(unlike),
+  /** The session of the room that it belongs to; archives of before 0.10 have none. */
+  session: id.nullable().default(null),
   /** Milliseconds of its clock. */
   used: z.number().min(0).max(1e12),
   match: z.unknown(),
@@ -43,6 +45,12 @@ const frame = z.strictObject({
   namedRules: z
     .array(z.strictObject({ id, ...namedRulesFields }))
     .max(5000)
+    .refine(unlike)
+    .default([]),
+  /** Sessions of the room; archives of before 0.10 have none. */
+  sessions: z
+    .array(z.strictObject({ id, createdAt: moment, endedAt: moment.nullable() }))
+    .max(20_000)
     .refine(unlike)
     .default([]),
 })

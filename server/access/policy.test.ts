@@ -1,5 +1,5 @@
 import { hashPasscode, makePasscode, verifyPasscode } from './hash'
-import { hostName, isLoopback, isOpen } from './policy'
+import { hostName, isHelpers, isLoopback, isOpen } from './policy'
 
 test.each([
   ['127.0.0.1', true],
@@ -36,7 +36,30 @@ test.each([
   ['POST', '/api/matches/x/entries', false],
   ['GET', '/api/archive', false],
   ['DELETE', '/api/people/x', false],
+  ['POST', '/api/helper', true],
+  ['GET', '/api/room/boards/abc123', true],
+  ['GET', '/api/room/boards/abc123/live', true],
+  ['GET', '/api/room/session', false],
+  ['POST', '/api/room/tables', false],
 ])('%s %s without the passcode: %s', (method, path, open) => expect(isOpen(method, path)).toBe(open))
+
+test.each([
+  ['GET', '/api/matches/buoy', true],
+  ['GET', '/api/matches/buoy/live', true],
+  ['POST', '/api/matches/buoy/entries', true],
+  ['GET', '/api/matches/buoy/export', false],
+  ['PATCH', '/api/matches/buoy', false],
+  ['DELETE', '/api/matches/buoy', false],
+  ['POST', '/api/matches/buoy/clock', false],
+  ['POST', '/api/matches/buoy/board', false],
+  ['POST', '/api/matches/buoy/helpers', false],
+  ['GET', '/api/matches/lantern', false],
+  ['GET', '/api/matches/buoy/../lantern', false],
+  ['POST', '/api/matches/lantern/entries', false],
+  ['GET', '/api/matches', false],
+  ['GET', '/api/live', false],
+  ['GET', '/api/people', false],
+])('%s %s by a helper at the match buoy: %s', (method, path, may) => expect(isHelpers(method, path, 'buoy')).toBe(may))
 
 test('a passcode is kept as a salted hash and told apart from others', async () => {
   const [one, two] = [await hashPasscode('lantern'), await hashPasscode('lantern')]

@@ -20,6 +20,13 @@ export function hostName(value: string): string {
 
 /** What may be asked for without the passcode: boards by their link, being let in, and whether the server is up. */
 export function isOpen(method: string, path: string): boolean {
-  if (path === '/api/session') return true
-  return method === 'GET' && (path === '/api/health' || /^\/api\/boards\/[\w-]+(\/live)?$/.test(path))
+  if (path === '/api/session' || path === '/api/helper') return true
+  return method === 'GET' && (path === '/api/health' || /^\/api\/(boards|room\/boards)\/[\w-]+(\/live)?$/.test(path))
+}
+
+/** What a helper may ask for: looking at the one match, and its tape, where each entry is looked at once more. */
+export function isHelpers(method: string, path: string, match: string): boolean {
+  const its = `/api/matches/${match}`
+  if (method === 'GET') return path === its || path === `${its}/live`
+  return method === 'POST' && path === `${its}/entries`
 }

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm'
 import { bigint, boolean, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core'
 import type { NumberFact } from '#core/game'
 import type { How } from '#core/plays'
-import type { ClockState, Summary } from '#shared/api'
+import type { ClockState, RoomClockState, Summary } from '#shared/api'
 
 const at = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' })
 
@@ -15,10 +15,32 @@ export const people = pgTable('people', {
   createdAt: at('created_at').notNull().defaultNow(),
 })
 
+/** Whoever knows such a token may look at one board, and nothing else. */
+const boardToken = () =>
+  text('board_token')
+    .notNull()
+    .default(sql`replace(gen_random_uuid()::text, '-', '')`)
+
+/** A stretch of play in the room: its tables, its clock and its board belong together until it is ended. */
+export const roomSessions = pgTable(
+  'room_sessions',
+  {
+    id: text('id').primaryKey(),
+    clock: jsonb('clock').$type<RoomClockState>().notNull().default({ minutes: null, used: 0, since: null, called: false }),
+    boardToken: boardToken(),
+    createdAt: at('created_at').notNull().defaultNow(),
+    /** Null while it goes on. */
+    endedAt: at('ended_at'),
+  },
+  (table) => [uniqueIndex('room_sessions_by_board').on(table.boardToken)],
+)
+
 export const matches = pgTable(
   'matches',
   {
     id: text('id').primaryKey(),
+    /** The session of the room that it belongs to; null where it was set up by itself. */
+    sessionId: text('session_id').references(() => roomSessions.id, { onDelete: 'set null' }),
     game: text('game').notNull(),
     /** What the table is called in the room. */
     name: text('name').notNull().default(''),
@@ -34,10 +56,7 @@ export const matches = pgTable(
     /** What the list of matches shows, made from the tape with each entry. */
     summary: jsonb('summary').$type<Summary>().notNull(),
     clock: jsonb('clock').$type<ClockState>().notNull().default({ used: 0, since: null }),
-    /** Whoever knows it may look at this match's board, and nothing else. */
-    boardToken: text('board_token')
-      .notNull()
-      .default(sql`replace(gen_random_uuid()::text, '-', '')`),
+    boardToken: boardToken(),
     createdAt: at('created_at').notNull().defaultNow(),
     updatedAt: at('updated_at').notNull().defaultNow(),
   },
@@ -45,6 +64,7 @@ export const matches = pgTable(
     index('matches_by_state').on(table.over, table.updatedAt.desc().nullsFirst(), table.id.desc().nullsFirst()),
     index('matches_by_time').on(table.updatedAt.desc().nullsFirst(), table.id.desc().nullsFirst()),
     uniqueIndex('matches_by_board').on(table.boardToken),
+    index('matches_by_session').on(table.sessionId),
   ],
 )
 
@@ -99,6 +119,22 @@ export const facts = pgTable(
     at: at('at').notNull().defaultNow(),
   },
   (table) => [primaryKey({ columns: [table.matchId, table.entry, table.ordinal] }), index('facts_by_person').on(table.personId, table.at)],
+)
+
+/** Devices that may record at one table: by a code, of which only the hash is kept, until the table or its session ends. */
+export const helpers = pgTable(
+  'helpers',
+  {
+    id: text('id').primaryKey(),
+    matchId: text('match_id')
+      .notNull()
+      .references(() => matches.id, { onDelete: 'cascade' }),
+    code: text('code').notNull(),
+    createdAt: at('created_at').notNull().defaultNow(),
+    /** When the code was given for the first time. */
+    cameAt: at('came_at'),
+  },
+  (table) => [uniqueIndex('helpers_by_code').on(table.code), index('helpers_by_match').on(table.matchId)],
 )
 
 /** House rules under a name, offered with a game's presets. */

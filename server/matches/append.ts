@@ -10,7 +10,7 @@ import { keepFacts } from './facts'
 import { tell } from './live'
 import { entriesAfter, noSuchMatch } from './read'
 import { summaryOf } from './summary'
-import { rememberTape, tapeOf } from './tapes'
+import { rememberTape, tapeFor, tapeOf } from './tapes'
 
 export interface Append {
   /** Made by the client; the same id again changes nothing and gives the same answer. */
@@ -20,16 +20,19 @@ export interface Append {
   readonly entry: unknown
 }
 
+/** Refuses, by throwing, what whoever sends it may not record. */
+export type Guard = (tape: Tape, entry: unknown) => void
+
 const queues = new Map<string, Promise<unknown>>()
 
 /**
  * Judges an entry and appends it, in one transaction. Entries of one match go one after another. Refused: a stale
  * `after` (`stale`, with what came in between), entries that are none, corrections, rulings and calls that don't
- * stand. A play that doesn't stand is kept: it is a slip.
+ * stand, and what `guard` doesn't allow. A play that doesn't stand is kept: it is a slip.
  */
-export function appendEntry(match: string, append: Append): Promise<Appended> {
+export function appendEntry(match: string, append: Append, guard?: Guard): Promise<Appended> {
   const before = queues.get(match) ?? Promise.resolve()
-  const mine = before.catch(() => {}).then(() => appendNow(match, append))
+  const mine = before.catch(() => {}).then(() => appendNow(match, append, guard))
   queues.set(match, mine)
   const leave = () => {
     if (queues.get(match) === mine) queues.delete(match)
@@ -38,7 +41,7 @@ export function appendEntry(match: string, append: Append): Promise<Appended> {
   return mine
 }
 
-async function appendNow(match: string, { id, after, entry }: Append): Promise<Appended> {
+async function appendNow(match: string, { id, after, entry }: Append, guard?: Guard): Promise<Appended> {
   const outcome = await writing(async (tx) => {
     const [row] = await tx
       .select({ last: matches.last, same: entries })
@@ -52,6 +55,7 @@ async function appendNow(match: string, { id, after, entry }: Append): Promise<A
     if (same) return { tape, recorded: { number: same.number, id, entry: same.entry, at: same.at }, fresh: null }
     if (after !== row.last) throw await stale(match, row.last, after, tx)
     if (row.last >= MOST_ENTRIES) throw new Refusal(409, 'match-full', `A match holds ${MOST_ENTRIES} entries at most; begin another one.`, 'entry')
+    guard?.(tape, entry)
     const next = addEntry(tape, entry)
     const line = next.lines.at(-1)!
     refuseUnlessKept(next)
@@ -92,4 +96,21 @@ function refuseUnlessKept(tape: Tape): void {
   const { reason } = verdict
   if (!reason || (entry.kind === 'play' && reason.code !== 'malformed')) return
   throw new Refusal(422, reason.code, sayReason(tape.table.game, reason, speaking(tape.table, before.rules)), 'entry', { facts: reason.facts })
+}
+
+/** Appends an entry that the server itself makes after whatever was recorded last; `make` says which, null for none any more. */
+export async function appendLast(match: string, name: string, make: (tape: Tape) => unknown): Promise<void> {
+  for (let tries = 0; tries < 20; tries++) {
+    const tape = await tapeFor(match)
+    const entry = make(tape)
+    if (entry === null) return
+    try {
+      const { length } = tape.lines
+      await appendEntry(match, { id: `${name}-${length}-${Date.now()}`, after: length, entry })
+      return
+    } catch (error) {
+      // Somebody recorded in the same moment: it comes after that.
+      if (!(error instanceof Refusal && error.code === 'stale')) throw error
+    }
+  }
 }

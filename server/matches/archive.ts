@@ -3,7 +3,7 @@ import { ARCHIVE, readArchived, readArchiveFrame, type ArchiveFrame, type KeptMa
 import { namedRulesProblems } from '#core/format/houseRulesFile'
 import { FORMAT, VERSION } from '#core/format/matchFile'
 import { gameById } from '#core/games/index'
-import { entries, matches, namedRules, people, seats } from '../database/schema'
+import { entries, matches, namedRules, people, roomSessions, seats } from '../database/schema'
 import { refuseUnstorable } from '../utils/body'
 import { breathe, gently } from '../utils/breathe'
 import { theDatabase, writing } from '../utils/database'
@@ -33,7 +33,12 @@ export async function* archiveText(): AsyncGenerator<string> {
     .from(matches)
     .orderBy(asc(matches.createdAt), asc(matches.id))
   const known = (await listPeople()).map(({ id, name, pennant }) => ({ id, name, pennant }))
-  yield `{"format":${JSON.stringify(ARCHIVE)},"version":1,"madeAt":${JSON.stringify(new Date().toISOString())},"people":${JSON.stringify(known)},"namedRules":${JSON.stringify(await listNamedRules())},"matches":[`
+  const sessions = (await database.select().from(roomSessions).orderBy(asc(roomSessions.createdAt))).map(({ id, createdAt, endedAt }) => ({
+    id,
+    createdAt: moment(createdAt),
+    endedAt: endedAt && moment(endedAt),
+  }))
+  yield `{"format":${JSON.stringify(ARCHIVE)},"version":1,"madeAt":${JSON.stringify(new Date().toISOString())},"people":${JSON.stringify(known)},"namedRules":${JSON.stringify(await listNamedRules())},"sessions":${JSON.stringify(sessions)},"matches":[`
   let first = true
   for (const page of pagesOf(all)) {
     let text = ''
@@ -86,7 +91,7 @@ async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
     // Deleted meanwhile, perhaps halfway through reading it.
     if (!row || !gameById(row.game) || kept.length < last) return []
     const mine = seated.get(id) ?? []
-    const { game, name, houseRules, first, source, seed, opening, createdAt, clock } = row
+    const { game, name, houseRules, first, source, seed, opening, createdAt, clock, sessionId } = row
     return [
       {
         id,
@@ -95,6 +100,7 @@ async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
         updatedAt: moment(updatedAt),
         seats: mine.map(({ pennant, personId }) => ({ pennant, personId })),
         recorded: kept.map((entry) => ({ id: entry.clientId, at: moment(entry.at) })),
+        session: sessionId,
         used: usedBy(clock, now),
         match: {
           format: FORMAT,
@@ -156,6 +162,7 @@ export async function restoreArchive(bytes: Buffer): Promise<Restored> {
     if (!read.ok) throw refusalOf(read.problems)
     const { known, fresh } = await restorePeople(read.frame.people)
     await restoreNamedRules(read.frame.namedRules)
+    await restoreSessions(read.frame)
     const database = await theDatabase()
     const already = new Set((await database.select({ id: matches.id }).from(matches)).map(({ id }) => id))
     const left: LeftOut[] = []
@@ -227,6 +234,13 @@ async function restoreNamedRules(given: ArchiveFrame['namedRules']): Promise<voi
   await writing((tx) => tx.insert(namedRules).values(fits).onConflictDoNothing())
 }
 
+/** Brings sessions of the room back; one that went on when the archive was made has ended by then. */
+async function restoreSessions({ sessions, madeAt }: ArchiveFrame): Promise<void> {
+  if (!sessions.length) return
+  const ended = sessions.map((session) => ({ ...session, endedAt: session.endedAt ?? madeAt }))
+  await writing((tx) => tx.insert(roomSessions).values(ended).onConflictDoNothing())
+}
+
 /** Judges and stores one match of an archive; what is wrong with it where that can't be. */
 async function restoreMatch(json: unknown, i: number, known: ReadonlyMap<string, string>): Promise<Omit<LeftOut, 'id'> | null> {
   const read = await gently(readArchived(json, i))
@@ -239,8 +253,8 @@ async function restoreMatch(json: unknown, i: number, known: ReadonlyMap<string,
       pennant,
       personId: personId ? (known.get(personId) ?? null) : null,
     }))
-    const { id, name, recorded, createdAt, updatedAt, used } = kept
-    await writing((tx) => storeMatch(tx, { id, name, file, tape, seated, recorded, createdAt, updatedAt, used }))
+    const { id, name, recorded, createdAt, updatedAt, used, session } = kept
+    await writing((tx) => storeMatch(tx, { id, name, file, tape, seated, recorded, createdAt, updatedAt, used, session }))
     return null
   } catch (error) {
     if (error instanceof Refusal && error.status !== 507) return leftOutFor(error, i)

@@ -7,6 +7,7 @@ import { theDatabase, writing } from '../utils/database'
 import { toldClock } from './clockTime'
 import { follow, tell } from './live'
 import { noSuchMatch } from './read'
+import { makeShowings } from './showings'
 import { newToken } from './store'
 import { tapeOf } from './tapes'
 
@@ -44,74 +45,16 @@ export async function boardOf(match: string): Promise<Board> {
   return { ...drawBoard(tape, seats), clock: toldClock(clock) }
 }
 
-/** Everybody who looks at one match's board: its picture is drawn once a change, and not once a viewer. */
-interface Showing {
-  readonly viewers: Map<object, { readonly token: string; readonly see: See }>
-  readonly stop: () => void
-  /** The picture as it was drawn last, as JSON; null before the first. */
-  picture: string | null
-  drawing: boolean
-  again: boolean
-}
-
-/** Gets the picture as JSON, or null when this link leads to it no longer. */
-type See = (picture: string | null) => void
-
-const showings = new Map<string, Showing>()
-
-/** Shows a match's board to one more viewer, at once and after every change; returns how to stop. */
-export function followBoard(match: string, token: string, see: See): () => void {
-  const showing = showings.get(match) ?? open(match)
-  const viewer = {}
-  showing.viewers.set(viewer, { token, see })
-  if (showing.picture !== null && !showing.drawing) see(showing.picture)
-  else void draw(match, showing)
-  // The link may have been renewed between the question where it leads and now; nobody would tell this viewer.
-  void recheck(match, showing).catch(() => undefined)
-  return () => {
-    showing.viewers.delete(viewer)
-    if (showing.viewers.size) return
-    showing.stop()
-    if (showings.get(match) === showing) showings.delete(match)
-  }
-}
-
-function open(match: string): Showing {
-  const showing: Showing = {
-    viewers: new Map(),
-    stop: follow(match, (change) => {
-      if (change.kind === 'board' || change.kind === 'removed') void recheck(match, showing)
-      else void draw(match, showing)
+/** Everybody who looks at the board of a match. */
+export const boardShowings = makeShowings({
+  draw: async (match) => JSON.stringify(await boardOf(match)),
+  tokenOf: async (match) => {
+    const database = await theDatabase()
+    const [row] = await database.select({ token: matches.boardToken }).from(matches).where(eq(matches.id, match))
+    return row?.token
+  },
+  follow: (match, changed) =>
+    follow(match, ({ kind }) => {
+      if (kind !== 'helpers') changed(kind === 'board' || kind === 'removed' ? 'link' : 'picture')
     }),
-    picture: null,
-    drawing: false,
-    again: false,
-  }
-  showings.set(match, showing)
-  return showing
-}
-
-/** Several changes while one picture is being drawn make one more. */
-async function draw(match: string, showing: Showing): Promise<void> {
-  showing.again = true
-  if (showing.drawing) return
-  showing.drawing = true
-  try {
-    while (showing.again) {
-      showing.again = false
-      showing.picture = JSON.stringify(await boardOf(match))
-      for (const { see } of [...showing.viewers.values()]) see(showing.picture)
-    }
-  } catch {
-    for (const { see } of [...showing.viewers.values()]) see(null)
-  } finally {
-    showing.drawing = false
-  }
-}
-
-/** The link changed hands: whoever came by the old one is sent away. */
-async function recheck(match: string, showing: Showing): Promise<void> {
-  const database = await theDatabase()
-  const [row] = await database.select({ token: matches.boardToken }).from(matches).where(eq(matches.id, match))
-  for (const { token, see } of [...showing.viewers.values()]) if (token !== row?.token) see(null)
-}
+})

@@ -5,7 +5,7 @@ import { Refusal } from '../utils/refusal'
 import { theDatabase, writing } from '../utils/database'
 import { toldClock, usedBy } from './clockTime'
 import { follow, tell } from './live'
-import { appendEntry } from './append'
+import { appendLast } from './append'
 import { noSuchMatch } from './read'
 import { tapeFor } from './tapes'
 
@@ -62,18 +62,7 @@ async function arm(match: string, clock: ClockState): Promise<void> {
 /** The clock has run out: time is called, after whatever was recorded last, and the clock stands. */
 async function runOut(match: string): Promise<void> {
   timers.delete(match)
-  for (let tries = 0; tries < 20; tries++) {
-    const { lines, state } = await tapeFor(match)
-    if (state.result || state.timeCalled) break
-    const id = `clock-${lines.length}-${Date.now()}`
-    try {
-      await appendEntry(match, { id, after: lines.length, entry: { call: 'time', why: 'the clock ran out' } })
-      break
-    } catch (error) {
-      // Somebody recorded in the same moment: time is called after that.
-      if (!(error instanceof Refusal && error.code === 'stale')) throw error
-    }
-  }
+  await appendLast(match, 'clock', ({ state }) => (state.result || state.timeCalled ? null : { call: 'time', why: 'the clock ran out' }))
   const clock = await clockOf(match)
   await keep(match, { used: usedBy(clock, Date.now()), since: null })
 }

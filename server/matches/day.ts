@@ -1,11 +1,12 @@
 import Papa from 'papaparse'
-import { and, asc, eq, gte, inArray, isNotNull, lt, sql } from 'drizzle-orm'
+import { and, asc, eq, gte, inArray, isNotNull, lt, sql, type SQL } from 'drizzle-orm'
 import { sayCell } from '#core/wording/mastery'
 import { masteryOf, shakyOnes } from '#core/mastery/mastery'
 import type { Day, DayChild } from '#shared/api'
 import { entries, facts, matches, people } from '../database/schema'
 import { breathe } from '../utils/breathe'
 import { theDatabase } from '../utils/database'
+import { sessionOf } from '../room/session'
 import { listedWhere } from './store'
 
 /** Matches of one day at most. */
@@ -14,9 +15,16 @@ const MOST = 400
 const LOOKED_BACK = 365
 
 /** One day, or any time between two moments: what was played, what each child practised, what was remarked. */
-export async function dayOf(from: string, to: string): Promise<Day> {
+export const dayOf = (from: string, to: string): Promise<Day> => lookBack(and(gte(matches.createdAt, from), lt(matches.createdAt, to)), to)
+
+/** The same of one session of the room. */
+export async function sessionDay(id: string): Promise<Day> {
+  const { endedAt } = await sessionOf(id)
+  return lookBack(eq(matches.sessionId, id), endedAt ?? new Date().toISOString())
+}
+
+async function lookBack(within: SQL | undefined, to: string): Promise<Day> {
   const database = await theDatabase()
-  const within = and(gte(matches.createdAt, from), lt(matches.createdAt, to))
   const played = await listedWhere(within, MOST)
   const ids = played.map(({ id }) => id)
   if (!ids.length) return { matches: [], children: [], remarks: [] }
@@ -58,7 +66,7 @@ export async function dayOf(from: string, to: string): Promise<Day> {
 }
 
 /** The shaky facts of somebody at that moment, by key. */
-async function shakyOf(person: string, until: string): Promise<string[]> {
+export async function shakyOf(person: string, until: string): Promise<string[]> {
   const database = await theDatabase()
   const tries = await database
     .select({ operation: facts.operation, terms: facts.terms, answer: facts.answer, said: facts.said, right: facts.right, how: facts.how, at: facts.at })
@@ -67,9 +75,8 @@ async function shakyOf(person: string, until: string): Promise<string[]> {
   return shakyOnes(masteryOf(tries, Date.parse(until))).map(({ key }) => key)
 }
 
-/** The same as CSV: a row a child. */
-export async function dayCsv(from: string, to: string): Promise<string> {
-  const { children } = await dayOf(from, to)
+/** What a day came to as CSV: a row a child. */
+export function dayCsv({ children }: Day): string {
   const rows = children.map(({ person, matches: sat, won, facts: all, said, right, shaky }) => ({
     name: person.name,
     matches: sat,

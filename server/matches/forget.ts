@@ -1,7 +1,7 @@
 import { and, count, eq, inArray, isNull, like, lt, notExists, or, sql, type SQL } from 'drizzle-orm'
 import type { Forgotten } from '#shared/api'
 import { PEOPLE } from '../demo/saturday'
-import { entries, facts, matches, people, seats } from '../database/schema'
+import { entries, facts, matches, people, roomSessions, seats } from '../database/schema'
 import { breathe } from '../utils/breathe'
 import { theDatabase, writing, type Within } from '../utils/database'
 import { tell } from './live'
@@ -130,6 +130,15 @@ export async function forgetOlder(months: number): Promise<Forgotten> {
   const old = await olderThan(months)
   await deleteMatches(old.matches)
   await deletePeople(old.people)
+  await writing(
+    (tx) =>
+      tx
+        .delete(roomSessions)
+        .where(
+          and(lt(roomSessions.endedAt, cutoff(months)), notExists(tx.select({ id: matches.id }).from(matches).where(eq(matches.sessionId, roomSessions.id)))),
+        ),
+    { frees: true },
+  )
   return counted(old)
 }
 

@@ -1,5 +1,5 @@
 import { EventEmitter } from 'node:events'
-import type { ListedMatch, Recorded, Summary, ToldClock } from '#shared/api'
+import type { ListedMatch, Recorded, RoomSession, Summary, ToldClock } from '#shared/api'
 
 export type Change =
   | { readonly kind: 'recorded'; readonly match: string; readonly recorded: Recorded; readonly summary: Summary }
@@ -7,7 +7,8 @@ export type Change =
   | { readonly kind: 'made' | 'renamed'; readonly match: string; readonly listed: ListedMatch }
   /** Several at once: whoever shows a list asks for it anew. */
   | { readonly kind: 'many'; readonly match: string }
-  | { readonly kind: 'removed' | 'board'; readonly match: string }
+  /** `helpers`: somebody who helped at this match may do so no more, or helps at the next one. */
+  | { readonly kind: 'removed' | 'board' | 'helpers'; readonly match: string }
 
 const emitter = new EventEmitter()
 // A class may follow with every device in the room; the default warning at 11 is not meant for that.
@@ -23,4 +24,15 @@ export function follow(match: string | null, hear: (change: Change) => void): ()
   const event = match === null ? 'change' : `match:${match}`
   emitter.on(event, hear)
   return () => emitter.off(event, hear)
+}
+
+/** The session of the room changed: its clock, its board's link, its end. */
+export function tellRoom(session: RoomSession): void {
+  emitter.emit('room', session)
+}
+
+/** Calls `hear` whenever a session of the room changes; returns how to stop. */
+export function followRoom(hear: (session: RoomSession) => void): () => void {
+  emitter.on('room', hear)
+  return () => emitter.off('room', hear)
 }

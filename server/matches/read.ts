@@ -1,11 +1,18 @@
 import { and, asc, eq, gt } from 'drizzle-orm'
 import type { Recorded, Seat, StoredMatch } from '#shared/api'
-import { entries, matches, seats } from '../database/schema'
+import { entries, matches, roomSessions, seats } from '../database/schema'
 import { theDatabase, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
-import { toldClock } from './clockTime'
+import { toldClock, toldRoomClock } from './clockTime'
 
 export const noSuchMatch = () => new Refusal(404, 'no-such-match', 'There is no such match; it may have been deleted.', 'id')
+
+/** The session that a match belongs to. */
+export async function sessionIn(id: string): Promise<string | null> {
+  const database = await theDatabase()
+  const [row] = await database.select({ session: matches.sessionId }).from(matches).where(eq(matches.id, id))
+  return row?.session ?? null
+}
 
 /** Refuses where there is no such match; else the number of its newest entry. */
 export async function lastOf(id: string): Promise<number> {
@@ -18,8 +25,9 @@ export async function lastOf(id: string): Promise<number> {
 /** A stored match with its entries; refused when there is none. */
 export async function loadMatch(id: string, within?: Within): Promise<StoredMatch> {
   const database = within ?? (await theDatabase())
-  const [row] = await database.select().from(matches).where(eq(matches.id, id))
-  if (!row) throw noSuchMatch()
+  const [found] = await database.select().from(matches).leftJoin(roomSessions, eq(roomSessions.id, matches.sessionId)).where(eq(matches.id, id))
+  if (!found) throw noSuchMatch()
+  const { matches: row, room_sessions: session } = found
   const [seated, recorded] = await Promise.all([seatsOf(id, within), entriesAfter(id, 0, within)])
   const { game, name, houseRules, first, source, seed, opening, createdAt, last, clock, boardToken } = row
   return {
@@ -34,6 +42,8 @@ export async function loadMatch(id: string, within?: Within): Promise<StoredMatc
     createdAt,
     last,
     clock: toldClock(clock),
+    session: row.sessionId,
+    room: session && !session.endedAt ? toldRoomClock(session.clock) : null,
     board: boardToken,
     seats: seated,
     entries: recorded,

@@ -4,9 +4,10 @@ import { gameById } from '#core/games/index'
 import { readHouseRules } from '#core/houseRules'
 import { randomFor } from '#core/random'
 import type { ListedMatch, SetUp } from '#shared/api'
-import { facts, matches, people, seats } from '../database/schema'
+import { facts, helpers, matches, people, seats } from '../database/schema'
 import { theDatabase, writing, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
+import { currentSession } from '../room/session'
 import { toldClock } from './clockTime'
 import { tell } from './live'
 import { noSuchMatch, seatsOf } from './read'
@@ -23,6 +24,8 @@ export async function makeMatch({ boardOf = null, ...given }: SetUp & { readonly
 export async function storeOpened({ setup, tape }: ReturnType<typeof openForSetup>, boardOf: string | null): Promise<string> {
   const id = nanoid(12)
   const { game, name, houseRules, first, source, seed, opening } = setup
+  // While a session goes on in the room, every new table belongs to it.
+  const session = await currentSession()
   await writing(async (tx) => {
     await refuseStrangers(
       setup.seats.map(({ personId }) => personId),
@@ -31,6 +34,7 @@ export async function storeOpened({ setup, tape }: ReturnType<typeof openForSetu
     const boardToken = boardOf === null ? undefined : await takeBoard(tx, boardOf)
     await tx.insert(matches).values({
       id,
+      sessionId: session?.id ?? null,
       game,
       name,
       boardToken,
@@ -43,9 +47,14 @@ export async function storeOpened({ setup, tape }: ReturnType<typeof openForSetu
       over: tape.state.result !== null,
     })
     await tx.insert(seats).values(setup.seats.map((seat, i) => ({ matchId: id, seat: i + 1, ...seat })))
+    // Whoever helped at this table goes on helping.
+    if (boardOf !== null) await tx.update(helpers).set({ matchId: id }).where(eq(helpers.matchId, boardOf))
   })
   rememberTape(id, tape)
-  if (boardOf !== null) tell({ kind: 'board', match: boardOf })
+  if (boardOf !== null) {
+    tell({ kind: 'board', match: boardOf })
+    tell({ kind: 'helpers', match: boardOf })
+  }
   await tellMade(id)
   return id
 }
@@ -122,8 +131,9 @@ export async function listedWhere(where: SQL | undefined, limit: number): Promis
     .orderBy(asc(seats.seat))
   const byMatch = new Map<string, typeof seated>(rows.map(({ id }) => [id, []]))
   for (const seat of seated) byMatch.get(seat.matchId)!.push(seat)
-  return rows.map(({ id, game, name, houseRules, last, over, summary, clock, createdAt, updatedAt }) => ({
+  return rows.map(({ id, sessionId, game, name, houseRules, last, over, summary, clock, createdAt, updatedAt }) => ({
     id,
+    session: sessionId,
     game,
     name,
     houseRules,

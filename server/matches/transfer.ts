@@ -1,4 +1,4 @@
-import { sql } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { writeCsv } from '#core/format/csv'
 import { makeMatchFile, readMatchTextInPieces, type MatchFile } from '#core/format/matchFile'
@@ -6,7 +6,7 @@ import { writePlainTape } from '#core/format/plainTape'
 import { seatPeople } from '#core/pennants'
 import type { Tape } from '#core/tape'
 import type { StoredMatch } from '#shared/api'
-import { entries, matches, seats } from '../database/schema'
+import { entries, matches, roomSessions, seats } from '../database/schema'
 import { refuseUnstorable } from '../utils/body'
 import { breathe, gently } from '../utils/breathe'
 import { writing, type Within } from '../utils/database'
@@ -68,18 +68,25 @@ export interface Incoming {
   readonly createdAt: string
   readonly updatedAt: string
   readonly used: number
+  /** The session of the room that it belongs to; one that there is not is none. */
+  readonly session?: string | null
 }
 
 /** Rows that are stored at once: some 20 ms. */
 const BATCH = 250
 
 /** Stores a whole match: its setup, seats, tape and the facts that were practised. */
-export async function storeMatch(tx: Within, { id, name = '', file, tape, seated, recorded, createdAt, updatedAt, used }: Incoming): Promise<void> {
+export async function storeMatch(
+  tx: Within,
+  { id, name = '', file, tape, seated, recorded, createdAt, updatedAt, used, session = null }: Incoming,
+): Promise<void> {
   const { game, houseRules, first, source, seed, opening } = file
   const last = tape.lines.length
   const clock = { used, since: null }
+  const [known] = session === null ? [] : await tx.select({ id: roomSessions.id }).from(roomSessions).where(eq(roomSessions.id, session))
   await tx.insert(matches).values({
     id,
+    sessionId: known?.id ?? null,
     game,
     name,
     houseRules,

@@ -1,10 +1,12 @@
-import { hostName, isLocalOnly, isLoopback, isOpen } from '../access/policy'
+import { helperHere } from '../access/helper'
+import { hostName, isHelpers, isLocalOnly, isLoopback, isOpen } from '../access/policy'
 import { mayRecord } from '../access/session'
 import { refuseWith } from '../utils/refusal'
 
 /**
  * Who may. On this machine alone: whoever is at it, as long as the request is really meant for it. Served to a
- * network: only those who gave the passcode, save what is open to viewers. Writing takes a page of our own.
+ * network: only those who gave the passcode, save what is open to viewers, and to helpers at the one match where they
+ * help. Writing takes a page of our own.
  */
 export default defineEventHandler(async (event) => {
   const path = event.path.split('?')[0]!
@@ -15,7 +17,13 @@ export default defineEventHandler(async (event) => {
   if (event.method !== 'GET' && event.method !== 'HEAD' && origin && hostOf(`http://${host}`) !== hostOf(origin))
     return refuseWith(event, 403, 'foreign-page', 'Another site’s page may not write here.')
   if (isLocalOnly() || isOpen(event.method, path)) return
-  if (!(await mayRecord(event))) return refuseWith(event, 401, 'passcode-needed', 'Give the passcode first.')
+  if (await mayRecord(event)) return
+  const helper = await helperHere(event)
+  if (helper && isHelpers(event.method, path, helper.match)) {
+    event.context.helper = helper
+    return
+  }
+  return refuseWith(event, 401, 'passcode-needed', 'Give the passcode first.')
 })
 
 /** Host and port of an address; null where it can't be read, which is like no other. */

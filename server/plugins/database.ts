@@ -2,6 +2,7 @@ import { readyPasscode } from '../access/passcode'
 import { isLocalOnly } from '../access/policy'
 import { loadDemoOnce } from '../demo/load'
 import { resumeClocks } from '../matches/clock'
+import { resumeRoomClock } from '../room/clock'
 import { StartRefused } from '../utils/startRefused'
 
 /** Opens the database with the server; without it there is nothing to serve, so the process says why and ends. */
@@ -13,6 +14,7 @@ export default defineNitroPlugin((nitro) => {
       // An example is no reason not to start.
       await loadDemoOnce().catch((error: unknown) => console.warn('The demo could not be loaded; everything else works.', error))
       await resumeClocks()
+      await resumeRoomClock()
     })
     .catch((error: unknown) => {
       console.error(error instanceof StartRefused ? `\n${error.message}\n` : error)

@@ -9,7 +9,7 @@ test('the board follows the desk, shows the last play drawn, and announces', asy
   const match = await makeMatch(request, { entries: [roll], houseRules: { rounds: 1 } })
   await openDesk(page, match)
   await page.keyboard.press('b')
-  const link = await page.getByTestId('board-link').textContent()
+  const link = await page.getByTestId('link').textContent()
   // On this machine alone no other device could follow a code.
   await expect(page.getByRole('status').filter({ hasText: 'Other devices can’t reach' })).toBeVisible()
   await expect(page.getByRole('img', { name: 'Code with the link' })).toHaveCount(0)

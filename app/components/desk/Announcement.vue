@@ -12,6 +12,7 @@ import type { Seat } from '#shared/api'
 /** Who won, by what, and how the end came; and once more with the same people and rules. */
 const { store, tape, seats, view } = defineProps<{ store: MatchStore; tape: Tape; seats: readonly Seat[]; view: GameView }>()
 
+const desk = useDesk()
 const result = computed(() => tape.state.result!)
 const scores = computed(() => standing(tape.table, tape.state))
 const alone = computed(() => seats.length === 1)
@@ -80,8 +81,11 @@ const rulings = computed(() =>
       The app dealt from the seed <b class="figures text-(--ink)">{{ tape.table.seed }}</b>. Whoever doubts it: the match file with this seed is judged again
       anywhere, and every play that the seed did not bring is named.
     </p>
-    <NextStep v-if="store.match" :tape="tape" :match="store.match.id" />
-    <PlayAgain v-if="store.match" :match="store.match" />
+    <p v-if="desk.helping.value" class="text-lg font-semibold">The referee sets up the next match; this page goes along by itself.</p>
+    <template v-else-if="store.match">
+      <NextStep :tape="tape" :match="store.match.id" />
+      <PlayAgain :match="store.match" />
+    </template>
   </section>
 </template>
 

@@ -25,8 +25,8 @@ const shown = computed(() => {
   return { kind: stampOfLine(last), says: sayVerdict(tape.table, last), working: last.verdict.working.at(-1) ?? null }
 })
 const refused = computed(() => judged.value !== null && !judged.value.verdict.stands)
-/** The last entry leaves something to decide. */
-const deciding = computed(() => (!judged.value && !begun.value && shown.value?.kind === 'call' ? last : null))
+/** The last entry leaves something for the referee to decide. */
+const deciding = computed(() => (!desk.helping.value && !judged.value && !begun.value && shown.value?.kind === 'call' ? last : null))
 const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
 </script>
 

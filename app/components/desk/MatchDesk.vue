@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Line } from '#core/tape'
 import { sayProgress } from '#core/progress'
+import { mayHelperRecord } from '#core/room/helper'
 import { newestToRedo, newestToStrike } from '#core/tape'
 import { sayEntry, sayResult, sayVerdict, speaking } from '#core/wording/index'
 import { useGameView } from '~/games'
@@ -15,6 +16,9 @@ const { id } = defineProps<{ id: string }>()
 
 const store = useMatchStore(id)
 const review = useReview(store)
+const { access, whole } = useAccess()
+/** Whoever is here helps at this table; rulings stay with the referee. */
+const helping = computed(() => !whole.value)
 const { amending } = review
 const desk = provideDesk({
   tape: () => review.shown.value,
@@ -26,6 +30,7 @@ const desk = provideDesk({
   }),
   commit,
   note: (why) => void store.record({ call: 'note', why }),
+  helping: () => helping.value,
 })
 const { dealer } = desk
 const voice = useVoice()
@@ -33,11 +38,20 @@ const quick = useTemplateRef('quick')
 const pad = useTemplateRef('pad')
 const { sheet, asked, sheetOf } = useSheets()
 const [more, help, ruling, share] = [sheetOf('more'), sheetOf('help'), sheetOf('ruling'), sheetOf('share')]
-const [finish, agreed, names, relay] = [sheetOf('finish'), sheetOf('agreed'), sheetOf('names'), sheetOf('relay')]
+const [finish, agreed, names, relay, helpers] = [sheetOf('finish'), sheetOf('agreed'), sheetOf('names'), sheetOf('relay'), sheetOf('helpers')]
 const tab = ref<'table' | 'tape' | 'eye'>('table')
 const drawn = useLocalStorage('draw-verdict', false)
 
 onMounted(() => void store.join())
+// The table plays again: whoever helps there goes along.
+watch(
+  () => store.movedTo,
+  async (next) => {
+    if (!next) return
+    if (access.value) access.value = { ...access.value, helps: next }
+    await navigateTo(`/match/${next}`, { replace: true })
+  },
+)
 onBeforeUnmount(() => leaveMatch(store))
 
 const tape = computed(() => store.tape)
@@ -48,8 +62,11 @@ const seats = desk.seats
 const result = computed(() => tape.value?.state.result ?? null)
 const looking = computed(() => review.looking.value)
 const entering = computed(() => amending.value !== null || (!looking.value && !result.value))
-const undoable = computed(() => (tape.value ? newestToStrike(tape.value) : null))
-const redoable = computed(() => (tape.value ? newestToRedo(tape.value) : null))
+const undoable = computed(() => {
+  const newest = tape.value && newestToStrike(tape.value)
+  return newest && (!helping.value || mayHelperRecord(tape.value!, { strike: newest.number })) ? newest : null
+})
+const redoable = computed(() => (tape.value && !helping.value ? newestToRedo(tape.value) : null))
 const round = computed(() => (shown.value ? sayProgress(shown.value.table, shown.value.state) : ''))
 const reveal = computed(() => dealer.showing.value?.reveal ?? null)
 /** The newest entry that counts, in the match as it is shown. */
@@ -147,9 +164,12 @@ const KEYS: Readonly<Record<string, () => void>> = {
   v: () => (sheet.value = 'agreed'),
   r: () => !result.value && (sheet.value = 'ruling'),
 }
+/** Of these a helper has: taking back, the quick line, what is agreed, the shortcuts. */
+const HELPERS_KEYS: readonly string[] = ['z', '/', 'v', '?']
 function press(event: KeyboardEvent) {
   // The pad's keys come first; what it took is not the desk's.
   if (event.defaultPrevented || isTyping(event) || event.altKey || sheet.value) return
+  if (helping.value && !HELPERS_KEYS.includes(event.key.toLowerCase())) return
   const key = event.key.toLowerCase()
   const command = event.ctrlKey || event.metaKey
   if (review.at.value !== null && key === 'arrowleft') review.look(review.at.value - 1)
@@ -168,30 +188,33 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
   <div v-if="store.missing" class="sheet p-8 max-w-xl mx-auto mt-10 text-center space-y-4">
     <h1 class="text-2xl font-bold">No match here</h1>
     <p>{{ store.missing }}</p>
-    <NuxtLink to="/" class="key">All matches</NuxtLink>
+    <NuxtLink v-if="!helping" to="/" class="key">All matches</NuxtLink>
   </div>
   <div v-else-if="!tape || !shown || !game || !view" class="p-8 text-center" aria-busy="true">
     {{ store.online ? 'Setting the table …' : 'The server can’t be reached. Trying again …' }}
   </div>
   <div v-else class="desk" :class="{ entering, settling: desk.settling.value }" :data-tab="tab">
     <header class="bar">
-      <NuxtLink to="/" class="home" aria-label="Nimble Tally, all matches" title="All matches"><img src="/mark.svg" alt="" class="size-8" /></NuxtLink>
+      <span v-if="helping" class="home" title="You help at this table"><img src="/mark.svg" alt="" class="size-8" /></span>
+      <NuxtLink v-else to="/" class="home" aria-label="Nimble Tally, all matches" title="All matches"><img src="/mark.svg" alt="" class="size-8" /></NuxtLink>
       <h1>
         {{ game.about.title }}<span v-if="store.match?.name" class="table-name">{{ store.match.name }}</span>
       </h1>
       <p v-if="round" class="round">{{ round }}</p>
-      <ClockFace :store="store" />
+      <ClockFace :store="store" :still="helping" />
+      <RoomTime :store="store" />
       <DeskStatus :store="store" />
-      <TableSwitcher :current="id" class="others" />
+      <p v-if="helping" class="others helper"><UIcon name="i-lucide-hand-helping" class="size-5" /> <span class="word">You help here</span></p>
+      <TableSwitcher v-else :current="id" class="others" />
       <div class="acts">
         <Key :disabled="!undoable" title="Take back the newest entry (Z)" aria-label="Take back" @click="undo"
           ><UIcon name="i-lucide-undo-2" class="size-5" /> <span class="word">Take back</span></Key
         >
-        <Key :disabled="!redoable" aria-label="Bring back" title="Bring back what was taken back (Y)" @click="redo"
+        <Key v-if="!helping" :disabled="!redoable" aria-label="Bring back" title="Bring back what was taken back (Y)" @click="redo"
           ><UIcon name="i-lucide-redo-2" class="size-5"
         /></Key>
         <Key aria-label="Agreed house rules" title="What is agreed (V)" @click="sheet = 'agreed'"><UIcon name="i-lucide-scroll-text" class="size-5" /></Key>
-        <Key aria-label="More" title="More (M)" @click="sheet = 'more'"><UIcon name="i-lucide-ellipsis" class="size-5" /></Key>
+        <Key v-if="!helping" aria-label="More" title="More (M)" @click="sheet = 'more'"><UIcon name="i-lucide-ellipsis" class="size-5" /></Key>
       </div>
     </header>
     <PlayersRow class="seats" :tape="shown" :seats="seats" :touchable="entering" />
@@ -224,7 +247,7 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
       </p>
       <p v-else-if="takenBack" class="strip" role="status">
         <UIcon name="i-lucide-undo-2" class="size-5 shrink-0" /> <span class="truncate">Taken back: {{ takenBack }}</span>
-        <Key class="ml-auto shrink-0" :disabled="!redoable" @click="redo">Bring it back</Key>
+        <Key v-if="!helping" class="ml-auto shrink-0" :disabled="!redoable" @click="redo">Bring it back</Key>
       </p>
       <LiveVerdict
         :tape="shown"
@@ -247,6 +270,7 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
         :seats="seats"
         :waiting="store.waiting.length"
         :at="review.at.value"
+        :still="helping"
         class="side-tape"
         @strike="strike"
         @amend="review.amend($event.number)"
@@ -269,6 +293,7 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
         @agreed="sheet = 'agreed'"
         @names="sheet = 'names'"
         @relay="sheet = 'relay'"
+        @helpers="sheet = 'helpers'"
         @look="lookBack"
       />
       <LazyShortcutSheet v-model:open="help" :shortcuts="desk.padKeys.value" />
@@ -276,6 +301,7 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
       <LazyShareBoard v-if="store.match" v-model:open="share" :match="id" :token="store.match.board" />
       <LazyFinishSheet v-model:open="finish" :tape="tape" :seats="seats" @finish="end" />
       <LazyAgreedSheet v-model:open="agreed" :tape="tape" />
+      <LazyHelperSheet v-model:open="helpers" :match="id" />
       <LazyNamesSheet v-model:open="names" :store="store" />
       <LazyRelaySheet v-model:open="relay" :tape="tape" :seats="seats" :view="view" @relay="reopen" />
     </template>
@@ -312,6 +338,14 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
 }
 .others {
   flex: 1 100 0;
+}
+.helper {
+  display: inline-flex;
+  align-items: center;
+  gap: 0.4rem;
+  white-space: nowrap;
+  font-weight: 600;
+  color: var(--accent);
 }
 .home {
   flex-shrink: 0;
@@ -458,6 +492,14 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
   }
   .acts .word {
     display: none;
+  }
+  /* The sign alone; what it says is still read out. */
+  .helper {
+    flex: 0 0 auto;
+  }
+  .helper .word {
+    position: absolute;
+    clip-path: inset(50%);
   }
   .acts .key {
     padding: 0 0.5rem;

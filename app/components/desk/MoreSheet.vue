@@ -9,7 +9,7 @@ const { store, over, opening } = defineProps<{
   opening: boolean
 }>()
 const open = defineModel<boolean>('open', { required: true })
-const emit = defineEmits<{ ruling: []; share: []; help: []; look: []; finish: []; agreed: []; names: []; relay: [] }>()
+const emit = defineEmits<{ ruling: []; share: []; help: []; look: []; finish: []; agreed: []; names: []; relay: []; helpers: [] }>()
 
 const { settings } = useVoice()
 const id = computed(() => store.match?.id ?? '')
@@ -35,6 +35,7 @@ function chart() {
         <Key v-if="!over" @click="chart"><UIcon name="i-lucide-table" class="size-5" /> The chart was opened</Key>
         <Key v-if="!over" @click="emit('finish')"><UIcon name="i-lucide-flag" class="size-5" /> End the match now …</Key>
         <Key @click="emit('agreed')"><UIcon name="i-lucide-scroll-text" class="size-5" /> What is agreed … <kbd class="kbd">V</kbd></Key>
+        <Key @click="emit('helpers')"><UIcon name="i-lucide-smartphone" class="size-5" /> Helpers …</Key>
         <Key @click="emit('names')"><UIcon name="i-lucide-tag" class="size-5" /> Names …</Key>
         <Key v-if="opening" @click="emit('relay')"><UIcon name="i-lucide-layout-template" class="size-5" /> What was laid out …</Key>
         <Key @click="emit('help')"><UIcon name="i-lucide-keyboard" class="size-5" /> Shortcuts <kbd class="kbd">?</kbd></Key>

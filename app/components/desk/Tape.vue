@@ -8,12 +8,15 @@ const {
   seats,
   waiting,
   at = null,
+  still = false,
 } = defineProps<{
   tape: Tape
   seats: readonly Seat[]
   waiting: number
   /** The entry that is being looked at. */
   at?: number | null
+  /** Entries can be looked at, and not changed. */
+  still?: boolean
 }>()
 const emit = defineEmits<{ strike: [line: Line]; amend: [line: Line]; look: [line: Line]; closed: [] }>()
 
@@ -90,6 +93,7 @@ function toggle(number: number) {
         :waiting="line.number >= firstWaiting"
         :open="open === line.number"
         :looked-at="at === line.number"
+        :still="still"
         @toggle="toggle(line.number)"
         @strike="emit('strike', line)"
         @amend="emit('amend', line)"

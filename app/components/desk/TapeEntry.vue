@@ -6,13 +6,15 @@ import type { Seat } from '#shared/api'
 import { stampOfLine } from '~/utils/stamps'
 
 /** One entry of the tape; opened it tells the whole verdict and can be taken back. */
-const { line, table, seats, waiting, open, lookedAt } = defineProps<{
+const { line, table, seats, waiting, open, lookedAt, still } = defineProps<{
   line: Line
   table: Table
   seats: readonly Seat[]
   waiting: boolean
   open: boolean
   lookedAt: boolean
+  /** It can be looked at, and not changed. */
+  still: boolean
 }>()
 const emit = defineEmits<{ toggle: []; strike: []; amend: []; look: [] }>()
 
@@ -42,7 +44,7 @@ const isPlay = computed(() => line.entry.kind === 'play')
       <p>{{ sayVerdict(table, line) }}</p>
       <p v-if="line.amendedBy" class="text-sm text-(--ink-soft)">Put right by entry {{ line.amendedBy }}.</p>
       <WorkingDrawing v-for="(working, i) in line.verdict.working" :key="i" :working="working" />
-      <div class="flex flex-wrap gap-2">
+      <div v-if="!still" class="flex flex-wrap gap-2">
         <Key @click="emit('look')"><UIcon name="i-lucide-eye" /> The table then</Key>
         <Key v-if="isPlay && !line.struck" @click="emit('amend')"><UIcon name="i-lucide-pencil" /> Put entry {{ line.number }} right</Key>
         <Key v-if="!line.struck && line.entry.kind !== 'strike'" @click="emit('strike')">

@@ -51,6 +51,8 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       >
         <option v-for="preset in presets" :key="preset.id" :value="preset.id">{{ preset.label }}</option>
       </select>
+      <Key class="w-full" @click="room.practise(table)"><UIcon name="i-lucide-target" class="size-5" /> Practise what is shaky</Key>
+      <p v-if="room.unsuggested.value[table.id]" role="status" class="text-sm">{{ room.unsuggested.value[table.id] }}</p>
       <p v-if="problem" class="font-semibold text-(--refused)">{{ problem }}</p>
       <template v-else>
         <Key class="w-full" @click="room.forAll(table)"><UIcon name="i-lucide-copy" class="size-5" /> The same for all</Key>

@@ -52,7 +52,7 @@ usePad([
         />
       </div>
       <p v-if="entry.sign || typed" class="text-(--ink-soft)">{{ entry.sign === '-' ? '−' : '+' }}{{ typed }} … and the step</p>
-      <Key class="text-sm" @click="between"><UIcon name="i-lucide-split" class="size-5" /> Pointer between two fields: note it</Key>
+      <Key v-if="!desk.helping.value" class="text-sm" @click="between"><UIcon name="i-lucide-split" class="size-5" /> Pointer between two fields: note it</Key>
     </template>
     <template v-else-if="leads">
       <p class="flex flex-wrap items-center gap-2 text-2xl">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Board } from '#shared/api'
 import { useGameView } from '~/games'
 import { drawingsFor } from '~/utils/drawings'
 
@@ -9,7 +10,7 @@ import { drawingsFor } from '~/utils/drawings'
 definePageMeta({ layout: 'bare' })
 
 const route = useRoute()
-const { board, clock, missing, stale } = useBoard(() => String(route.params.token))
+const { board, clock, missing, stale } = useBoard<Board>(() => `/api/boards/${String(route.params.token)}`)
 const view = useGameView(() => board.value?.game)
 const { text, nearEnd, left } = useClock(
   () => clock.value,
@@ -65,18 +66,6 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
     </button>
   </div>
 </template>
-
-<style>
-/* Type and drawings grow with the screen: children read it from three metres. */
-html.board {
-  font-size: clamp(11px, min(1.55vw, 2.75vh), 44px);
-}
-@media (max-aspect-ratio: 1/1) {
-  html.board {
-    font-size: clamp(11px, min(2.6vw, 1.9vh), 44px);
-  }
-}
-</style>
 
 <style scoped>
 .screen {

@@ -1,10 +1,8 @@
 <script setup lang="ts">
-import { aboutOf } from '#core/games/abouts'
-import { sayCell } from '#core/wording/mastery'
-import type { Day, ListedMatch } from '#shared/api'
+import type { Day } from '#shared/api'
 import { callApi } from '~/utils/api'
 
-/** The end of a day in one page: who played what, what was practised, what is shaky, what was remarked, what to play next time. */
+/** The end of a day in one page. */
 const route = useRoute()
 const pad = (n: number) => String(n).padStart(2, '0')
 const written = (date: Date) => `${date.getFullYear()}-${pad(date.getMonth() + 1)}-${pad(date.getDate())}`
@@ -30,12 +28,8 @@ async function load() {
 onMounted(load)
 watch(query, load)
 
-const all = computed(() => [...new Set(day.value?.children.flatMap(({ shaky }) => shaky))])
-const nameOf = ({ game, name }: Pick<ListedMatch, 'game' | 'name'>) => name || (aboutOf(game)?.title ?? game)
-const tableOf = (id: string) => day.value?.matches.find((match) => match.id === id)
-const won = ({ summary }: ListedMatch, seat: number) => summary.result?.winners.includes(seat) ?? false
 const print = () => window.print()
-useHead({ title: () => `${title.value} · Nimble Tally`, style: [{ key: 'paper', innerHTML: '@page { margin: 12mm }' }] })
+useHead({ title: () => `${title.value} · Nimble Tally` })
 </script>
 
 <template>
@@ -52,86 +46,6 @@ useHead({ title: () => `${title.value} · Nimble Tally`, style: [{ key: 'paper',
     <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">{{ failed }} <Key @click="load()">Try again</Key></p>
     <p v-else-if="!day" aria-busy="true">Looking back on it …</p>
     <p v-else-if="!day.matches.length" class="sheet p-8 text-center text-lg">Nothing was played on this day.</p>
-    <template v-else>
-      <section class="sheet p-4 space-y-2 block-of" aria-labelledby="played">
-        <h2 id="played" class="text-xl font-bold">Played</h2>
-        <ul class="divide-y divide-(--rule)">
-          <li v-for="match in day.matches" :key="match.id" class="py-1.5 flex flex-wrap items-baseline gap-x-4">
-            <NuxtLink :to="`/match/${match.id}`" class="font-bold underline underline-offset-4 decoration-(--rule)">{{ nameOf(match) }}</NuxtLink>
-            <span v-if="match.name" class="text-(--ink-soft)">{{ aboutOf(match.game)?.title }}</span>
-            <span v-for="(seat, i) in match.seats" :key="i" :class="{ 'font-bold': won(match, i + 1) }"
-              >{{ seat.name }} <span class="figures">{{ minus(match.summary.standing[i] ?? 0) }}</span>{{ won(match, i + 1) ? ' won' : '' }}</span
-            >
-            <span v-if="!match.over" class="text-(--ink-soft)">not finished</span>
-          </li>
-        </ul>
-      </section>
-      <section v-if="day.children.length" class="sheet p-4 block-of" aria-labelledby="children">
-        <h2 id="children" class="text-xl font-bold">Each child</h2>
-        <div class="overflow-x-auto relative" tabindex="0" role="region" aria-label="Each child in numbers">
-          <table class="w-full">
-            <thead>
-              <tr>
-                <th scope="col" class="text-left">Name</th>
-                <th scope="col">Matches</th>
-                <th scope="col">Won</th>
-                <th scope="col">Facts</th>
-                <th scope="col">Answers right</th>
-                <th scope="col" class="text-left">Shaky</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="child in day.children" :key="child.person.id">
-                <th scope="row" class="text-left">
-                  <NuxtLink :to="`/people/${child.person.id}`" class="underline underline-offset-4 decoration-(--rule)">{{ child.person.name }}</NuxtLink>
-                </th>
-                <td class="figures">{{ child.matches }}</td>
-                <td class="figures">{{ child.won }}</td>
-                <td class="figures">{{ child.facts }}</td>
-                <td>{{ child.said ? `${child.right} of ${child.said}` : '–' }}</td>
-                <td class="left">{{ child.shaky.slice(0, 6).map(sayCell).join(', ') || '–' }}{{ child.shaky.length > 6 ? ' …' : '' }}</td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
-      </section>
-      <section v-if="day.remarks.length" class="sheet p-4 space-y-1 block-of" aria-labelledby="remarks">
-        <h2 id="remarks" class="text-xl font-bold">Remarked</h2>
-        <ul class="list-disc pl-5">
-          <li v-for="(remark, i) in day.remarks" :key="i">
-            <span v-if="tableOf(remark.match)" class="font-semibold">{{ nameOf(tableOf(remark.match)!) }}:</span> {{ remark.why }}
-          </li>
-        </ul>
-      </section>
-      <section v-if="day.children.length" class="sheet p-4 space-y-2 block-of" aria-labelledby="next">
-        <h2 id="next" class="text-xl font-bold">Next time</h2>
-        <p v-if="all.length">To practise what is shaky for these children:</p>
-        <PlayNext :wished="all" :names="[]" />
-      </section>
-    </template>
+    <LookedBack v-else :day="day" />
   </div>
 </template>
-
-<style scoped>
-th,
-td {
-  padding: 0.35rem 0.6rem;
-  border-bottom: 1px solid var(--rule);
-}
-td {
-  text-align: center;
-}
-td.left {
-  text-align: left;
-}
-@media print {
-  .block-of {
-    border: 0;
-    box-shadow: none;
-    padding: 0 0 4mm;
-    background: none;
-    color: #1c2430;
-    break-inside: avoid-page;
-  }
-}
-</style>

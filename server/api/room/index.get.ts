@@ -1,4 +1,4 @@
-import { listLevels, listPairs } from '../../matches/room'
+import { listLevels, listPairs } from '../../room/seating'
 import { defineRoute } from '../../utils/refusal'
 
 /** What tables are made from: who sat together lately, and how well answers go. */

@@ -1,4 +1,4 @@
-import { makeTables } from '../../matches/room'
+import { makeTables } from '../../room/seating'
 import { bodyOf } from '../../utils/body'
 import { defineRoute } from '../../utils/refusal'
 import { tablesShape } from '#shared/requests'

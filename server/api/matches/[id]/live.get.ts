@@ -1,15 +1,18 @@
 import type { Recorded } from '#shared/api'
-import { follow } from '../../../matches/live'
-import { entriesAfter, lastOf } from '../../../matches/read'
+import { follow, followRoom } from '../../../matches/live'
+import { entriesAfter, lastOf, sessionIn } from '../../../matches/read'
+import { helpsAt } from '../../../room/helpers'
 import { defineRoute, idOf } from '../../../utils/refusal'
 import { openStream } from '../../../utils/streams'
 
-/** Follows one match: every entry after `after` (or the browser's Last-Event-ID), then each as it is recorded. */
+/** Follows one match and the room's clock: every entry after `after` (or the browser's Last-Event-ID), then each as it is recorded. */
 export default defineRoute(async (event) => {
   const match = idOf(event)
   const asked = Number(getRequestHeader(event, 'last-event-id') ?? getQuery(event).after ?? 0)
   const last = await lastOf(match)
   let sent = Number.isInteger(asked) && asked >= 0 ? Math.min(asked, last) : 0
+  const session = await sessionIn(match)
+  const { helper } = event.context
   return openStream(event, (stream) => {
     let catchingUp = true
     const early: Recorded[] = []
@@ -18,12 +21,25 @@ export default defineRoute(async (event) => {
       sent = recorded.number
       stream.send('recorded', recorded, recorded.number)
     }
-    const stop = follow(match, (change) => {
+    /** A helper who was let go is told so and follows no more; one whose table plays again is told where. */
+    async function recheck() {
+      if (!helper) return
+      const now = await helpsAt(helper.id)
+      if (now === match) return
+      if (now) stream.send('moved', { match: now })
+      else stream.send('let-go', {})
+      stream.close()
+    }
+    const leaveRoom = followRoom((told) => {
+      if (told.id === session) stream.send('room', { room: told.endedAt ? null : told.clock })
+    })
+    const leave = follow(match, (change) => {
       if (change.kind === 'recorded') {
         if (catchingUp) early.push(change.recorded)
         else send(change.recorded)
       } else if (change.kind === 'clock') stream.send('clock', change.clock)
       else if (change.kind === 'removed') stream.send('removed', {})
+      else if (change.kind === 'helpers') void recheck().catch(() => stream.close())
       else if (change.kind === 'renamed') stream.send('renamed', { name: change.listed.name, seats: change.listed.seats })
     })
     entriesAfter(match, sent).then(
@@ -32,10 +48,15 @@ export default defineRoute(async (event) => {
         early.forEach(send)
         catchingUp = false
         stream.send('here', {})
+        // Let go, or moved on, between the question and now.
+        return recheck()
       },
       // The page comes back by itself and asks again.
       () => stream.close(),
     )
-    return stop
+    return () => {
+      leaveRoom()
+      leave()
+    }
   })
 })

@@ -4,7 +4,8 @@ import type { NewMatch } from '#shared/requests'
 import { facts, matches, seats } from '../database/schema'
 import { theDatabase } from '../utils/database'
 import { Refusal } from '../utils/refusal'
-import { openForSetup, storeOpened } from './store'
+import { openForSetup, storeOpened } from '../matches/store'
+import { openSession } from './session'
 
 /** Days that count as lately. */
 const LATELY = 60
@@ -32,7 +33,10 @@ export async function listLevels(): Promise<Level[]> {
   return rows
 }
 
-/** Sets up all the tables of a room at once: every one is looked at before the first is made, so that it is all or none. */
+/**
+ * Sets up all the tables of a room at once, in the session that goes on or a new one: every table is looked at before the
+ * first is made, so that it is all or none.
+ */
 export async function makeTables(tables: readonly NewMatch[]): Promise<string[]> {
   const people = tables.flatMap(({ seats: seated }) => seated.flatMap(({ personId }) => personId ?? []))
   const twice = people.find((id, i) => people.indexOf(id) !== i)
@@ -45,6 +49,7 @@ export async function makeTables(tables: readonly NewMatch[]): Promise<string[]>
       throw new Refusal(error.status, error.code, `${given.name || `Table ${i + 1}`}: ${error.says}`, `tables.${i}.${error.path}`, error.more)
     }
   })
+  await openSession()
   const made: string[] = []
   for (const table of opened) made.push(await storeOpened(table, table.boardOf))
   return made

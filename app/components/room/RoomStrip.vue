@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import type { RoomNow } from '~/composables/useRoomSession'
+
+/** The session that goes on: one clock for all tables, the board for the projector, and its end. */
+const { room } = defineProps<{ room: RoomNow }>()
+const { session, failed } = room
+const clock = computed(() => session.value?.clock)
+const { running, left, text, nearEnd } = useClock(
+  () => clock.value ?? { used: 0, since: null, now: 0 },
+  () => clock.value?.minutes ?? null,
+)
+const LENGTHS = [5, 10, 15, 20, 30, 45]
+const MORE = 2
+/** The clock is being set; without minutes it always is. */
+const setting = ref(false)
+const own = ref<number | null>(null)
+const ending = ref(false)
+const board = ref(false)
+const { settings } = useVoice()
+
+async function set(minutes: number | null) {
+  if (!minutes || !Number.isInteger(minutes)) return
+  if (await room.setClock({ do: 'set', minutes })) {
+    setting.value = false
+    own.value = null
+    await room.setClock({ do: 'start' })
+  }
+}
+const began = computed(() => session.value && new Date(session.value.createdAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }))
+</script>
+
+<template>
+  <section v-if="session && clock" class="strip sheet" aria-label="The session">
+    <div class="time" :class="{ near: nearEnd || clock.called }">
+      <template v-if="clock.called"><UIcon name="i-lucide-bell-ring" class="size-8" /> <b class="display text-2xl">Time</b></template>
+      <b v-else-if="left !== null" class="figures text-5xl" role="timer" aria-label="Clock of the room">{{ text }}</b>
+      <b v-else class="display text-xl">No clock yet</b>
+    </div>
+    <div class="grow min-w-0 space-y-2">
+      <p class="font-semibold">
+        Session since {{ began }}<template v-if="clock.called">: each table finishes its round</template
+        ><template v-else-if="clock.minutes !== null">, {{ clock.minutes }} minutes {{ running ? 'running' : 'set' }}</template>
+      </p>
+      <div class="flex flex-wrap gap-2">
+        <template v-if="clock.minutes === null || setting">
+          <Key v-for="minutes in LENGTHS" :key="minutes" @click="set(minutes)">{{ minutes }} min</Key>
+          <form class="flex gap-1" @submit.prevent="set(own)">
+            <UInput v-model.number="own" type="number" min="1" max="180" size="xl" class="w-24" placeholder="other" aria-label="Minutes for the room" />
+            <Key type="submit" :disabled="!own">Set</Key>
+          </form>
+          <Key v-if="setting" aria-label="Leave the clock as it is" @click="setting = false"><UIcon name="i-lucide-x" class="size-5" /></Key>
+        </template>
+        <template v-else>
+          <Key v-if="!clock.called" main @click="room.setClock({ do: running ? 'pause' : 'start' })"
+            ><UIcon :name="running ? 'i-lucide-pause' : 'i-lucide-play'" class="size-5" /> {{ running ? 'Pause' : 'Start' }}</Key
+          >
+          <Key @click="room.setClock({ do: 'more', minutes: MORE })"><UIcon name="i-lucide-plus" class="size-5" /> Two more minutes</Key>
+          <Key @click="setting = true"><UIcon name="i-lucide-timer-reset" class="size-5" /> Set anew …</Key>
+        </template>
+        <Key :aria-pressed="settings.bell" title="A calm bell on this device when the clock runs out" @click="settings.bell = !settings.bell"
+          ><UIcon :name="settings.bell ? 'i-lucide-bell' : 'i-lucide-bell-off'" class="size-5" /> Bell</Key
+        >
+      </div>
+      <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
+    </div>
+    <div class="flex flex-wrap gap-2 items-start">
+      <template v-if="ending">
+        <p class="basis-full">End it? Helpers are let go; what is not finished stays as it is.</p>
+        <Key main @click="room.end()"><UIcon name="i-lucide-check" class="size-5" /> End it</Key>
+        <Key @click="ending = false">Not yet</Key>
+      </template>
+      <template v-else>
+        <Key @click="board = true"><UIcon name="i-lucide-presentation" class="size-5" /> Board of the room</Key>
+        <Key @click="ending = true"><UIcon name="i-lucide-flag" class="size-5" /> End the session</Key>
+      </template>
+    </div>
+    <DeskSheet
+      v-model:open="board"
+      title="Board of the room"
+      description="For a projector: every table with its standing, where the referee is needed, and the clock. Whoever has the link can look, and nothing else."
+    >
+      <LinkCode :path="`/board/room/${session.board}`" what="the board of the room">
+        <NuxtLink :to="`/board/room/${session.board}`" target="_blank" class="key key-main"
+          ><UIcon name="i-lucide-presentation" class="size-5" /> Open in a new window</NuxtLink
+        >
+        <template #after
+          ><Key @click="room.renewBoard()"><UIcon name="i-lucide-refresh-cw" class="size-5" /> New link</Key></template
+        >
+      </LinkCode>
+    </DeskSheet>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.75rem 1.5rem;
+  padding: 0.8rem 1rem;
+  border-left: 0.6rem solid var(--accent);
+}
+.time {
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+  min-width: 9.5rem;
+}
+.near {
+  color: var(--call);
+}
+</style>

@@ -1,0 +1,55 @@
+import type { RoomSession } from '#shared/api'
+import type { RoomClockAct } from '#shared/requests'
+import { callApi } from '~/utils/api'
+
+/** The session that goes on in the room, kept up to date by whoever hands `hear` what the server tells. */
+export function useRoomSession() {
+  const session = shallowRef<RoomSession | null>(null)
+  const failed = ref<string | null>(null)
+  const voice = useVoice()
+
+  function hear(told: RoomSession) {
+    const before = session.value
+    if (told.endedAt) {
+      if (before?.id === told.id) session.value = null
+      return
+    }
+    if (before?.id === told.id && !before.clock.called && told.clock.called) voice.bell()
+    session.value = { ...told, clock: { ...told.clock, behind: told.clock.now - Date.now() } }
+  }
+
+  async function load() {
+    try {
+      const { session: now } = await callApi<{ session: RoomSession | null }>('/api/room/session')
+      if (now) hear(now)
+      else session.value = null
+      failed.value = null
+    } catch (error) {
+      failed.value = saysOf(error)
+    }
+  }
+  onMounted(load)
+
+  /** Posts something about the session, and takes what it is then; says why not where that fails. */
+  async function post(what: string, body?: object): Promise<boolean> {
+    if (!session.value) return false
+    failed.value = null
+    try {
+      hear(await callApi<RoomSession>(`/api/room/session/${session.value.id}/${what}`, 'POST', body))
+      return true
+    } catch (error) {
+      failed.value = saysOf(error)
+      return false
+    }
+  }
+  const setClock = (act: RoomClockAct) => post('clock', act)
+  const renewBoard = () => post('board')
+  /** Ends the session and looks back on it. */
+  async function end() {
+    const id = session.value?.id
+    if (await post('end')) await navigateTo(`/session/${id}`)
+  }
+  return { session, failed, hear, load, setClock, renewBoard, end }
+}
+
+export type RoomNow = ReturnType<typeof useRoomSession>

@@ -1,0 +1,86 @@
+import { asc, eq } from 'drizzle-orm'
+import { aboutOf } from '#core/games/abouts'
+import type { ListedMatch, RoomBoard, RoomBoardTable } from '#shared/api'
+import { follow, followRoom } from '../matches/live'
+import { makeShowings } from '../matches/showings'
+import { listedWhere } from '../matches/store'
+import { matches, roomSessions } from '../database/schema'
+import { theDatabase } from '../utils/database'
+import { Refusal } from '../utils/refusal'
+import { sessionOf } from './session'
+
+/** Tables that the board of a room shows: those that play, then the newest that are over. */
+const MOST = 24
+
+/** The session that a link to the board of the room leads to. */
+export async function sessionOfBoard(token: string): Promise<string> {
+  const database = await theDatabase()
+  const [row] = await database.select({ id: roomSessions.id }).from(roomSessions).where(eq(roomSessions.boardToken, token))
+  if (!row) throw new Refusal(404, 'no-such-board', 'This link leads to no board; it may have been renewed. Ask the referee for the new one.', 'token')
+  return row.id
+}
+
+/**
+ * What the board of the room shows now: of each table the newest match alone, in the order in which tables were first
+ * set up. Nothing of what lies there or was answered.
+ */
+export async function roomBoardOf(id: string): Promise<RoomBoard> {
+  const session = await sessionOf(id)
+  const database = await theDatabase()
+  const order = await database.select({ id: matches.id }).from(matches).where(eq(matches.sessionId, id)).orderBy(asc(matches.createdAt), asc(matches.id))
+  const listed = new Map((await listedWhere(eq(matches.sessionId, id), 1000)).map((match) => [match.id, match]))
+  const places = new Map<string, ListedMatch>()
+  for (const { id: match } of order) {
+    const each = listed.get(match)
+    // A table that plays again is the same table: by its name, else by who sits there.
+    if (each) places.set(each.name || each.seats.map(({ name }) => name).join('|'), each)
+  }
+  const tables = [...places.values()]
+  const shown = tables.length > MOST ? [...tables].sort((a, b) => Number(a.over) - Number(b.over)).slice(0, MOST) : tables
+  return { tables: shown.map(tableOf), clock: session.clock, ended: session.endedAt !== null }
+}
+
+function tableOf({ id, game, name, seats, summary, over }: ListedMatch): RoomBoardTable {
+  const title = aboutOf(game)?.title ?? game
+  return {
+    id,
+    name: name || title,
+    title,
+    round: summary.round,
+    seats: seats.map((seat, i) => ({
+      name: seat.name,
+      pennant: seat.pennant,
+      score: summary.standing[i] ?? 0,
+      won: summary.result?.winners.includes(i + 1) ?? false,
+      turn: !over && aboutOf(game)?.turns === true && (summary.awaits?.seats.includes(i + 1) ?? false),
+    })),
+    needs: !over && summary.slip,
+    timeCalled: summary.timeCalled && !over,
+    over,
+    says: over ? summary.line : '',
+  }
+}
+
+/** Everybody who looks at the board of a room. */
+export const roomShowings = makeShowings({
+  draw: async (id) => JSON.stringify(await roomBoardOf(id)),
+  tokenOf: async (id) => {
+    const database = await theDatabase()
+    const [row] = await database.select({ token: roomSessions.boardToken }).from(roomSessions).where(eq(roomSessions.id, id))
+    return row?.token
+  },
+  follow: (id, changed) => {
+    const stops = [
+      followRoom((session) => {
+        if (session.id !== id) return
+        changed('link')
+        changed('picture')
+      }),
+      // Which session a match belongs to isn't told with its changes; one picture more for a table elsewhere costs little.
+      follow(null, ({ kind }) => {
+        if (kind !== 'clock' && kind !== 'board' && kind !== 'helpers') changed('picture')
+      }),
+    ]
+    return () => stops.forEach((stop) => stop())
+  },
+})

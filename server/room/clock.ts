@@ -1,0 +1,121 @@
+import { and, eq, isNull } from 'drizzle-orm'
+import type { Tape } from '#core/tape'
+import type { RoomClockState, RoomSession } from '#shared/api'
+import type { RoomClockAct } from '#shared/requests'
+import { appendLast } from '../matches/append'
+import { usedBy } from '../matches/clockTime'
+import { followRoom, tellRoom } from '../matches/live'
+import { matches, roomSessions } from '../database/schema'
+import { theDatabase, writing } from '../utils/database'
+import { Refusal } from '../utils/refusal'
+import { breathe } from '../utils/breathe'
+import { goingOn, noSuchSession, toldSession } from './session'
+
+const MINUTE = 60_000
+/** What is said with the call of time that the room's clock makes; by it such a call is known again. */
+const WHY = 'the room’s clock ran out'
+
+/** The alarm of the one running clock of the room. */
+let timer: NodeJS.Timeout | undefined
+/** Acts go one after another, so that none is lost between reading the clock and keeping it. */
+let queue: Promise<unknown> = Promise.resolve()
+
+function inTurn<T>(act: () => Promise<T>): Promise<T> {
+  const mine = queue.catch(() => {}).then(act)
+  queue = mine
+  return mine
+}
+
+/**
+ * Sets, starts, pauses or lengthens the clock of the whole room; everybody who follows is told. Given more time after
+ * it ran out, tables that still play go on: the room's call of time is taken back there.
+ */
+export function setRoomClock(id: string, act: RoomClockAct): Promise<RoomSession> {
+  return inTurn(async () => {
+    const { clock } = await goingOn(id)
+    const now = Date.now()
+    if (act.do === 'start' && clock.minutes === null) throw new Refusal(409, 'no-clock', 'Give the room’s clock its minutes first.', 'do')
+    if (act.do === 'start' && clock.called) throw new Refusal(409, 'time-called', 'Time was called. Give the room more minutes, or set the clock anew.', 'do')
+    if (act.do === 'more' && clock.minutes === null) throw new Refusal(409, 'no-clock', 'Give the room’s clock its minutes first.', 'do')
+    if (act.do === 'set' || act.do === 'more') await takeBackTime(id, clock)
+    return keep(id, changed(clock, act, now))
+  })
+}
+
+/** The clock after an act. */
+function changed({ minutes, used, since, called }: RoomClockState, act: RoomClockAct, now: number): RoomClockState {
+  switch (act.do) {
+    case 'set':
+      return { minutes: act.minutes, used: 0, since: null, called: false }
+    case 'more':
+      // After it ran out the added minutes begin at once.
+      return { minutes: minutes! + act.minutes, used, since: called ? now : since, called: false }
+    case 'start':
+      return { minutes, used, since: since ?? now, called }
+    case 'pause':
+      return { minutes, used: usedBy({ used, since }, now), since: null, called }
+  }
+}
+
+async function keep(id: string, { minutes, used, since, called }: RoomClockState): Promise<RoomSession> {
+  const [row] = await writing((tx) => tx.update(roomSessions).set({ clock: { minutes, used, since, called } }).where(eq(roomSessions.id, id)).returning())
+  if (!row) throw noSuchSession()
+  const session = toldSession(row)
+  tellRoom(session)
+  return session
+}
+
+/** Sets the alarm of a running clock anew; one that stands has none. */
+function arm({ id, endedAt, clock }: RoomSession): void {
+  clearTimeout(timer)
+  if (endedAt || clock.since === null || clock.minutes === null || clock.called) return
+  const left = clock.minutes * MINUTE - usedBy(clock, Date.now())
+  timer = setTimeout(() => void inTurn(() => runOut(id)).catch(console.error), Math.max(0, left))
+  timer.unref()
+}
+
+/** The room's clock has run out: time is called at every table that still plays, and each finishes its round. */
+async function runOut(id: string): Promise<void> {
+  const { clock, endedAt } = await goingOn(id).catch(() => ({ clock: null, endedAt: '' }))
+  // It was paused, or given more time, in the last moment.
+  if (!clock || endedAt || clock.since === null || usedBy(clock, Date.now()) < (clock.minutes ?? Infinity) * MINUTE) return
+  await keep(id, { ...clock, used: clock.minutes! * MINUTE, since: null, called: true })
+  for (const match of await playing(id)) {
+    await appendLast(match, 'room', ({ state }) => (state.result || state.timeCalled ? null : { call: 'time', why: WHY })).catch(console.error)
+    await breathe()
+  }
+}
+
+/** Takes the room's call of time back where it still waits for the end of a round. */
+async function takeBackTime(id: string, { called }: RoomClockState): Promise<void> {
+  if (!called) return
+  for (const match of await playing(id)) {
+    await appendLast(match, 'room', (tape) => {
+      const line = calledIn(tape)
+      return line && !tape.state.result ? { strike: line.number, why: 'more time for the room' } : null
+    }).catch(console.error)
+    await breathe()
+  }
+}
+
+/** The room's own call of time that is in force at a table. */
+const calledIn = ({ lines }: Tape) =>
+  lines.findLast(({ struck, raw }) => !struck && (raw as { call?: unknown; why?: unknown } | null)?.call === 'time' && (raw as { why?: unknown }).why === WHY)
+
+/** Matches of a session that are not over. */
+async function playing(session: string): Promise<string[]> {
+  const database = await theDatabase()
+  const rows = await database
+    .select({ id: matches.id })
+    .from(matches)
+    .where(and(eq(matches.sessionId, session), eq(matches.over, false)))
+  return rows.map(({ id }) => id)
+}
+
+/** Takes up the clock that ran when the server stopped, and follows what changes it. */
+export async function resumeRoomClock(): Promise<void> {
+  followRoom(arm)
+  const database = await theDatabase()
+  const [row] = await database.select().from(roomSessions).where(isNull(roomSessions.endedAt)).limit(1)
+  if (row) arm(toldSession(row))
+}

@@ -1,0 +1,106 @@
+import { desc, eq, inArray, isNull } from 'drizzle-orm'
+import { nanoid } from 'nanoid'
+import type { RoomSession } from '#shared/api'
+import { toldRoomClock, usedBy } from '../matches/clockTime'
+import { tell, tellRoom } from '../matches/live'
+import { helpers, matches, roomSessions } from '../database/schema'
+import { theDatabase, writing } from '../utils/database'
+import { Refusal } from '../utils/refusal'
+
+/** Hours after which a session that nobody ended is over: the next one is another day's. */
+const MOST_HOURS = 12
+
+type Row = typeof roomSessions.$inferSelect
+
+export const toldSession = ({ id, createdAt, endedAt, boardToken, clock }: Row): RoomSession => ({
+  id,
+  createdAt: new Date(createdAt).toISOString(),
+  endedAt: endedAt && new Date(endedAt).toISOString(),
+  board: boardToken,
+  clock: toldRoomClock(clock),
+})
+
+/** The session that goes on in the room; null where there is none. One that was forgotten is ended by asking. */
+export async function currentSession(): Promise<RoomSession | null> {
+  const database = await theDatabase()
+  const [row] = await database.select().from(roomSessions).where(isNull(roomSessions.endedAt)).orderBy(desc(roomSessions.createdAt)).limit(1)
+  if (!row) return null
+  if (Date.now() - Date.parse(row.createdAt) < MOST_HOURS * 3_600_000) return toldSession(row)
+  await endSession(row.id)
+  return null
+}
+
+/** A session, going on or ended; refused where there is none. */
+export async function sessionOf(id: string): Promise<RoomSession> {
+  const database = await theDatabase()
+  const [row] = await database.select().from(roomSessions).where(eq(roomSessions.id, id))
+  if (!row) throw noSuchSession()
+  return toldSession(row)
+}
+
+/** A session that goes on; refused where it has ended. */
+export async function goingOn(id: string): Promise<RoomSession> {
+  const session = await sessionOf(id)
+  if (session.endedAt) throw new Refusal(409, 'session-over', 'This session has ended. Seat the room to begin another one.', 'id')
+  return session
+}
+
+export const noSuchSession = () => new Refusal(404, 'no-such-session', 'There is no such session; it may have been deleted.', 'id')
+
+let opening: Promise<string> | null = null
+
+/** The session that goes on, begun where there is none; two who begin at once begin the same. */
+export function openSession(): Promise<string> {
+  opening ??= open().finally(() => (opening = null))
+  return opening
+}
+
+async function open(): Promise<string> {
+  const now = await currentSession()
+  if (now) return now.id
+  const [row] = await writing((tx) =>
+    tx
+      .insert(roomSessions)
+      .values({ id: nanoid(12) })
+      .returning(),
+  )
+  tellRoom(toldSession(row!))
+  return row!.id
+}
+
+/** Ends a session: its clock stands, whoever helped at its tables is let go; its matches stay as they are. */
+export async function endSession(id: string): Promise<RoomSession> {
+  const { row, helped } = await writing(
+    async (tx) => {
+      const [before] = await tx.select().from(roomSessions).where(eq(roomSessions.id, id)).for('update')
+      if (!before) throw noSuchSession()
+      if (before.endedAt) return { row: before, helped: [] }
+      const clock = { ...before.clock, used: usedBy(before.clock, Date.now()), since: null }
+      const [after] = await tx.update(roomSessions).set({ clock, endedAt: new Date().toISOString() }).where(eq(roomSessions.id, id)).returning()
+      const its = tx.select({ id: matches.id }).from(matches).where(eq(matches.sessionId, id))
+      const gone = await tx.delete(helpers).where(inArray(helpers.matchId, its)).returning({ match: helpers.matchId })
+      return { row: after!, helped: gone.map(({ match }) => match) }
+    },
+    { frees: true },
+  )
+  const ended = toldSession(row)
+  tellRoom(ended)
+  for (const match of new Set(helped)) tell({ kind: 'helpers', match })
+  return ended
+}
+
+/** Makes a new link to the board of the room; whoever follows by the old one is cut off. */
+export async function renewRoomBoard(id: string): Promise<RoomSession> {
+  await goingOn(id)
+  const [row] = await writing((tx) =>
+    tx
+      .update(roomSessions)
+      .set({ boardToken: crypto.randomUUID().replaceAll('-', '') })
+      .where(eq(roomSessions.id, id))
+      .returning(),
+  )
+  if (!row) throw noSuchSession()
+  const session = toldSession(row)
+  tellRoom(session)
+  return session
+}
