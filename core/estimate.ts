@@ -1,5 +1,6 @@
 import type { Game } from '#core/game'
 import { judgeEntry, takesTurns } from '#core/match'
+import { mixedSeed } from '#core/random'
 import { nextPlay, openSelfPlay } from '#core/selfPlay'
 
 /** How long matches are under some rules, in plays one after another, as bots play them. */
@@ -36,7 +37,7 @@ export function lengthOf({ game, houseRules, seats, matches = 200, key = 'length
   const lengths: number[] = []
   let ended = 0
   for (let n = 0; n < matches; n++) {
-    const match = `${key} ${n}`
+    const match = mixedSeed(`${key} ${n}`)
     const { table, state } = openSelfPlay({ game, houseRules, players, source: 'dealt', key: match })
     const turns = takesTurns(table, state)
     const own = Array.from({ length: seats }, () => 0)

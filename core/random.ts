@@ -14,7 +14,7 @@ export interface Random {
  * the match's seed and the number of plays that stand, so that a replay deals the same again.
  */
 export function randomFor(...key: readonly (string | number)[]): Random {
-  const generator = xoroshiro128plus(hash(key.join('\u0000')))
+  const generator = generatorFor(key)
   const whole = (low: number, high: number) => uniformInt(generator, low, high)
   return {
     whole,
@@ -27,6 +27,34 @@ export function randomFor(...key: readonly (string | number)[]): Random {
       return list
     },
   }
+}
+
+/**
+ * What begins a seed whose keys are mixed. Under seeds without it the first numbers of neighbouring keys (one play and the
+ * next) hang together: level rolls come up half as often again as they should. Matches that were dealt so are still dealt
+ * so, else their replay would deal something else; every new seed begins with this.
+ */
+const MIXED = '2~'
+
+/** A seed made from any text, under which the chance of every play is its own. */
+export const mixedSeed = (text: string): string => MIXED + text
+
+/** Numbers of a mixed generator that are let go by: its first ones still show how it was begun. */
+const WARM_UP = 12
+
+function generatorFor(key: readonly (string | number)[]) {
+  const text = key.join('\u0000')
+  if (!text.startsWith(MIXED)) return xoroshiro128plus(hash(text))
+  const generator = xoroshiro128plus(mix(hash(text)))
+  for (let n = 0; n < WARM_UP; n++) generator.next()
+  return generator
+}
+
+/** Every bit of the result hangs on every bit given (the end of MurmurHash3, 32 bits). */
+function mix(h: number): number {
+  const once = Math.imul(h ^ (h >>> 16), 0x85ebca6b)
+  const twice = Math.imul(once ^ (once >>> 13), 0xc2b2ae35)
+  return twice ^ (twice >>> 16)
 }
 
 /** FNV-1a, 32 bits: spreads a text key over the generator's seeds. */

@@ -5,6 +5,7 @@ import { isEqual } from 'ohash'
 import { defaultRules, readHouseRules } from '#core/houseRules'
 import { openMatch } from '#core/match'
 import { seatPeople } from '#core/pennants'
+import { mixedSeed } from '#core/random'
 import { ruleFields } from '#core/ruleFields'
 import type { Problem } from '#core/problem'
 import { sayProblem } from '#core/wording/index'
@@ -187,7 +188,7 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
         first: first.value,
         source: source.value,
         opening: source.value === 'table' ? opening.value : null,
-        seed: source.value === 'dealt' ? nanoid(10) : null,
+        seed: source.value === 'dealt' ? mixedSeed(nanoid(10)) : null,
       })
       remembered.value = { game: game.value.id, names, rules: named.value, rememberNames: remembered.value.rememberNames }
       await navigateTo(`/match/${made.id}`)

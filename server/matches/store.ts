@@ -2,7 +2,7 @@ import { and, asc, desc, eq, inArray, sql, type SQL } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { gameById } from '#core/games/index'
 import { readHouseRules } from '#core/houseRules'
-import { randomFor } from '#core/random'
+import { mixedSeed, randomFor } from '#core/random'
 import type { ListedMatch, SetUp } from '#shared/api'
 import { facts, helpers, matches, people, seats } from '../database/schema'
 import { theDatabase, writing, type Within } from '../utils/database'
@@ -62,7 +62,7 @@ export async function storeOpened({ setup, tape }: ReturnType<typeof openForSetu
 /** A match as it would be set up, dealt for where the app is the dealer; refused with all problems of its setup. */
 export function openForSetup(given: SetUp) {
   // A dealer without a seed of its own gets one, so that what it dealt can be checked.
-  const seeded = given.source === 'dealt' && given.seed === null ? { ...given, seed: nanoid(10) } : given
+  const seeded = given.source === 'dealt' && given.seed === null ? { ...given, seed: mixedSeed(nanoid(10)) } : given
   const setup = seeded.source === 'dealt' && seeded.opening === null ? { ...seeded, opening: dealtOpening(seeded) } : seeded
   return { setup, tape: openTape(setup) }
 }

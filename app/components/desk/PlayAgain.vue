@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
+import { mixedSeed } from '#core/random'
 import { seatAfter } from '#core/seats'
 import { callApi } from '~/utils/api'
 import type { StoredMatch } from '#shared/api'
@@ -28,7 +29,7 @@ async function start() {
       first: first.value,
       source,
       boardOf: id,
-      seed: source === 'dealt' ? nanoid(10) : null,
+      seed: source === 'dealt' ? mixedSeed(nanoid(10)) : null,
     })
     await navigateTo(`/match/${made.id}`)
   } catch (error) {

@@ -36,7 +36,7 @@ const began = computed(() => session.value && new Date(session.value.createdAt).
       <b v-else-if="left !== null" class="figures text-5xl" role="timer" aria-label="Clock of the room">{{ text }}</b>
       <b v-else class="display text-xl">No clock yet</b>
     </div>
-    <div class="grow min-w-0 space-y-2">
+    <div class="main space-y-2">
       <p class="font-semibold">
         Session since {{ began }}<template v-if="clock.called">: each table finishes its round</template
         ><template v-else-if="clock.minutes !== null">, {{ clock.minutes }} minutes {{ running ? 'running' : 'set' }}</template>
@@ -105,6 +105,10 @@ const began = computed(() => session.value && new Date(session.value.createdAt).
   align-items: center;
   gap: 0.5rem;
   min-width: 9.5rem;
+}
+.main {
+  flex: 1 1 18rem;
+  min-width: 0;
 }
 .near {
   color: var(--call);

@@ -25,13 +25,14 @@ function listen() {
   silent.value = false
 }
 const needed = computed(() => board.value?.tables.filter(({ needs }) => needs) ?? [])
-/** As many columns as make the fields nearest to a card's shape on this screen. */
+/** As many columns as make the fields nearest to a card's shape on this screen, with few left empty. */
 const { width, height } = useWindowSize()
 const columns = computed(() => {
   const count = Math.max(1, board.value?.tables.length ?? 1)
   const fits = Array.from({ length: count }, (_, i) => i + 1).map((across) => {
     const shape = width.value / across / ((height.value * 0.86) / Math.ceil(count / across))
-    return { across, off: Math.abs(Math.log(shape / 1.5)) }
+    const empty = across * Math.ceil(count / across) - count
+    return { across, off: Math.abs(Math.log(shape / 1.5)) + empty * 0.2 }
   })
   return fits.sort((a, b) => a.off - b.off)[0]!.across
 })

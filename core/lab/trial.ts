@@ -1,0 +1,113 @@
+import { practisedFacts } from '#core/facts'
+import type { Game } from '#core/game'
+import { ERRS, labPlay, type PlayerKind } from '#core/lab/players'
+import { foldFact, keyOf, type CellKey } from '#core/mastery/cells'
+import { awaits, bestNow, judgeEntry, judgePlay, standing, takesTurns } from '#core/match'
+import { bestSeats } from '#core/seats'
+import { openSelfPlay } from '#core/selfPlay'
+import type { MatchState, Table } from '#core/table'
+
+/** What is tried out: a game under some house rules, and who plays how; the first of them begins. */
+export interface Trial {
+  readonly game: Game
+  readonly houseRules: Readonly<Record<string, unknown>>
+  readonly players: readonly PlayerKind[]
+  /** Seconds from one play to the next: how many plays a clock allows. */
+  readonly pace: number
+}
+
+/** What one match came to. Lists are by place in the order, from 0. */
+export interface Outcome {
+  /** Plays one after another; where nobody waits for anybody, what is played at the same time counts once. */
+  readonly plays: number
+  readonly ended: boolean
+  /** The clock ended it. */
+  readonly timed: boolean
+  /** Places that won; none where it did not end. */
+  readonly winners: readonly number[]
+  readonly scores: readonly number[]
+  /** How often somebody else took the lead. */
+  readonly changes: number
+  /** After which part of the plays (0 to 1) those who won led to the end; null where it did not end or the first has nobody to beat. */
+  readonly decided: number | null
+  /** Number facts practised. */
+  readonly facts: readonly number[]
+  readonly cells: readonly CellKey[]
+  /** Answers said, and how many of them were wrong. */
+  readonly said: number
+  readonly wrong: number
+}
+
+/** Entries after which a match is taken not to end. */
+export const ENDLESS = 1500
+
+/** Plays one match; the same key, the same match on every machine. */
+export function playTrial({ game, houseRules, players, pace }: Trial, key: string): Outcome {
+  const names = players.map((_, i) => `Player ${i + 1}`)
+  const { table, state: opened } = openSelfPlay({ game, houseRules, players: names, source: 'dealt', key })
+  const turns = takesTurns(table, opened)
+  const most = opened.rules.minutes === null ? Infinity : (opened.rules.minutes * 60) / pace
+  const own = players.map(() => 0)
+  const facts = players.map(() => 0)
+  const cells: CellKey[] = []
+  let [together, changes, said, wrong, lead, since] = [0, 0, 0, 0, '', 0]
+  let state = opened
+  const played = () => together + Math.max(0, ...own)
+  for (let n = 0; n < ENDLESS && !state.result; n++) {
+    const waits = awaits(table, state)
+    if (!waits) break
+    if (played() >= most && !state.timeCalled) {
+      state = judgeEntry(table, state, { kind: 'call', call: 'time' }).state
+      if (state.result) break
+    }
+    const seat = waits.seats[n % waits.seats.length]!
+    const { play, right } = labPlay(players[seat - 1]!, table, state, seat, key, n)
+    const before = state
+    const judged = judgePlay(table, before, play)
+    if (play !== right) wrong++
+    if ('said' in play && play.said !== undefined) said++
+    state = judged.state
+    if (turns || play.by === undefined) together++
+    else own[play.by - 1]!++
+    const line = { number: n + 1, play, verdict: judged.verdict, before, struck: false }
+    for (const fact of practisedFacts(table, line as unknown as Parameters<typeof practisedFacts>[1])) {
+      facts[fact.by - 1]!++
+      const cell = foldFact(fact)
+      if (cell) cells.push(keyOf(cell))
+    }
+    const leads = leaders(table, state)
+    if (leads === lead) continue
+    if (lead !== '' && leads !== '') changes++
+    lead = leads
+    since = played()
+  }
+  const plays = played()
+  const { result } = state
+  return {
+    plays,
+    ended: result !== null,
+    timed: result?.ended === 'time',
+    winners: result?.winners.map((seat) => seat - 1) ?? [],
+    scores: standing(table, state),
+    changes,
+    decided: result && players.length > 1 ? (plays ? since / plays : 0) : null,
+    facts,
+    cells,
+    said,
+    wrong,
+  }
+}
+
+/** Who leads, as text that can be compared; empty while everybody is level. */
+function leaders(table: Table, state: MatchState): string {
+  if (state.result) return [...state.result.winners].join()
+  const scores = standing(table, state)
+  const best = bestNow(table, state)
+  const goal = table.game.goal?.(state.rules) ?? 0
+  const worth = best === 'nearest' ? scores.map((score) => -Math.abs(goal - score)) : scores
+  const seats = bestSeats(worth, best === 'fewest' ? 'fewest' : 'most')
+  return seats.length === scores.length ? '' : seats.join()
+}
+
+/** Whether anybody errs in it: then slips are to be expected. */
+export const errs = ({ players }: Pick<Trial, 'players'>) => players.some((kind) => ERRS[kind].answers > 0)
