@@ -18,12 +18,36 @@ const takeBack = async (page) => {
     .click()
   await page.getByRole('button', { name: /^Take back entry/ }).click()
 }
+/** Four tables seated from the demo's people, some plays, a running clock. */
+async function roomBoard() {
+  const post = async (path, body) =>
+    (await fetch(base + path, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })).json()
+  const { people } = await (await fetch(`${base}/api/people`)).json()
+  const seats = people.map(({ id, name, pennant }) => ({ personId: id, name, pennant }))
+  const tables = ['Lantern', 'Buoy', 'Anchor', 'Gangway'].map((name, i) => ({
+    game: i % 2 ? 'top-total' : 'brim',
+    name,
+    seats: seats.slice(2 * i, 2 * i + 2),
+    first: 1,
+  }))
+  const { made } = await post('/api/room/tables', { tables })
+  const entries = [
+    [0, 0, { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] }],
+    [0, 1, { do: 'stop', by: 1, said: 19 }],
+    [1, 0, { do: 'roll', by: 1, dice: [6, 5], said: 11 }],
+    [1, 1, { do: 'roll', by: 2, dice: [4, 5], said: 9 }],
+    [2, 0, { do: 'stop', by: 2 }],
+  ]
+  for (const [table, after, play] of entries) await post(`/api/matches/${made[table]}/entries`, { id: `picture-${table}-${after}`, after, entry: { play } })
+  const { session } = await (await fetch(`${base}/api/room/session`)).json()
+  for (const act of [{ do: 'set', minutes: 15 }, { do: 'start' }]) await post(`/api/room/session/${session.id}/clock`, act)
+  return `/board/room/${session.board}`
+}
 const SHOTS = [
   ['matches', '/'],
   ['finder', '/new?skill=making-ten&players=3'],
   ['new', '/new?game=roof-tiles', (page) => page.getByRole('button', { name: 'Ines' }).click()],
   ['print', '/print/roof-tiles?sheets=roof,cards&faces=frames'],
-  ['choices', '/choices'],
   ['person', await personPage('Bao')],
   ['logbook', '/logbook', (page) => page.getByRole('button', { name: 'Over the weeks' }).click()],
   [
@@ -38,18 +62,29 @@ const SHOTS = [
   ['desk-hundred-stops', match('pier'), type('542', 'h')],
   ['desk-table-ladder', match('bollard'), (page) => page.getByRole('button', { name: 'Yusuf rolled a 7' }).click()],
   ['desk-last-digit-chains', match('links')],
-  ['looking-back', match('buoy'), type('L', 'ArrowLeft', 'ArrowLeft')],
+  [
+    'lab',
+    '/lab?game=perch-and-push&b={"goal":20}&players=careful,careful,careful&n=10000',
+    async (page) => {
+      await page.getByRole('button', { name: 'Try it out' }).click()
+      await page.getByText('10,000 of 10,000').waitFor({ timeout: 120_000 })
+      await page
+        .getByRole('heading', { name: 'A against B' })
+        .evaluate((heading) => window.scrollTo(0, heading.getBoundingClientRect().top + window.scrollY - 100))
+    },
+  ],
   ['correction', match('buoy'), takeBack],
   ['board', await boardOf('saturday-heron')],
   ['announcement', match('lantern')],
   ['rulebook', '/rulebook/column-keeper'],
   ['desk-phone-dark', match('buoy'), freeze, { viewport: { width: 390, height: 844 }, colorScheme: 'dark' }],
+  ['room-board', () => roomBoard(), undefined, { viewport: { width: 1280, height: 720 } }],
 ]
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
 for (const [name, path, act, options] of SHOTS) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', ...options })
   const page = await context.newPage()
-  await page.goto(base + path)
+  await page.goto(base + (typeof path === 'string' ? path : await path()))
   await page.getByRole('heading', { level: 1 }).waitFor()
   await page.waitForLoadState('networkidle', { timeout: 3000 }).catch(() => {})
   await act?.(page)

@@ -67,6 +67,7 @@ export function useFinder(text: () => string, left: () => void) {
     { label: 'All matches', more: 'every table in the room', icon: 'i-lucide-layout-grid', run: go('/') },
     { label: 'People', more: 'who plays here, and what they can do by now', icon: 'i-lucide-users', run: go('/people') },
     { label: 'Seat the room', more: 'today’s children at tables, all started at once', icon: 'i-lucide-users-round', run: go('/room') },
+    { label: 'The lab', more: 'try house rules out before the children do', icon: 'i-lucide-flask-conical', run: go('/lab') },
     { label: 'Choice board', more: 'who has played what how often', icon: 'i-lucide-table-2', run: go('/choices') },
     { label: 'Logbook', more: 'all matches by day', icon: 'i-lucide-notebook-text', run: go('/logbook') },
     { label: 'Today in one page', more: 'who played what, what is shaky', icon: 'i-lucide-calendar-check', run: go('/day/today') },

@@ -8,7 +8,21 @@ const { view, game, busy, failed, tried, seatProblem, problems, openingProblems,
 onMounted(() => {
   if (typeof route.query.like === 'string') void setup.like(route.query.like, String(route.query.preset ?? ''))
   for (const name of [route.query.with].flat()) if (name) setup.addSeat(name)
-  if (typeof route.query.game === 'string') void setup.choose(route.query.game, String(route.query.preset ?? ''))
+  if (typeof route.query.game === 'string') void setup.choose(route.query.game, String(route.query.preset ?? '')).then(takeRules)
+})
+/** House rules that another page sends along; what is no rule of this game is marked by the judge as ever. */
+function takeRules() {
+  try {
+    const rules: unknown = JSON.parse(String(route.query.rules ?? ''))
+    if (typeof rules === 'object' && rules !== null && !Array.isArray(rules)) setup.usePreset(rules as Record<string, unknown>)
+  } catch {
+    // None were sent, or none that can be read.
+  }
+}
+const tryOut = computed(() => {
+  const seats = Math.max(setup.seats.value.length, game.value.about.seats.low)
+  const rules = Object.keys(setup.named.value).length ? `&a=${encodeURIComponent(JSON.stringify(setup.named.value))}` : ''
+  return `/lab?game=${game.value.id}${rules}&players=${Array.from({ length: seats }, () => 'careful').join()}`
 })
 useHead({ title: 'New match · Nimble Tally' })
 </script>
@@ -21,6 +35,7 @@ useHead({ title: 'New match · Nimble Tally' })
       <SeatList :setup="setup" :people="people" />
       <SourceChoice v-model="setup.source.value" />
       <HouseRules :setup="setup" />
+      <NuxtLink v-if="!problems.length" class="key" :to="tryOut"><UIcon name="i-lucide-flask-conical" class="size-5" /> Try these rules in the lab</NuxtLink>
       <component
         :is="view.Opening"
         v-if="view.Opening && source === 'table' && setup.read.value.ok"

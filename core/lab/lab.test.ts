@@ -5,7 +5,7 @@ import { gameById, GAMES } from '#core/games/index'
 import { sumsOf } from '#core/games/ten-turn-haul/advice'
 import { resultsOf } from '#core/games/top-total/advice'
 import { labPlay, PLAYERS } from '#core/lab/players'
-import { comparePairs, countPair, noPairs } from '#core/lab/pair'
+import { comparePairs, countPair, noPairs, type Comparison } from '#core/lab/pair'
 import { reportOf } from '#core/lab/report'
 import { addAnswers, labProblems, noAnswer, runLab, type LabQuestion } from '#core/lab/run'
 import { closest, searchable, searchRule, spreadOver } from '#core/lab/search'
@@ -14,6 +14,7 @@ import { addTallies, makeCounter, WHOLE } from '#core/lab/tally'
 import { playTrial, type Outcome } from '#core/lab/trial'
 import { judgePlay } from '#core/match'
 import { openSelfPlay } from '#core/selfPlay'
+import { sayComparison, sayReport } from '#core/wording/lab'
 
 const question = (parts: Partial<LabQuestion> = {}): LabQuestion => ({
   game: 'top-total',
@@ -45,8 +46,10 @@ test('a mean with its interval; of one number nothing is known of the spread', (
   expect(high - value).toBeCloseTo(1.959964 * Math.sqrt(20 / 3 / 4), 6)
   expect(value - low).toBeCloseTo(high - value, 9)
   expect(meanOf(3, 9, 1)).toEqual({ value: 3, low: -Infinity, high: Infinity })
-  expect(isSure({ value: 2, low: 0.1, high: 4 })).toBe(true)
-  expect(isSure({ value: 2, low: -0.1, high: 4 })).toBe(false)
+  expect(isSure({ value: 2, low: 1.1, high: 2.9 })).toBe(true)
+  expect(isSure({ value: 2, low: 0.9, high: 3.1 })).toBe(false)
+  expect(isSure({ value: -2, low: -2.9, high: -1.1 })).toBe(true)
+  expect(isSure({ value: 0.54, low: 0.53, high: 0.55 }, 0.5)).toBe(true)
 })
 
 test('quantiles of a histogram', () => {
@@ -260,4 +263,37 @@ test('a rule is searched across its range, then around the best', () => {
   const tried = [...searchRule({ game, houseRules: {}, players: ['best', 'best'], pace: 15, rule: 'rounds', minutes: 6, seed: 'gull' })]
   expect(closest(tried, 6)?.value).toBe(12)
   expect([...searchRule({ game, houseRules: {}, players: ['best', 'best'], pace: 15, rule: 'tie', minutes: 6, seed: 'gull' })]).toEqual([])
+})
+
+test.each<[string, Partial<Comparison>, string[]]>([
+  ['longer', { minutes: { value: 3, low: 2.4, high: 3.6 } }, ['B takes 3 minutes longer (2.4 to 3.6).']],
+  ['less', { minutes: { value: -3, low: -3.6, high: -2.4 } }, ['B takes 3 minutes less (2.4 to 3.6).']],
+  ['perhaps longer', { minutes: { value: 3, low: 1, high: 5 } }, ['These matches show no difference in length, number facts or level finishes.']],
+  [
+    'more facts, fewer level',
+    { facts: { value: 6, low: 5.5, high: 6.5 }, level: { value: -0.1, low: -0.12, high: -0.08 } },
+    ['B gives each child 6 more number facts (5.5 to 6.5) and ends level 10 of 100 times less often.'],
+  ],
+])('A against B in words: %s', (_, parts, says) => {
+  const none = { value: 0, low: -1, high: 1 }
+  const a = reportOf(runLab(question(), 0, 5).a, 12)
+  const told = sayComparison({ matches: 100, minutes: none, facts: none, first: none, level: none, ...parts }, a, ['best', 'best'])
+  expect(told).toEqual([...says, 'That who begins matters more or less under B, these matches don’t show.'])
+})
+
+test('who begins is spoken of only where all play alike, and matters less where its edge shrinks', () => {
+  const a = {
+    ...reportOf(runLab(question(), 0, 5).a, 12),
+    wins: [
+      { value: 0.6, low: 0.59, high: 0.61 },
+      { value: 0.4, low: 0.39, high: 0.41 },
+    ],
+  }
+  expect(sayReport(a, ['best', 'best'])[1]).toBe('Whoever begins wins 60 of 100, give or take 1: beginning helps.')
+  expect(sayReport(a, ['best', 'careful'])[1]).toMatch(/^Player 1 \(best\) wins 60 of 100.*says nothing of who begins\.$/)
+  const none = { value: 0, low: -1, high: 1 }
+  const first = (value: number) => ({ matches: 100, minutes: none, facts: none, level: none, first: { value, low: value - 0.01, high: value + 0.01 } })
+  expect(sayComparison(first(-0.08), a, ['best', 'best'])[1]).toBe('Whoever begins wins 8 of 100 fewer under B: who begins matters less.')
+  expect(sayComparison(first(-0.3), a, ['best', 'best'])[1]).toBe('Whoever begins wins 30 of 100 fewer under B: who begins matters more.')
+  expect(sayComparison(first(-0.08), a, ['best', 'careful'])).toHaveLength(1)
 })

@@ -59,5 +59,8 @@ export const meanOfHistogram = (histogram: Readonly<Record<number, number>>): In
   )
 }
 
-/** Neither bound says that there may be none: the difference is more than chance. */
-export const isSure = ({ low, high }: Interval): boolean => low > 0 || high < 0
+/**
+ * Whether the value surely is another than `than`: beyond twice its interval. Many things are told at once, and of twenty
+ * plain intervals one is wrong by chance.
+ */
+export const isSure = ({ value, low, high }: Interval, than = 0): boolean => value - 2 * (value - low) > than || value + 2 * (high - value) < than

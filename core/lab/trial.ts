@@ -1,6 +1,6 @@
 import { practisedFacts } from '#core/facts'
 import type { Game } from '#core/game'
-import { ERRS, labPlay, type PlayerKind } from '#core/lab/players'
+import { labPlay, type PlayerKind } from '#core/lab/players'
 import { foldFact, keyOf, type CellKey } from '#core/mastery/cells'
 import { awaits, bestNow, judgeEntry, judgePlay, standing, takesTurns } from '#core/match'
 import { bestSeats } from '#core/seats'
@@ -108,6 +108,3 @@ function leaders(table: Table, state: MatchState): string {
   const seats = bestSeats(worth, best === 'fewest' ? 'fewest' : 'most')
   return seats.length === scores.length ? '' : seats.join()
 }
-
-/** Whether anybody errs in it: then slips are to be expected. */
-export const errs = ({ players }: Pick<Trial, 'players'>) => players.some((kind) => ERRS[kind].answers > 0)

@@ -14,6 +14,7 @@ import { foldTape, type Tape } from '#core/tape'
 import { makeMatchFile, readMatchText, type MatchFile } from '#core/format/matchFile'
 import { readHouseRules } from '#core/houseRules'
 import { ruleFields } from '#core/ruleFields'
+import { labTimes } from './lab'
 import { plainJudge, plainStart } from './plainBrim'
 import { searches } from './searches'
 import { botTape } from './tapes'
@@ -132,6 +133,7 @@ rows.push({
 })
 
 rows.push(...searches())
+rows.push(...labTimes())
 
 /** Different files of every game, in bulk: 60 entries each, every fourth of them with refused plays among them. */
 const files = GAMES.flatMap((game) =>

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js'
+import { Bar } from 'vue-chartjs'
+import Papa from 'papaparse'
+
+/** Bars of A and B side by side, with the table of their numbers beside it and as CSV. */
+const { title, unit, rows, names, says } = defineProps<{
+  title: string
+  /** What the rows count by. */
+  unit: string
+  /** A row a bar: its label, and a number a side. */
+  rows: readonly { readonly label: string; readonly values: readonly number[] }[]
+  names: readonly string[]
+  /** What the chart shows, in a sentence. */
+  says: string
+}>()
+Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip)
+
+const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name)
+const mode = useColorMode()
+const colours = computed(() => ({ mode: mode.value, sides: [colour('--accent'), colour('--call')], grid: colour('--rule'), text: colour('--ink') }))
+const data = computed(() => ({
+  labels: rows.map(({ label }) => label),
+  datasets: names.map((name, side) => ({
+    label: name,
+    data: rows.map(({ values }) => values[side] ?? 0),
+    backgroundColor: side ? 'transparent' : colours.value.sides[side],
+    // B is told by its outline, and only then by its colour.
+    borderColor: colours.value.sides[side],
+    borderWidth: side ? 3 : 0,
+    maxBarThickness: 40,
+  })),
+}))
+const options = computed(() => ({
+  animation: false as const,
+  responsive: true,
+  maintainAspectRatio: false,
+  plugins: { legend: { display: names.length > 1, labels: { color: colours.value.text } } },
+  scales: {
+    x: { title: { display: true, text: unit, color: colours.value.text }, ticks: { color: colours.value.text }, grid: { display: false } },
+    y: { beginAtZero: true, ticks: { color: colours.value.text, callback: (value: number | string) => `${value} %` }, grid: { color: colours.value.grid } },
+  },
+}))
+const percent = (value: number) => (Math.round(value * 10) / 10).toString()
+const csv = computed(() => {
+  const table = Papa.unparse({ fields: [unit, ...names.map((name) => `${name} (%)`)], data: rows.map(({ label, values }) => [label, ...values.map(percent)]) })
+  return `data:text/csv;charset=utf-8,${encodeURIComponent(`${table}\r\n`)}`
+})
+const file = computed(() => `${title.toLowerCase().replaceAll(/[^a-z]+/g, '-')}.csv`)
+</script>
+
+<template>
+  <figure class="sheet p-4 space-y-2">
+    <figcaption class="font-bold">{{ title }}</figcaption>
+    <div class="h-52"><Bar :data="data" :options="options" role="img" :aria-label="`${title}. ${says} The numbers are in the table.`" /></div>
+    <div class="flex flex-wrap gap-2 items-start">
+      <details class="grow">
+        <summary class="key">The numbers</summary>
+        <div class="overflow-auto max-h-72 relative" tabindex="0" role="region" :aria-label="`${title} in numbers`">
+          <table class="w-full text-right mt-2">
+            <thead>
+              <tr>
+                <th scope="col" class="text-left">{{ unit }}</th>
+                <th v-for="name in names" :key="name" scope="col">{{ name }}, %</th>
+              </tr>
+            </thead>
+            <tbody class="figures">
+              <tr v-for="row in rows" :key="row.label">
+                <th scope="row" class="text-left">{{ row.label }}</th>
+                <td v-for="(value, i) in row.values" :key="i">{{ percent(value) }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </details>
+      <a class="key" :href="csv" :download="file"><UIcon name="i-lucide-sheet" class="size-5" /> CSV</a>
+    </div>
+  </figure>
+</template>

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { ABOUTS, aboutOf } from '#core/games/abouts'
+import { MATCHES } from '~/composables/useLab'
+
+/** The lab: what would happen under these house rules, and which of two are better, before the children play by them. */
+const lab = useLab()
+const { game, a, b, players, matches, seed, pace, question, ok } = lab
+const { answer, asked, done, state, failed, left, start, goOn, pause, cancel } = useLabRun()
+
+function run() {
+  if (question.value && ok.value) start(plain(question.value), matches.value)
+}
+const value = (event: Event) => (event.target as HTMLSelectElement).value
+const busy = computed(() => state.value === 'running' || state.value === 'paused')
+const part = computed(() => (asked.value ? done.value / asked.value.matches : 0))
+const seconds = computed(() => (left.value === null ? '' : left.value < 1500 ? 'a moment left' : `about ${Math.ceil(left.value / 1000)} seconds left`))
+/** What is shown belongs to another question than the one set up now. */
+const old = computed(() => asked.value !== null && JSON.stringify(asked.value.question) !== JSON.stringify(question.value))
+const play = (rules: Record<string, unknown>) => `/new?game=${game.value!.id}&rules=${encodeURIComponent(JSON.stringify(lab.named(rules)))}`
+const { copy, copied } = useClipboard()
+const link = () => copy(location.href)
+useHead({ title: 'The lab · Nimble Tally' })
+</script>
+
+<template>
+  <div class="space-y-5">
+    <header class="flex flex-wrap items-center gap-3">
+      <h1 class="text-3xl font-bold mr-auto">The lab</h1>
+      <Key @click="link()"><UIcon name="i-lucide-link" class="size-5" /> {{ copied ? 'Copied' : 'Copy the link' }}</Key>
+    </header>
+    <p v-if="!game" aria-busy="true">Setting the table …</p>
+    <template v-else>
+      <div class="grid gap-4 grid-cols-1 lg:grid-cols-2 items-start">
+        <section class="sheet p-4 space-y-4" aria-label="What is tried out">
+          <label class="block space-y-1"
+            ><span class="block font-bold text-lg">Game</span>
+            <select class="key w-full" aria-label="Game" :value="game.id" @change="lab.choose(value($event))">
+              <option v-for="{ id, about } in ABOUTS" :key="id" :value="id">{{ about.title }}</option>
+            </select></label
+          >
+          <LabPlayers v-model="players" :about="aboutOf(game.id)!" />
+          <div class="flex flex-wrap gap-x-5 gap-y-3">
+            <div role="group" aria-label="Matches" class="space-y-1">
+              <p class="font-semibold" aria-hidden="true">Matches</p>
+              <div class="flex gap-1.5">
+                <Key v-for="n in MATCHES" :key="n" :aria-pressed="matches === n" @click="matches = n"
+                  ><span class="figures">{{ n.toLocaleString('en-GB') }}</span></Key
+                >
+              </div>
+            </div>
+            <label class="space-y-1"
+              ><span class="block font-semibold">Seconds a play</span>
+              <UInputNumber v-model="pace" :min="1" :max="120" size="xl" class="w-32" aria-label="Seconds from one play to the next"
+            /></label>
+            <label class="space-y-1"
+              ><span class="block font-semibold">Seed</span>
+              <UInput v-model="seed" size="xl" maxlength="60" class="w-36" aria-label="Seed: the same one gives the same numbers"
+            /></label>
+          </div>
+        </section>
+        <section class="sheet p-4 space-y-4" aria-label="House rules">
+          <LabRules v-model="a" :game="game" :seats="players.length" :label="b ? 'Rules A' : 'House rules'" />
+          <LabRules v-if="b" v-model="b" :game="game" :seats="players.length" label="Rules B" />
+          <div class="flex flex-wrap gap-2">
+            <Key v-if="b" @click="b = null"><UIcon name="i-lucide-x" class="size-5" /> Without B</Key>
+            <Key v-else @click="b = { ...a }"><UIcon name="i-lucide-git-compare" class="size-5" /> Compare with rules B</Key>
+            <NuxtLink v-if="ok" class="key" :to="play(a)"><UIcon name="i-lucide-dices" class="size-5" /> Play with {{ b ? 'A' : 'these' }}</NuxtLink>
+            <NuxtLink v-if="ok && b" class="key" :to="play(b)"><UIcon name="i-lucide-dices" class="size-5" /> Play with B</NuxtLink>
+          </div>
+        </section>
+      </div>
+      <section class="sheet p-3 flex flex-wrap items-center gap-3 run" aria-label="The run">
+        <Key v-if="!busy" main class="text-xl!" :disabled="!ok" @click="run()"><UIcon name="i-lucide-play" class="size-6" /> Try it out</Key>
+        <template v-else>
+          <Key v-if="state === 'running'" @click="pause()"><UIcon name="i-lucide-pause" class="size-5" /> Pause</Key>
+          <Key v-else main @click="goOn()"><UIcon name="i-lucide-play" class="size-5" /> Go on</Key>
+          <Key @click="cancel()"><UIcon name="i-lucide-square" class="size-5" /> Stop</Key>
+        </template>
+        <template v-if="asked">
+          <progress class="grow" :value="part" max="1" aria-label="Matches played" />
+          <p role="status" class="figures">
+            {{ done.toLocaleString('en-GB') }} of {{ asked.matches.toLocaleString('en-GB')
+            }}<template v-if="state === 'running' && seconds">, {{ seconds }}</template
+            ><template v-else-if="state === 'paused'">, paused</template>
+          </p>
+        </template>
+        <p v-else-if="!ok" role="alert" class="text-(--refused) font-semibold">A house rule does not fit; it is marked.</p>
+        <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
+        <p v-if="old && !busy" role="status" class="text-(--call) font-semibold">What stands below is of what was set up before.</p>
+      </section>
+      <LabResults v-if="answer && asked && done" :answer="answer" :question="asked.question" />
+      <p v-else-if="!busy" class="sheet p-6 text-center text-(--ink-soft)">
+        Bots play as many matches as you wish: how long they take, whether it is fair to begin, how often they end level, what each child practises.
+      </p>
+      <RuleSearchPanel :lab="lab" @use="(rule, value_) => (a = { ...a, [rule]: value_ })" />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.run {
+  position: sticky;
+  top: 0.5rem;
+  z-index: 5;
+}
+progress {
+  min-width: 8rem;
+  height: 0.8rem;
+  appearance: none;
+  border-radius: 0.4rem;
+  overflow: hidden;
+  background: var(--sunken);
+}
+progress::-webkit-progress-bar {
+  background: var(--sunken);
+}
+progress::-webkit-progress-value {
+  background: var(--accent);
+}
+progress::-moz-progress-bar {
+  background: var(--accent);
+}
+</style>
