@@ -59,11 +59,13 @@ export function sayReport(
 
 /** How B differs from A. What chance could have done by itself is told as no difference. */
 export function sayComparison({ minutes: longer, facts, first, level }: Comparison, a: Report, players: readonly PlayerKind[]): string[] {
-  const bounds = ({ low, high }: Interval, by: number) =>
-    `${tenth(Math.min(Math.abs(low), Math.abs(high)) * by)} to ${tenth(Math.max(Math.abs(low), Math.abs(high)) * by)}`
+  const bounds = ({ low, high }: Interval) => {
+    const [least, most] = [Math.min(Math.abs(low), Math.abs(high)), Math.max(Math.abs(low), Math.abs(high))].map(tenth)
+    return least === most ? '' : ` (${least} to ${most})`
+  }
   const differences = [
-    isSure(longer) ? `takes ${tenth(Math.abs(longer.value))} minutes ${longer.value > 0 ? 'longer' : 'less'} (${bounds(longer, 1)})` : null,
-    isSure(facts) ? `gives each child ${tenth(Math.abs(facts.value))} ${facts.value > 0 ? 'more' : 'fewer'} number facts (${bounds(facts, 1)})` : null,
+    isSure(longer) ? `takes ${tenth(Math.abs(longer.value))} minutes ${longer.value > 0 ? 'longer' : 'less'}${bounds(longer)}` : null,
+    isSure(facts) ? `gives each child ${tenth(Math.abs(facts.value))} ${facts.value > 0 ? 'more' : 'fewer'} number facts${bounds(facts)}` : null,
     isSure(level) ? `ends level ${tenth(100 * Math.abs(level.value))} of 100 times ${level.value > 0 ? 'more' : 'less'} often` : null,
   ].filter((each) => each !== null)
   const says = differences.length
