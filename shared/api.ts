@@ -42,6 +42,14 @@ export interface RoomSession {
   readonly clock: ToldRoomClock
 }
 
+/** A session that has ended, in a list. */
+export interface PastSession {
+  readonly id: string
+  readonly createdAt: string
+  readonly endedAt: string
+  readonly matches: number
+}
+
 /** A device that may record at one table. */
 export interface Helper {
   readonly id: string

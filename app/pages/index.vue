@@ -1,7 +1,13 @@
 <script setup lang="ts">
 const room = useRoomSession()
 const { matches, state, next, load, more } = useMatches('all', 60, room)
-const live = computed(() => matches.value.filter((match) => !match.over))
+/** Tables of the session come first and keep the place in which they were set up; others as they were played last. */
+const live = computed(() => {
+  const playing = matches.value.filter((match) => !match.over)
+  const now = room.session.value?.id
+  const here = now ? playing.filter(({ session }) => session === now).sort((a, b) => a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id)) : []
+  return [...here, ...playing.filter((match) => !here.includes(match))]
+})
 const over = computed(() => matches.value.filter((match) => match.over))
 
 useHead({ title: 'Matches · Nimble Tally' })

@@ -88,6 +88,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
           ><UIcon name="i-lucide-play" class="size-6" /> Start {{ draft.tables.length === 1 ? 'the table' : `all ${draft.tables.length} tables` }}</Key
         >
       </section>
+      <PastSessions />
       <span v-if="dragged" class="key dragged" aria-hidden="true" :style="{ left: `${dragged.x}px`, top: `${dragged.y}px` }">{{
         room.personOf(dragged.what)?.name
       }}</span>

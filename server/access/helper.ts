@@ -1,7 +1,9 @@
 import type { H3Event } from 'h3'
 import { helpsAt } from '../room/helpers'
-import { sessionKey } from './passcode'
+import { endSession, hasEnded, passcodeHash, sessionKey } from './passcode'
+import { mark } from './session'
 
+const NAME = 'nimble-tally-helper'
 /** Seconds for which the cookie is kept; the helper is let go before, on the server. */
 const HOURS_12 = 12 * 3600
 
@@ -20,8 +22,8 @@ declare module 'h3' {
 }
 
 async function open(event: H3Event) {
-  return useSession<{ helper?: string }>(event, {
-    name: 'nimble-tally-helper',
+  return useSession<{ helper?: string; passcode?: string }>(event, {
+    name: NAME,
     password: await sessionKey(),
     maxAge: HOURS_12,
     cookie: { httpOnly: true, sameSite: 'lax', secure: process.env.NIMBLE_HTTPS === '1', path: '/' },
@@ -30,16 +32,21 @@ async function open(event: H3Event) {
 
 /** The helper that this request comes from, and where they help now; null where it comes from none. */
 export async function helperHere(event: H3Event): Promise<HelperHere | null> {
-  if (!getCookie(event, 'nimble-tally-helper')) return null
-  const { data } = await open(event)
-  const match = data.helper ? await helpsAt(data.helper) : null
-  return match ? { id: data.helper!, match } : null
+  if (!getCookie(event, NAME)) return null
+  const { id: session, data } = await open(event)
+  if (!data.helper || data.passcode !== mark(await passcodeHash()) || (await hasEnded(session ?? ''))) return null
+  const match = await helpsAt(data.helper)
+  return match ? { id: data.helper, match } : null
 }
 
 export async function letHelperIn(event: H3Event, id: string): Promise<void> {
-  await (await open(event)).update({ helper: id })
+  await (await open(event)).update({ helper: id, passcode: mark(await passcodeHash()) })
 }
 
+/** This device helps no more, whoever has kept a copy of its cookie. */
 export async function letHelperOut(event: H3Event): Promise<void> {
-  await (await open(event)).clear()
+  if (!getCookie(event, NAME)) return
+  const session = await open(event)
+  if (session.id) await endSession(session.id, Date.now() + HOURS_12 * 1000)
+  await session.clear()
 }

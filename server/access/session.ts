@@ -3,8 +3,8 @@ import { endSession, hasEnded, passcodeHash, sessionKey } from './passcode'
 
 const DAYS_30 = 30 * 24 * 3600
 
-/** The part of the passcode's hash that a session carries. */
-const mark = (hash: string) => hash.slice(-16)
+/** The part of the passcode's hash that a session carries, so that a new passcode ends it. */
+export const mark = (hash: string) => hash.slice(-16)
 
 async function open(event: H3Event) {
   return useSession<{ passcode?: string }>(event, {

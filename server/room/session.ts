@@ -1,6 +1,6 @@
-import { desc, eq, inArray, isNull } from 'drizzle-orm'
+import { count, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
-import type { RoomSession } from '#shared/api'
+import type { PastSession, RoomSession } from '#shared/api'
 import { toldRoomClock, usedBy } from '../matches/clockTime'
 import { tell, tellRoom } from '../matches/live'
 import { helpers, matches, roomSessions } from '../database/schema'
@@ -9,6 +9,8 @@ import { Refusal } from '../utils/refusal'
 
 /** Hours after which a session that nobody ended is over: the next one is another day's. */
 const MOST_HOURS = 12
+/** Earlier sessions that are listed. */
+const MOST_LISTED = 30
 
 type Row = typeof roomSessions.$inferSelect
 
@@ -36,6 +38,20 @@ export async function sessionOf(id: string): Promise<RoomSession> {
   const [row] = await database.select().from(roomSessions).where(eq(roomSessions.id, id))
   if (!row) throw noSuchSession()
   return toldSession(row)
+}
+
+/** Sessions that have ended, the newest first, each with how many matches it had. */
+export async function endedSessions(): Promise<PastSession[]> {
+  const database = await theDatabase()
+  const rows = await database
+    .select({ id: roomSessions.id, createdAt: roomSessions.createdAt, endedAt: roomSessions.endedAt, matches: count(matches.id) })
+    .from(roomSessions)
+    .leftJoin(matches, eq(matches.sessionId, roomSessions.id))
+    .where(isNotNull(roomSessions.endedAt))
+    .groupBy(roomSessions.id)
+    .orderBy(desc(roomSessions.createdAt))
+    .limit(MOST_LISTED)
+  return rows.map((row) => ({ ...row, createdAt: new Date(row.createdAt).toISOString(), endedAt: new Date(row.endedAt!).toISOString() }))
 }
 
 /** A session that goes on; refused where it has ended. */

@@ -23,7 +23,7 @@ test('the app lays out the roofs of a dealt match; the same seed lays the same',
 
 test('a dealt match without a seed gets one', async ({ request }) => {
   const id = await makeMatch(request, { game: 'ask-for-rest', source: 'dealt' })
-  expect((await (await request.get(`/api/matches/${id}`)).json()).seed).toMatch(/^[\w-]{10}$/)
+  expect((await (await request.get(`/api/matches/${id}`)).json()).seed).toMatch(/^2~[\w-]{10}$/)
 })
 
 for (const [what, opening, path] of [

@@ -264,6 +264,17 @@ test('the end of a session: one page of it, helpers are let go, and the next sea
   const phone = await device(browser)
   expect((await phone.request.post('/api/helper', { data: { code } })).ok()).toBe(true)
   expect((await phone.request.get(`/api/matches/${ids[3]}`)).status()).toBe(200)
+  // Whoever stops helping is out, and so is a copy of the cookie; the code lets in again.
+  const cookie = (await phone.cookies()).find(({ name }) => name === 'nimble-tally-helper')!
+  const helper = await phone.newPage()
+  await helper.goto(`/match/${ids[3]}`)
+  await helper.getByRole('button', { name: 'Agreed house rules' }).tap()
+  await helper.getByRole('button', { name: 'Stop helping here' }).tap()
+  await expect(helper.getByLabel('The code of the table')).toBeVisible()
+  await helper.close()
+  expect((await phone.request.get(`/api/matches/${ids[3]}`, { headers: { cookie: `${cookie.name}=${cookie.value}` } })).status()).toBe(401)
+  expect((await phone.request.post('/api/helper', { data: { code } })).ok()).toBe(true)
+  expect((await phone.request.get(`/api/matches/${ids[3]}`)).status()).toBe(200)
   const page = await referee.newPage()
   await page.goto('/room')
   await tap(page, 'End the session')
@@ -279,6 +290,9 @@ test('the end of a session: one page of it, helpers are let go, and the next sea
   expect((await phone.request.get(`/api/matches/${ids[3]}`)).status()).toBe(401)
   expect((await phone.request.post('/api/helper', { data: { code } })).status()).toBe(403)
   expect(await session()).toBeNull()
+  await page.goto('/room')
+  await page.getByRole('region', { name: 'Earlier sessions' }).getByRole('link').tap()
+  await expect(page).toHaveURL(`${server.address}/session/${first.id}`)
   expect((await api.post(`/api/room/session/${first.id}/clock`, { data: { do: 'start' } })).status()).toBe(409)
   // A match by itself belongs to none; the next seating begins another session.
   const alone = await api.post('/api/matches', { data: { game: 'brim', seats: [{ name: 'Ines', pennant: 1 }], first: 1 } })

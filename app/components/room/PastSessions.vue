@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import { count } from '#core/wording/words'
+import type { PastSession } from '#shared/api'
+import { callApi } from '~/utils/api'
+
+/** Earlier sessions, each a touch from its page. */
+const sessions = shallowRef<readonly PastSession[]>([])
+onMounted(async () => {
+  sessions.value = (await callApi<{ sessions: PastSession[] }>('/api/room/session/ended').catch(() => ({ sessions: [] }))).sessions
+})
+const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+</script>
+
+<template>
+  <section v-if="sessions.length" class="sheet p-4 space-y-2" aria-labelledby="earlier">
+    <h2 id="earlier" class="text-xl font-bold">Earlier sessions</h2>
+    <ul class="flex flex-wrap gap-2">
+      <li v-for="session in sessions" :key="session.id">
+        <NuxtLink class="key" :to="`/session/${session.id}`"
+          ><UIcon name="i-lucide-calendar-check" class="size-5" /> {{ shortDay(session.createdAt) }}, {{ time(session.createdAt) }}:
+          {{ count(session.matches, 'match', 'matches') }}</NuxtLink
+        >
+      </li>
+    </ul>
+  </section>
+</template>

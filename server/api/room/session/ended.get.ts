@@ -1,0 +1,4 @@
+import { endedSessions } from '../../../room/session'
+import { defineRoute } from '../../../utils/refusal'
+
+export default defineRoute(async () => ({ sessions: await endedSessions() }))
