@@ -336,8 +336,8 @@ test('the page of the room suggests what practises what is shaky for those at a 
   }
   expect(await (await api.get(`/api/people/shaky?who=${ines.id}`)).json()).toEqual({ shaky: { [ines.id]: ['add 5 6'] } })
   const page = await referee.newPage()
-  await page.goto('/room')
-  await page.evaluate(
+  // Before the page itself runs: once loaded it keeps a draft of its own.
+  await page.addInitScript(
     ([draft]) => localStorage.setItem('room', draft!),
     [
       JSON.stringify({
@@ -348,7 +348,7 @@ test('the page of the room suggests what practises what is shaky for those at a 
       }),
     ],
   )
-  await page.reload()
+  await page.goto('/room')
   const game = page.getByLabel('Game at Lantern', { exact: true })
   await expect(game).toHaveValue('')
   await tap(page, 'Practise what is shaky')
