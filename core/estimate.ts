@@ -2,6 +2,7 @@ import type { Game } from '#core/game'
 import { judgeEntry, takesTurns } from '#core/match'
 import { mixedSeed } from '#core/random'
 import { nextPlay, openSelfPlay } from '#core/selfPlay'
+import type { MatchState, Table } from '#core/table'
 
 /** How long matches are under some rules, in plays one after another, as bots play them. */
 export interface Length {
@@ -26,11 +27,24 @@ export interface LengthOf {
 }
 
 /** Plays after which a match is taken not to end. */
-const ENDLESS = 1500
+export const ENDLESS = 1500
+
+/** Counts plays one after another; where nobody waits for anybody, what players do at the same time counts once. */
+export function countPlays(table: Table, opened: MatchState) {
+  const turns = takesTurns(table, opened)
+  const own = Array.from({ length: table.seats }, () => 0)
+  let together = 0
+  return {
+    count({ by }: { readonly by?: number }) {
+      if (turns || by === undefined) together++
+      else own[by - 1]!++
+    },
+    played: () => together + Math.max(0, ...own),
+  }
+}
 
 /**
- * Lets bots play and counts. Where nobody waits for anybody, what players do at the same time counts once. Stops early
- * when `goOn` says no (asked after each match): then with the matches there are; null where there is none.
+ * Lets bots play and counts. Stops early when `goOn` says no (asked after each match): then with the matches there are; null where there is none.
  */
 export function lengthOf({ game, houseRules, seats, matches = 200, key = 'length' }: LengthOf, goOn: (done: number) => boolean = () => true): Length | null {
   const players = Array.from({ length: seats }, (_, i) => `Player ${i + 1}`)
@@ -39,19 +53,16 @@ export function lengthOf({ game, houseRules, seats, matches = 200, key = 'length
   for (let n = 0; n < matches; n++) {
     const match = mixedSeed(`${key} ${n}`)
     const { table, state } = openSelfPlay({ game, houseRules, players, source: 'dealt', key: match })
-    const turns = takesTurns(table, state)
-    const own = Array.from({ length: seats }, () => 0)
-    let together = 0
+    const { count, played } = countPlays(table, state)
     let now = state
     for (let i = 0; i < ENDLESS; i++) {
       const play = nextPlay(table, now, match, i) as { readonly by?: number } | null
       if (play === null) break
-      if (turns || play.by === undefined) together++
-      else own[play.by - 1]!++
+      count(play)
       now = judgeEntry(table, now, { kind: 'play', play, overrule: false }).state
     }
     if (now.result) ended++
-    lengths.push(together + Math.max(0, ...own))
+    lengths.push(played())
     if (!goOn(n + 1)) break
   }
   if (!lengths.length) return null

@@ -30,13 +30,17 @@ export interface Judged {
 
 export type OpenMatch = { readonly ok: true; readonly table: Table; readonly state: MatchState } | { readonly ok: false; readonly problems: readonly Problem[] }
 
+/** What is wrong with so many players. */
+export function seatProblems(game: Game, seats: number): Problem[] {
+  const { low, high } = game.about.seats
+  if (seats < low) return [problem('players', 'too-few-players', { players: seats, least: low })]
+  return seats > high ? [problem('players', 'too-many-players', { players: seats, most: high })] : []
+}
+
 /** Opens a match of `game`: its table and the state before the first entry, or everything that is wrong. */
 export function openMatch(game: Game, setup: Setup): OpenMatch {
   const seats = setup.players.length
-  const problems: Problem[] = []
-  const { low, high } = game.about.seats
-  if (seats < low) problems.push(problem('players', 'too-few-players', { players: seats, least: low }))
-  if (seats > high) problems.push(problem('players', 'too-many-players', { players: seats, most: high }))
+  const problems = seatProblems(game, seats)
   if (!Number.isInteger(setup.first) || setup.first < 1 || setup.first > Math.max(seats, 1))
     problems.push(problem('first', 'bad-first', { first: setup.first, seats }))
   const read = readHouseRules(game, setup.houseRules, seats)

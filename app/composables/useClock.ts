@@ -1,4 +1,4 @@
-import type { ToldClock } from '#shared/api'
+import type { ToldClock, ToldRoomClock } from '#shared/api'
 
 /** A match's clock as it is shown: ticking on this device, after the server's time. */
 export function useClock(clock: () => ToldClock, minutes: () => number | null) {
@@ -23,3 +23,10 @@ export function useClock(clock: () => ToldClock, minutes: () => number | null) {
 
   return { running, left, text, nearEnd }
 }
+
+/** The clock of the room as it is shown; without one nothing is left to tell. */
+export const useRoomClock = (clock: () => ToldRoomClock | null | undefined) =>
+  useClock(
+    () => clock() ?? { used: 0, since: null, now: 0 },
+    () => clock()?.minutes ?? null,
+  )

@@ -1,12 +1,11 @@
-import { isEqual } from 'ohash'
 import { ABOUTS, aboutOf } from '#core/games/abouts'
 import type { Game } from '#core/game'
 import { defaultRules, readHouseRules } from '#core/houseRules'
 import { PLAYERS, type PlayerKind } from '#core/lab/players'
 import type { LabQuestion } from '#core/lab/run'
 import { loadView } from '~/games'
+import type { Rules } from '~/utils/houseRules'
 
-type Rules = Record<string, unknown>
 export const MATCHES = [1000, 10_000, 100_000] as const
 const MOST = 100_000
 
@@ -22,14 +21,6 @@ export function useLab() {
   const seed = ref('saturday')
   const pace = ref(12)
 
-  const readJson = (text: unknown): Rules | null => {
-    try {
-      const read: unknown = JSON.parse(String(text))
-      return typeof read === 'object' && read !== null && !Array.isArray(read) ? (read as Rules) : null
-    } catch {
-      return null
-    }
-  }
   async function choose(id: string) {
     const view = await loadView(id)
     if (!view) return
@@ -47,8 +38,8 @@ export function useLab() {
     const kinds = (query.players ?? '').split(',').filter((kind): kind is PlayerKind => (PLAYERS as readonly string[]).includes(kind))
     players.value = kinds
     await choose(aboutOf(query.game ?? '') ? query.game! : ABOUTS[0]!.id)
-    a.value = readJson(query.a) ?? {}
-    b.value = query.b ? (readJson(query.b) ?? {}) : null
+    a.value = rulesIn(query.a) ?? {}
+    b.value = query.b ? (rulesIn(query.b) ?? {}) : null
     matches.value = Math.min(MOST, Math.max(1, Number(query.n) || 1000))
     if (query.seed) seed.value = query.seed.slice(0, 60)
     const asked = Number(query.pace)
@@ -56,11 +47,7 @@ export function useLab() {
   })
 
   /** Only what differs from what is usual, as match files name it. */
-  const named = (rules: Rules) => {
-    if (!game.value) return rules
-    const usual = defaultRules(game.value, players.value.length, rules)
-    return Object.fromEntries(Object.entries(rules).filter(([rule, value]) => !isEqual(value, usual[rule])))
-  }
+  const named = (rules: Rules) => (game.value ? namedOnly(rules, defaultRules(game.value, players.value.length, rules)) : rules)
   const question = computed<LabQuestion | null>(() => {
     if (!game.value) return null
     return { game: game.value.id, a: named(a.value), b: b.value && named(b.value), players: [...players.value], pace: pace.value, seed: seed.value }

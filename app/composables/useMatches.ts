@@ -70,7 +70,7 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pic
   }
 
   function takeClock({ match, clock }: { match: string; clock: ToldClock }) {
-    matches.value = matches.value.map((listed) => (listed.id === match ? { ...listed, clock: { ...clock, behind: clock.now - Date.now() } } : listed))
+    matches.value = matches.value.map((listed) => (listed.id === match ? { ...listed, clock: heardClock(clock) } : listed))
   }
 
   onMounted(() => {
@@ -81,4 +81,4 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pic
   return { matches, state, next, load, more }
 }
 
-const withDelay = (match: ListedMatch): ListedMatch => ({ ...match, clock: { ...match.clock, behind: match.clock.now - Date.now() } })
+const withDelay = (match: ListedMatch): ListedMatch => ({ ...match, clock: heardClock(match.clock) })

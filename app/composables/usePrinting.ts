@@ -37,7 +37,7 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
   const remembered = ref({
     game: game.id,
     names: Array.from({ length: players }, (_, i) => match?.seats[i]?.name ?? `Player ${i + 1}`),
-    rules: match?.houseRules ?? rulesIn(asked.rules),
+    rules: match?.houseRules ?? rulesIn(asked.rules) ?? {},
     rememberNames: false,
   })
   const setup = useSetup(ref([]), remembered, view)
@@ -84,16 +84,6 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
     { debounce: 250, deep: true },
   )
   return { setup, wishes, everything, sheets, toggle }
-}
-
-/** House rules as the address holds them; nonsense is none. */
-function rulesIn(text: unknown): Record<string, unknown> {
-  try {
-    const rules: unknown = JSON.parse(String(text ?? '{}'))
-    return rules && typeof rules === 'object' && !Array.isArray(rules) ? (rules as Record<string, unknown>) : {}
-  } catch {
-    return {}
-  }
 }
 
 const dayOf = (match: StoredMatch | null) => (match ? new Date(match.createdAt).toLocaleDateString('en-GB', { dateStyle: 'long' }) : '')

@@ -15,7 +15,7 @@ export function useRoomSession() {
       return
     }
     if (before?.id === told.id && !before.clock.called && told.clock.called) voice.bell()
-    session.value = { ...told, clock: { ...told.clock, behind: told.clock.now - Date.now() } }
+    session.value = { ...told, clock: heardClock(told.clock) }
   }
 
   async function load() {

@@ -6,9 +6,7 @@ import { defaultRules, readHouseRules } from '#core/houseRules'
 import { openMatch } from '#core/match'
 import { seatPeople } from '#core/pennants'
 import { mixedSeed } from '#core/random'
-import { ruleFields } from '#core/ruleFields'
 import type { Problem } from '#core/problem'
-import { sayProblem } from '#core/wording/index'
 import { loadView } from '~/games'
 import type { GameView } from '~/games/view'
 import { callApi } from '~/utils/api'
@@ -59,7 +57,7 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
 
   /** What every rule is by itself with these seats and these other rules. */
   const usual = computed(() => defaultRules(game.value, seats.value.length, rules.value))
-  const fields = computed(() => ruleFields(game.value).map((field) => ({ ...field, default: usual.value[field.name] ?? field.default })))
+  const fields = computed(() => fieldsWith(game.value, usual.value))
   // A rule that was left as usual stays so when what is usual changes with another rule, or with who plays.
   watch(usual, (now, before) => {
     const follows = Object.keys(now).filter((rule) => !isEqual(now[rule], before[rule]) && isEqual(rules.value[rule], before[rule]))
@@ -68,11 +66,7 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   const read = computed(() => readHouseRules(game.value, rules.value, seats.value.length))
   const problems = computed<readonly Problem[]>(() => (read.value.ok ? [] : read.value.problems))
 
-  /** What is wrong with a house rule, in words; undefined when nothing is. */
-  function problemOf(rule: string): string | undefined {
-    const found = problems.value.find(({ path }) => path === `houseRules.${rule}` || path.startsWith(`houseRules.${rule}.`))
-    return found && sayProblem(found, game.value)
-  }
+  const problemOf = (rule: string) => ruleProblem(problems.value, rule, game.value)
 
   /** What is wrong with the opening, in words; the dealer lays out its own. */
   const openingProblems = computed<readonly Problem[]>(() => {
@@ -95,9 +89,7 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   })
 
   /** Only what differs from the defaults: that is what the match file names. */
-  const named = computed(() => {
-    return Object.fromEntries(Object.entries(rules.value).filter(([rule, value]) => !isEqual(value, usual.value[rule])))
-  })
+  const named = computed(() => namedOnly(rules.value, usual.value))
 
   let wanted = ''
   /** Another game with its usual rules or those of a preset; where several are chosen in haste, the last one counts. */

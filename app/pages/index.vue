@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import { byMade } from '#shared/order'
+
 const room = useRoomSession()
 const { matches, state, next, load, more } = useMatches('all', 60, room)
 /** Tables of the session come first and keep the place in which they were set up; others as they were played last. */
 const live = computed(() => {
   const playing = matches.value.filter((match) => !match.over)
   const now = room.session.value?.id
-  const here = now ? playing.filter(({ session }) => session === now).sort((a, b) => a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id)) : []
+  const here = now ? playing.filter(({ session }) => session === now).sort(byMade) : []
   return [...here, ...playing.filter((match) => !here.includes(match))]
 })
 const over = computed(() => matches.value.filter((match) => match.over))

@@ -16,7 +16,7 @@ const part = computed(() => (asked.value ? done.value / asked.value.matches : 0)
 const seconds = computed(() => (left.value === null ? '' : left.value < 1500 ? 'a moment left' : `about ${Math.ceil(left.value / 1000)} seconds left`))
 /** What is shown belongs to another question than the one set up now. */
 const old = computed(() => asked.value !== null && JSON.stringify(asked.value.question) !== JSON.stringify(question.value))
-const play = (rules: Record<string, unknown>) => `/new?game=${game.value!.id}&rules=${encodeURIComponent(JSON.stringify(lab.named(rules)))}`
+const play = (rules: Record<string, unknown>) => newMatchPath({ game: game.value!.id, rules: lab.named(rules) })
 const { copy, copied } = useClipboard()
 const link = () => copy(location.href)
 useHead({ title: 'The lab · Nimble Tally' })

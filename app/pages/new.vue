@@ -12,12 +12,8 @@ onMounted(() => {
 })
 /** House rules that another page sends along; what is no rule of this game is marked by the judge as ever. */
 function takeRules() {
-  try {
-    const rules: unknown = JSON.parse(String(route.query.rules ?? ''))
-    if (typeof rules === 'object' && rules !== null && !Array.isArray(rules)) setup.usePreset(rules as Record<string, unknown>)
-  } catch {
-    // None were sent, or none that can be read.
-  }
+  const rules = rulesIn(route.query.rules)
+  if (rules) setup.usePreset(rules)
 }
 const tryOut = computed(() => {
   const seats = Math.max(setup.seats.value.length, game.value.about.seats.low)

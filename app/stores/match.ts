@@ -7,6 +7,7 @@ import type { Appended, Recorded, Seat, StoredMatch, ToldClock, ToldRoomClock } 
 import { loadView } from '~/games'
 import { makeOutbox, type Fate } from '~/stores/outbox'
 import { ApiError, callApi, saysOf } from '~/utils/api'
+import { heardClock } from '~/utils/clocks'
 import { copyOf, dropCopy, dropOldCopies, keepCopy } from '~/utils/copies'
 import { followLive, type Live } from '~/utils/live'
 import { tapeOf } from '~/utils/tapes'
@@ -174,11 +175,11 @@ export function useMatchStore(id: string) {
     }
 
     function hearClock(told: ToldClock) {
-      clock.value = { ...told, behind: told.now - Date.now() }
+      clock.value = heardClock(told)
     }
 
     function hearRoom(told: ToldRoomClock | null) {
-      room.value = told && { ...told, behind: told.now - Date.now() }
+      room.value = told && heardClock(told)
     }
 
     function hearNames({ name, seats }: { name: string; seats: readonly Seat[] }) {

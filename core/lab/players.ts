@@ -32,8 +32,7 @@ export function labPlay(kind: PlayerKind, table: Table, state: MatchState, seat:
   if (!decisions && !answers) return { play: best, right: best }
   const random = randomFor(key, 'errs', n)
   const chance = (of: number) => random.whole(1, 100) <= of
-  const other = chance(decisions)
-  const right = other ? (anyOther(table, state, seat, best, random) ?? best) : best
+  const right = chance(decisions) ? (anyOther(table, state, seat, best, random) ?? best) : best
   const said = (right as { readonly said?: unknown }).said
   if (typeof said !== 'number' || !chance(answers)) return { play: right, right }
   return { play: { ...right, said: said + OFF[random.whole(0, OFF.length - 1)]! } as BasePlay, right }

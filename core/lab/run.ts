@@ -5,6 +5,7 @@ import { addTallies, emptyTally, makeCounter, type Tally } from '#core/lab/tally
 import { playTrial, type Trial } from '#core/lab/trial'
 import { mixedSeed } from '#core/random'
 import { readHouseRules } from '#core/houseRules'
+import { seatProblems } from '#core/match'
 import { problem, type Problem } from '#core/problem'
 
 /** What the lab is asked, as plain data: one game under rules A and, if wished, rules B. */
@@ -29,9 +30,8 @@ export interface LabAnswer {
 export function labProblems({ game: id, a, b, players }: LabQuestion): readonly Problem[] {
   const game = gameById(id)
   if (!game) return [problem('game', 'unknown-game', { game: id })]
-  const { low, high } = game.about.seats
-  if (players.length < low) return [problem('players', 'too-few-players', { players: players.length, least: low })]
-  if (players.length > high) return [problem('players', 'too-many-players', { players: players.length, most: high })]
+  const crowd = seatProblems(game, players.length)
+  if (crowd.length) return crowd
   return [a, ...(b ? [b] : [])].flatMap((rules) => {
     const read = readHouseRules(game, rules, players.length)
     return read.ok ? [] : read.problems

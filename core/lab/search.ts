@@ -1,9 +1,10 @@
+import { ENDLESS } from '#core/estimate'
 import type { Game } from '#core/game'
 import { readHouseRules } from '#core/houseRules'
 import type { PlayerKind } from '#core/lab/players'
 import { reportOf } from '#core/lab/report'
 import { makeCounter } from '#core/lab/tally'
-import { ENDLESS, playTrial } from '#core/lab/trial'
+import { playTrial } from '#core/lab/trial'
 import { mixedSeed } from '#core/random'
 import { ruleFields, type RuleField } from '#core/ruleFields'
 

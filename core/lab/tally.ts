@@ -39,41 +39,34 @@ export interface Tally {
 }
 
 export const emptyTally = (seats: number): Tally => {
-  const none = Array.from({ length: seats }, () => 0)
+  const none = () => Array.from({ length: seats }, () => 0)
   return {
     matches: 0,
     ended: 0,
     timed: 0,
     level: 0,
     plays: {},
-    wins: none,
-    winSquares: none,
+    wins: none(),
+    winSquares: none(),
     changes: {},
     decided: Array.from({ length: TENTHS }, () => 0),
     scores: {},
-    facts: none,
-    factSquares: none,
+    facts: none(),
+    factSquares: none(),
     cells: {},
     said: 0,
     wrong: 0,
   }
 }
 
+/** A tally while it is counted. */
+type Counts = {
+  -readonly [Part in keyof Tally]: Tally[Part] extends number ? number : Tally[Part] extends readonly number[] ? number[] : Record<string, number>
+}
+
 /** Counts matches one by one into a tally that is its own. */
 export function makeCounter(seats: number) {
-  const tally = emptyTally(seats)
-  const counts = {
-    ...tally,
-    plays: { ...tally.plays } as Record<number, number>,
-    changes: { ...tally.changes } as Record<number, number>,
-    scores: { ...tally.scores } as Record<number, number>,
-    cells: { ...tally.cells } as Record<CellKey, number>,
-    wins: [...tally.wins],
-    winSquares: [...tally.winSquares],
-    facts: [...tally.facts],
-    factSquares: [...tally.factSquares],
-    decided: [...tally.decided],
-  }
+  const counts = emptyTally(seats) as Counts
   const up = (histogram: Record<string | number, number>, key: string | number) => (histogram[key] = (histogram[key] ?? 0) + 1)
 
   function count({ plays, ended, timed, winners, scores, changes, decided, facts, cells, said, wrong }: Outcome) {

@@ -1,8 +1,9 @@
+import { countPlays, ENDLESS } from '#core/estimate'
 import { practisedFacts } from '#core/facts'
 import type { Game } from '#core/game'
 import { labPlay, type PlayerKind } from '#core/lab/players'
 import { foldFact, keyOf, type CellKey } from '#core/mastery/cells'
-import { awaits, bestNow, judgeEntry, judgePlay, standing, takesTurns } from '#core/match'
+import { awaits, bestNow, judgeEntry, judgePlay, standing } from '#core/match'
 import { bestSeats } from '#core/seats'
 import { openSelfPlay } from '#core/selfPlay'
 import type { MatchState, Table } from '#core/table'
@@ -38,21 +39,16 @@ export interface Outcome {
   readonly wrong: number
 }
 
-/** Entries after which a match is taken not to end. */
-export const ENDLESS = 1500
-
 /** Plays one match; the same key, the same match on every machine. */
 export function playTrial({ game, houseRules, players, pace }: Trial, key: string): Outcome {
   const names = players.map((_, i) => `Player ${i + 1}`)
   const { table, state: opened } = openSelfPlay({ game, houseRules, players: names, source: 'dealt', key })
-  const turns = takesTurns(table, opened)
+  const { count, played } = countPlays(table, opened)
   const most = opened.rules.minutes === null ? Infinity : (opened.rules.minutes * 60) / pace
-  const own = players.map(() => 0)
   const facts = players.map(() => 0)
   const cells: CellKey[] = []
-  let [together, changes, said, wrong, lead, since] = [0, 0, 0, 0, '', 0]
+  let [changes, said, wrong, lead, since] = [0, 0, 0, '', 0]
   let state = opened
-  const played = () => together + Math.max(0, ...own)
   for (let n = 0; n < ENDLESS && !state.result; n++) {
     const waits = awaits(table, state)
     if (!waits) break
@@ -67,8 +63,7 @@ export function playTrial({ game, houseRules, players, pace }: Trial, key: strin
     if (play !== right) wrong++
     if ('said' in play && play.said !== undefined) said++
     state = judged.state
-    if (turns || play.by === undefined) together++
-    else own[play.by - 1]!++
+    count(play)
     const line = { number: n + 1, play, verdict: judged.verdict, before, struck: false }
     for (const fact of practisedFacts(table, line as unknown as Parameters<typeof practisedFacts>[1])) {
       facts[fact.by - 1]!++

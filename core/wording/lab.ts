@@ -1,18 +1,19 @@
 import { isSure, type Interval } from '#core/lab/statistics'
 import type { Comparison } from '#core/lab/pair'
 import type { PlayerKind } from '#core/lab/players'
-import { ENDLESS } from '#core/lab/trial'
+import { ENDLESS } from '#core/estimate'
 import type { Report } from '#core/lab/report'
 import type { Tried } from '#core/lab/search'
+import { list, tenth } from '#core/wording/words'
 
 /** What came out of the lab in plain sentences, which never claim more than the numbers. */
 
 const whole = (part: number) => Math.round(100 * part)
 /** `give or take 2`: half the interval in hundredths, rounded up. */
 const within = ({ low, high }: Interval) => `give or take ${Math.max(1, Math.ceil(50 * (high - low) - 1e-6))}`
-const minutes = (n: number) => (n < 9.5 ? Math.round(n * 2) / 2 : Math.round(n))
-const sayMinutes = (n: number) => (minutes(n) < 1 ? 'less than a minute' : `${minutes(n)} ${minutes(n) === 1 ? 'minute' : 'minutes'}`)
-const tenth = (n: number) => String(Math.round(n * 10) / 10)
+/** Minutes as they are told: to the half where there are few. */
+export const roundMinutes = (n: number) => (n < 9.5 ? Math.round(n * 2) / 2 : Math.round(n))
+const sayMinutes = (n: number) => (roundMinutes(n) < 1 ? 'less than a minute' : `${roundMinutes(n)} ${roundMinutes(n) === 1 ? 'minute' : 'minutes'}`)
 /** `no`, `1 of 100`, `less than 1 of 100`. */
 const ofHundred = (part: number) => (part === 0 ? 'none' : part < 0.005 ? 'less than 1 of 100' : `${whole(part)} of 100`)
 
@@ -68,9 +69,7 @@ export function sayComparison({ minutes: longer, facts, first, level }: Comparis
     isSure(facts) ? `gives each child ${tenth(Math.abs(facts.value))} ${facts.value > 0 ? 'more' : 'fewer'} number facts${bounds(facts)}` : null,
     isSure(level) ? `ends level ${tenth(100 * Math.abs(level.value))} of 100 times ${level.value > 0 ? 'more' : 'less'} often` : null,
   ].filter((each) => each !== null)
-  const says = differences.length
-    ? [`B ${new Intl.ListFormat('en-GB', { type: 'conjunction' }).format(differences)}.`]
-    : ['These matches show no difference in length, number facts or level finishes.']
+  const says = differences.length ? [`B ${list(differences)}.`] : ['These matches show no difference in length, number facts or level finishes.']
   if (a.wins.length > 1 && alike(players)) says.push(sayEdge(first, a))
   return says
 }

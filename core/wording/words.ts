@@ -40,6 +40,9 @@ export function figure(value: number): string {
   return String(value).replace('-', '−')
 }
 
+/** A number to one place: `2.5`, `3`. */
+export const tenth = (n: number): string => String(Math.round(n * 10) / 10)
+
 /** `2–4`, or `2` where both are the same. */
 export function range({ low, high }: { readonly low: number; readonly high: number }): string {
   return low === high ? String(low) : `${low}–${high}`

@@ -1,7 +1,7 @@
 import type { H3Event } from 'h3'
 import { helpsAt } from '../room/helpers'
-import { endSession, hasEnded, passcodeHash, sessionKey } from './passcode'
-import { mark } from './session'
+import { endSession, hasEnded, passcodeHash } from './passcode'
+import { mark, openSealed } from './sealed'
 
 const NAME = 'nimble-tally-helper'
 /** Seconds for which the cookie is kept; the helper is let go before, on the server. */
@@ -21,14 +21,7 @@ declare module 'h3' {
   }
 }
 
-async function open(event: H3Event) {
-  return useSession<{ helper?: string; passcode?: string }>(event, {
-    name: NAME,
-    password: await sessionKey(),
-    maxAge: HOURS_12,
-    cookie: { httpOnly: true, sameSite: 'lax', secure: process.env.NIMBLE_HTTPS === '1', path: '/' },
-  })
-}
+const open = (event: H3Event) => openSealed<{ helper?: string; passcode?: string }>(event, NAME, HOURS_12)
 
 /** The helper that this request comes from, and where they help now; null where it comes from none. */
 export async function helperHere(event: H3Event): Promise<HelperHere | null> {

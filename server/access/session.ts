@@ -1,20 +1,10 @@
 import type { H3Event } from 'h3'
-import { endSession, hasEnded, passcodeHash, sessionKey } from './passcode'
+import { endSession, hasEnded, passcodeHash } from './passcode'
+import { mark, openSealed } from './sealed'
 
 const DAYS_30 = 30 * 24 * 3600
 
-/** The part of the passcode's hash that a session carries, so that a new passcode ends it. */
-export const mark = (hash: string) => hash.slice(-16)
-
-async function open(event: H3Event) {
-  return useSession<{ passcode?: string }>(event, {
-    name: 'nimble-tally',
-    password: await sessionKey(),
-    maxAge: DAYS_30,
-    // Browsers drop secure cookies on the plain http of a local network; behind https NIMBLE_HTTPS=1 asks for them.
-    cookie: { httpOnly: true, sameSite: 'lax', secure: process.env.NIMBLE_HTTPS === '1', path: '/' },
-  })
-}
+const open = (event: H3Event) => openSealed<{ passcode?: string }>(event, 'nimble-tally', DAYS_30)
 
 /** Whether this request comes from somebody who gave the passcode in force. */
 export async function mayRecord(event: H3Event): Promise<boolean> {

@@ -4,11 +4,11 @@ import type { Board } from '#shared/api'
 import { matches, seats as seatsTable } from '../database/schema'
 import { Refusal } from '../utils/refusal'
 import { theDatabase, writing } from '../utils/database'
+import { newToken } from '../utils/token'
 import { toldClock } from './clockTime'
 import { follow, tell } from './live'
 import { noSuchMatch } from './read'
 import { makeShowings } from './showings'
-import { newToken } from './store'
 import { tapeOf } from './tapes'
 
 /** The match that a board's link leads to. */

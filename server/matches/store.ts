@@ -7,6 +7,7 @@ import type { ListedMatch, SetUp } from '#shared/api'
 import { facts, helpers, matches, people, seats } from '../database/schema'
 import { theDatabase, writing, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
+import { newToken } from '../utils/token'
 import { currentSession } from '../room/session'
 import { toldClock } from './clockTime'
 import { tell } from './live'
@@ -73,8 +74,6 @@ async function takeBoard(tx: Within, match: string): Promise<string | undefined>
   if (row) await tx.update(matches).set({ boardToken: newToken() }).where(eq(matches.id, match))
   return row?.board
 }
-
-export const newToken = () => crypto.randomUUID().replaceAll('-', '')
 
 /** Everybody who follows the room gets the new match with the news, so that nobody has to ask for the list again. */
 export async function tellMade(id: string): Promise<void> {

@@ -1,6 +1,7 @@
-import { asc, eq } from 'drizzle-orm'
+import { eq } from 'drizzle-orm'
 import { aboutOf } from '#core/games/abouts'
 import type { ListedMatch, RoomBoard, RoomBoardTable } from '#shared/api'
+import { byMade } from '#shared/order'
 import { follow, followRoom } from '../matches/live'
 import { makeShowings } from '../matches/showings'
 import { listedWhere } from '../matches/store'
@@ -26,15 +27,10 @@ export async function sessionOfBoard(token: string): Promise<string> {
  */
 export async function roomBoardOf(id: string): Promise<RoomBoard> {
   const session = await sessionOf(id)
-  const database = await theDatabase()
-  const order = await database.select({ id: matches.id }).from(matches).where(eq(matches.sessionId, id)).orderBy(asc(matches.createdAt), asc(matches.id))
-  const listed = new Map((await listedWhere(eq(matches.sessionId, id), 1000)).map((match) => [match.id, match]))
   const places = new Map<string, ListedMatch>()
-  for (const { id: match } of order) {
-    const each = listed.get(match)
-    // A table that plays again is the same table: by its name, else by who sits there.
-    if (each) places.set(each.name || each.seats.map(({ name }) => name).join('|'), each)
-  }
+  // A table that plays again is the same table: by its name, else by who sits there.
+  for (const match of (await listedWhere(eq(matches.sessionId, id), 1000)).sort(byMade))
+    places.set(match.name || match.seats.map(({ name }) => name).join('|'), match)
   const tables = [...places.values()]
   const shown = tables.length > MOST ? [...tables].sort((a, b) => Number(a.over) - Number(b.over)).slice(0, MOST) : tables
   return { tables: shown.map(tableOf), clock: session.clock, ended: session.endedAt !== null }

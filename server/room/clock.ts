@@ -34,9 +34,9 @@ export function setRoomClock(id: string, act: RoomClockAct): Promise<RoomSession
   return inTurn(async () => {
     const { clock } = await goingOn(id)
     const now = Date.now()
-    if (act.do === 'start' && clock.minutes === null) throw new Refusal(409, 'no-clock', 'Give the room’s clock its minutes first.', 'do')
+    if ((act.do === 'start' || act.do === 'more') && clock.minutes === null)
+      throw new Refusal(409, 'no-clock', 'Give the room’s clock its minutes first.', 'do')
     if (act.do === 'start' && clock.called) throw new Refusal(409, 'time-called', 'Time was called. Give the room more minutes, or set the clock anew.', 'do')
-    if (act.do === 'more' && clock.minutes === null) throw new Refusal(409, 'no-clock', 'Give the room’s clock its minutes first.', 'do')
     if (act.do === 'set' || act.do === 'more') await takeBackTime(id, clock)
     return keep(id, changed(clock, act, now))
   })
@@ -76,9 +76,9 @@ function arm({ id, endedAt, clock }: RoomSession): void {
 
 /** The room's clock has run out: time is called at every table that still plays, and each finishes its round. */
 async function runOut(id: string): Promise<void> {
-  const { clock, endedAt } = await goingOn(id).catch(() => ({ clock: null, endedAt: '' }))
+  const clock = (await goingOn(id).catch(() => null))?.clock
   // It was paused, or given more time, in the last moment.
-  if (!clock || endedAt || clock.since === null || usedBy(clock, Date.now()) < (clock.minutes ?? Infinity) * MINUTE) return
+  if (!clock || clock.since === null || usedBy(clock, Date.now()) < (clock.minutes ?? Infinity) * MINUTE) return
   await keep(id, { ...clock, used: clock.minutes! * MINUTE, since: null, called: true })
   for (const match of await playing(id)) {
     await appendLast(match, 'room', ({ state }) => (state.result || state.timeCalled ? null : { call: 'time', why: WHY })).catch(console.error)

@@ -6,6 +6,7 @@ import { tell, tellRoom } from '../matches/live'
 import { helpers, matches, roomSessions } from '../database/schema'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
+import { newToken } from '../utils/token'
 
 /** Hours after which a session that nobody ended is over: the next one is another day's. */
 const MOST_HOURS = 12
@@ -108,13 +109,7 @@ export async function endSession(id: string): Promise<RoomSession> {
 /** Makes a new link to the board of the room; whoever follows by the old one is cut off. */
 export async function renewRoomBoard(id: string): Promise<RoomSession> {
   await goingOn(id)
-  const [row] = await writing((tx) =>
-    tx
-      .update(roomSessions)
-      .set({ boardToken: crypto.randomUUID().replaceAll('-', '') })
-      .where(eq(roomSessions.id, id))
-      .returning(),
-  )
+  const [row] = await writing((tx) => tx.update(roomSessions).set({ boardToken: newToken() }).where(eq(roomSessions.id, id)).returning())
   if (!row) throw noSuchSession()
   const session = toldSession(row)
   tellRoom(session)

@@ -44,7 +44,6 @@ watch(
   },
   { immediate: true },
 )
-const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
@@ -64,7 +63,9 @@ const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2
         <h3 id="helping" class="font-bold">Codes in use</h3>
         <ul class="divide-y divide-(--rule)">
           <li v-for="(helper, i) in helpers" :key="helper.id" class="py-1 flex items-center gap-3">
-            <span>Helper {{ i + 1 }}: {{ helper.cameAt ? `here since ${time(helper.cameAt)}` : `not come yet, code of ${time(helper.createdAt)}` }}</span>
+            <span
+              >Helper {{ i + 1 }}: {{ helper.cameAt ? `here since ${timeOfDay(helper.cameAt)}` : `not come yet, code of ${timeOfDay(helper.createdAt)}` }}</span
+            >
             <Key class="ml-auto" :aria-label="`Let helper ${i + 1} go`" @click="remove(helper.id)"><UIcon name="i-lucide-log-out" class="size-5" /> Let go</Key>
           </li>
         </ul>

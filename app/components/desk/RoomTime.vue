@@ -4,10 +4,7 @@ import type { MatchStore } from '~/stores/match'
 /** The clock of the whole room as a table sees it; it is set for all tables at once, on the page of the room. */
 const { store } = defineProps<{ store: MatchStore }>()
 const over = computed(() => Boolean(store.tape?.state.result))
-const { running, left, text, nearEnd } = useClock(
-  () => store.room ?? { used: 0, since: null, now: 0 },
-  () => store.room?.minutes ?? null,
-)
+const { running, left, text, nearEnd } = useRoomClock(() => store.room)
 </script>
 
 <template>

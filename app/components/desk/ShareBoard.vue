@@ -24,14 +24,7 @@ async function renew() {
 
 <template>
   <DeskSheet v-model:open="open" title="Board view" description="For a second screen or a projector. Whoever has the link can look, and nothing else.">
-    <LinkCode :path="`/board/${current}`" what="the board">
-      <NuxtLink :to="`/board/${current}`" target="_blank" class="key key-main"
-        ><UIcon name="i-lucide-presentation" class="size-5" /> Open in a new window</NuxtLink
-      >
-      <template #after
-        ><Key @click="renew"><UIcon name="i-lucide-refresh-cw" class="size-5" /> New link</Key></template
-      >
-    </LinkCode>
+    <BoardLink :path="`/board/${current}`" what="the board" @renew="renew()" />
     <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
   </DeskSheet>
 </template>

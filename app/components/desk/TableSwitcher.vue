@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { aboutOf } from '#core/games/abouts'
 import type { ListedMatch } from '#shared/api'
+import { byMade } from '#shared/order'
 
 /**
  * The other tables in the room (the nine played last), in the order in which they were set up; one touch or Alt and a
@@ -14,7 +15,7 @@ const tables = computed(() =>
     .filter((match) => !match.over && match.id !== current)
     .sort((a, b) => b.updatedAt.localeCompare(a.updatedAt))
     .slice(0, 9)
-    .sort((a, b) => a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id)),
+    .sort(byMade),
 )
 /** What a table is called: its name, else who sits there. */
 const called = (match: ListedMatch) => match.name || match.seats.map(({ name }) => name).join(', ')

@@ -2,6 +2,7 @@
 import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js'
 import { Bar } from 'vue-chartjs'
 import Papa from 'papaparse'
+import { tenth } from '#core/wording/words'
 
 /** Bars of A and B side by side, with the table of their numbers beside it and as CSV. */
 const { title, unit, rows, names, says } = defineProps<{
@@ -41,9 +42,8 @@ const options = computed(() => ({
     y: { beginAtZero: true, ticks: { color: colours.value.text, callback: (value: number | string) => `${value} %` }, grid: { color: colours.value.grid } },
   },
 }))
-const percent = (value: number) => (Math.round(value * 10) / 10).toString()
 const csv = computed(() => {
-  const table = Papa.unparse({ fields: [unit, ...names.map((name) => `${name} (%)`)], data: rows.map(({ label, values }) => [label, ...values.map(percent)]) })
+  const table = Papa.unparse({ fields: [unit, ...names.map((name) => `${name} (%)`)], data: rows.map(({ label, values }) => [label, ...values.map(tenth)]) })
   return `data:text/csv;charset=utf-8,${encodeURIComponent(`${table}\r\n`)}`
 })
 const file = computed(() => `${title.toLowerCase().replaceAll(/[^a-z]+/g, '-')}.csv`)
@@ -67,7 +67,7 @@ const file = computed(() => `${title.toLowerCase().replaceAll(/[^a-z]+/g, '-')}.
             <tbody class="figures">
               <tr v-for="row in rows" :key="row.label">
                 <th scope="row" class="text-left">{{ row.label }}</th>
-                <td v-for="(value, i) in row.values" :key="i">{{ percent(value) }}</td>
+                <td v-for="(value, i) in row.values" :key="i">{{ tenth(value) }}</td>
               </tr>
             </tbody>
           </table>

@@ -5,6 +5,7 @@ import type { LabAnswer, LabQuestion } from '#core/lab/run'
 import { sorted } from '#core/lab/statistics'
 import { TENTHS, type Histogram, type Tally } from '#core/lab/tally'
 import { sayComparison, sayReport } from '#core/wording/lab'
+import { figure, tenth } from '#core/wording/words'
 
 /** What came out: the verdict on A and B, sentences, charts with their numbers, the facts. */
 const { answer, question } = defineProps<{ answer: LabAnswer; question: LabQuestion }>()
@@ -12,6 +13,7 @@ const { answer, question } = defineProps<{ answer: LabAnswer; question: LabQuest
 const sides = computed(() => [answer.a, ...(answer.b ? [answer.b] : [])])
 const names = computed(() => (answer.b ? ['Rules A', 'Rules B'] : ['Matches']))
 const reports = computed(() => sides.value.map((tally) => reportOf(tally, question.pace)))
+const said = computed(() => reports.value.map((report) => sayReport(report, question.players)))
 const verdict = computed(() =>
   answer.pairs && reports.value[0]!.matches > 1
     ? sayComparison(comparePairs(answer.pairs, question.pace, question.players.length), reports.value[0]!, question.players)
@@ -43,7 +45,6 @@ function bars(of: (tally: Tally) => Histogram, scale = 1, most = BARS) {
     }
   })
 }
-const figure = (n: number) => String(n).replace('-', '−')
 const lengths = computed(() => bars(({ plays }) => plays, question.pace / 60))
 const scores = computed(() => bars(({ scores: each }) => each))
 const changes = computed(() => bars((tally) => tally.changes, 1, 12))
@@ -53,8 +54,8 @@ const places = computed(() =>
 const decided = computed(() =>
   Array.from({ length: TENTHS }, (_, i) => ({ label: `${i * 10}–${i * 10 + 10} %`, values: sides.value.map((tally) => share(tally.decided[i]!, tally)) })),
 )
-const practised = computed(() => reports.value.map(({ facts, factsInTen }) => ({ facts, factsInTen })))
-const tenth = (n: number) => (Number.isFinite(n) ? (Math.round(n * 10) / 10).toString() : '?')
+/** Of one match nothing is known of how far it may be off. */
+const bound = (n: number) => (Number.isFinite(n) ? tenth(n) : '?')
 </script>
 
 <template>
@@ -67,27 +68,20 @@ const tenth = (n: number) => (Number.isFinite(n) ? (Math.round(n * 10) / 10).toS
       <section v-for="(report, i) in reports" :key="i" class="sheet p-4 space-y-1" :aria-label="names[i]">
         <h2 class="text-xl font-bold">{{ reports.length > 1 ? names[i] : 'What came out' }}</h2>
         <ul class="list-disc pl-5">
-          <li v-for="sentence in sayReport(report, question.players)" :key="sentence">{{ sentence }}</li>
+          <li v-for="sentence in said[i]" :key="sentence">{{ sentence }}</li>
         </ul>
       </section>
     </div>
     <div class="grid gap-4 grid-cols-1 lg:grid-cols-2">
-      <LabChart title="Length" unit="Minutes" :rows="lengths" :names="names" :says="sayReport(reports[0]!, question.players)[0] ?? ''" />
-      <LabChart
-        v-if="question.players.length > 1"
-        title="Who wins"
-        unit="Place in the order"
-        :rows="places"
-        :names="names"
-        :says="sayReport(reports[0]!, question.players)[1] ?? ''"
-      />
+      <LabChart title="Length" unit="Minutes" :rows="lengths" :names="names" :says="said[0]![0] ?? ''" />
+      <LabChart v-if="question.players.length > 1" title="Who wins" unit="Place in the order" :rows="places" :names="names" :says="said[0]![1] ?? ''" />
       <LabChart
         v-if="question.players.length > 1"
         title="How early it is decided"
         unit="Part of the match after which the winner led for good"
         :rows="decided"
         :names="names"
-        :says="sayReport(reports[0]!, question.players)[3] ?? ''"
+        :says="said[0]![3] ?? ''"
       />
       <LabChart
         v-if="question.players.length > 1"
@@ -110,14 +104,14 @@ const tenth = (n: number) => (Number.isFinite(n) ? (Math.round(n * 10) / 10).toS
           <tbody class="figures">
             <tr v-for="(_, place) in question.players" :key="place">
               <th scope="row" class="text-left">{{ place ? `Player ${place + 1}` : 'Begins' }}</th>
-              <td v-for="(side, i) in practised" :key="i">
+              <td v-for="(side, i) in reports" :key="i">
                 {{ tenth(side.facts[place]!.value) }}
-                <span class="text-(--ink-soft)">({{ tenth(side.facts[place]!.low) }} to {{ tenth(side.facts[place]!.high) }})</span>
+                <span class="text-(--ink-soft)">({{ bound(side.facts[place]!.low) }} to {{ bound(side.facts[place]!.high) }})</span>
               </td>
             </tr>
             <tr>
               <th scope="row" class="text-left">Each in ten minutes</th>
-              <td v-for="(side, i) in practised" :key="i">{{ tenth(side.factsInTen) }}</td>
+              <td v-for="(side, i) in reports" :key="i">{{ tenth(side.factsInTen) }}</td>
             </tr>
           </tbody>
         </table>

@@ -2,25 +2,18 @@
 import { isEqual } from 'ohash'
 import type { Game } from '#core/game'
 import { defaultRules, readHouseRules } from '#core/houseRules'
-import { ruleFields } from '#core/ruleFields'
-import { sayProblem } from '#core/wording/index'
 
 /** One side's house rules: a preset in one touch, or rule by rule. */
 const { game, seats, label } = defineProps<{ game: Game; seats: number; label: string }>()
 /** As named: what is left out is as usual. */
 const rules = defineModel<Record<string, unknown>>({ required: true })
 
-const all = computed(() => ({ ...defaultRules(game, seats, rules.value), ...rules.value }))
-const fields = computed(() => {
-  const usual = defaultRules(game, seats, rules.value)
-  return ruleFields(game).map((field) => ({ ...field, default: usual[field.name] ?? field.default }))
-})
+const usual = computed(() => defaultRules(game, seats, rules.value))
+const all = computed(() => ({ ...usual.value, ...rules.value }))
+const fields = computed(() => fieldsWith(game, usual.value))
 const read = computed(() => readHouseRules(game, rules.value, seats))
-const problemOf = (rule: string) => {
-  const found = read.value.ok ? undefined : read.value.problems.find(({ path }) => path === `houseRules.${rule}` || path.startsWith(`houseRules.${rule}.`))
-  return found && sayProblem(found, game)
-}
-const presets = computed(() => game.presets.filter(({ most }) => seats <= (most ?? seats)))
+const problemOf = (rule: string) => (read.value.ok ? undefined : ruleProblem(read.value.problems, rule, game))
+const presets = computed(() => presetsFor(game, seats))
 const open = ref(false)
 const changed = computed(() => Object.keys(rules.value).length)
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { proxy } from 'comlink'
 import { closest, searchable, type Tried } from '#core/lab/search'
-import { sayProposal } from '#core/wording/lab'
+import { roundMinutes, sayProposal } from '#core/wording/lab'
 import type { Lab } from '~/composables/useLab'
 import type { LabWorker } from '~/workers/lab.worker'
 
@@ -43,7 +43,6 @@ async function search() {
 }
 const best = computed(() => closest(tried.value, minutes.value))
 const value = (event: Event) => (event.target as HTMLSelectElement).value
-const round = (n: number) => (n < 9.5 ? Math.round(n * 2) / 2 : Math.round(n))
 </script>
 
 <template>
@@ -86,11 +85,15 @@ const round = (n: number) => (n < 9.5 ? Math.round(n * 2) / 2 : Math.round(n))
             <tbody>
               <tr>
                 <th scope="row" class="text-left pr-3">Minutes, usual</th>
-                <td v-for="each in tried" :key="each.value" class="px-2" :class="{ 'bg-(--accent-soft)': each === best }">{{ round(each.minutes.usual) }}</td>
+                <td v-for="each in tried" :key="each.value" class="px-2" :class="{ 'bg-(--accent-soft)': each === best }">
+                  {{ roundMinutes(each.minutes.usual) }}
+                </td>
               </tr>
               <tr>
                 <th scope="row" class="text-left pr-3">nine of ten below</th>
-                <td v-for="each in tried" :key="each.value" class="px-2" :class="{ 'bg-(--accent-soft)': each === best }">{{ round(each.minutes.high) }}</td>
+                <td v-for="each in tried" :key="each.value" class="px-2" :class="{ 'bg-(--accent-soft)': each === best }">
+                  {{ roundMinutes(each.minutes.high) }}
+                </td>
               </tr>
             </tbody>
           </table>

@@ -8,7 +8,6 @@ const sessions = shallowRef<readonly PastSession[]>([])
 onMounted(async () => {
   sessions.value = (await callApi<{ sessions: PastSession[] }>('/api/room/session/ended').catch(() => ({ sessions: [] }))).sessions
 })
-const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
@@ -17,7 +16,7 @@ const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2
     <ul class="flex flex-wrap gap-2">
       <li v-for="session in sessions" :key="session.id">
         <NuxtLink class="key" :to="`/session/${session.id}`"
-          ><UIcon name="i-lucide-calendar-check" class="size-5" /> {{ shortDay(session.createdAt) }}, {{ time(session.createdAt) }}:
+          ><UIcon name="i-lucide-calendar-check" class="size-5" /> {{ shortDay(session.createdAt) }}, {{ timeOfDay(session.createdAt) }}:
           {{ count(session.matches, 'match', 'matches') }}</NuxtLink
         >
       </li>

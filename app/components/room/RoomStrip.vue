@@ -5,10 +5,7 @@ import type { RoomNow } from '~/composables/useRoomSession'
 const { room } = defineProps<{ room: RoomNow }>()
 const { session, failed } = room
 const clock = computed(() => session.value?.clock)
-const { running, left, text, nearEnd } = useClock(
-  () => clock.value ?? { used: 0, since: null, now: 0 },
-  () => clock.value?.minutes ?? null,
-)
+const { running, left, text, nearEnd } = useRoomClock(() => clock.value)
 const LENGTHS = [5, 10, 15, 20, 30, 45]
 const MORE = 2
 /** The clock is being set; without minutes it always is. */
@@ -26,7 +23,7 @@ async function set(minutes: number | null) {
     await room.setClock({ do: 'start' })
   }
 }
-const began = computed(() => session.value && new Date(session.value.createdAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }))
+const began = computed(() => session.value && timeOfDay(session.value.createdAt))
 </script>
 
 <template>
@@ -79,14 +76,7 @@ const began = computed(() => session.value && new Date(session.value.createdAt).
       title="Board of the room"
       description="For a projector: every table with its standing, where the referee is needed, and the clock. Whoever has the link can look, and nothing else."
     >
-      <LinkCode :path="`/board/room/${session.board}`" what="the board of the room">
-        <NuxtLink :to="`/board/room/${session.board}`" target="_blank" class="key key-main"
-          ><UIcon name="i-lucide-presentation" class="size-5" /> Open in a new window</NuxtLink
-        >
-        <template #after
-          ><Key @click="room.renewBoard()"><UIcon name="i-lucide-refresh-cw" class="size-5" /> New link</Key></template
-        >
-      </LinkCode>
+      <BoardLink :path="`/board/room/${session.board}`" what="the board of the room" @renew="room.renewBoard()" />
     </DeskSheet>
   </section>
 </template>

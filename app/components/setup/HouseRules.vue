@@ -6,7 +6,7 @@ const { setup } = defineProps<{ setup: Setup }>()
 
 const { game, fields, rules, seats } = setup
 /** Those for as many as play. */
-const presets = computed(() => game.value.presets.filter(({ most }) => seats.value.length <= (most ?? seats.value.length)))
+const presets = computed(() => presetsFor(game.value, seats.value.length))
 const wide = useMediaQuery('(min-width: 40rem)')
 const open = ref(false)
 const unfolded = computed(() => wide.value || open.value || fields.value.some(({ name }) => setup.problemOf(name)))

@@ -27,25 +27,13 @@ async function load() {
 }
 onMounted(load)
 watch(query, load)
-
-const print = () => window.print()
-useHead({ title: () => `${title.value} · Nimble Tally` })
 </script>
 
 <template>
-  <div class="space-y-5">
-    <header class="flex flex-wrap items-center gap-3">
-      <h1 class="text-3xl font-bold mr-auto">{{ title }}</h1>
-      <span class="flex flex-wrap gap-2 print:hidden">
-        <NuxtLink class="key" :to="`/day/${written(beside(-1))}`" aria-label="The day before"><UIcon name="i-lucide-chevron-left" class="size-5" /></NuxtLink>
-        <NuxtLink class="key" :to="`/day/${written(beside(1))}`" aria-label="The day after"><UIcon name="i-lucide-chevron-right" class="size-5" /></NuxtLink>
-        <Key :disabled="!day?.matches.length" @click="print()"><UIcon name="i-lucide-printer" class="size-5" /> Print it</Key>
-        <a class="key" :href="`/api/day/export?${query}`" download><UIcon name="i-lucide-sheet" class="size-5" /> CSV</a>
-      </span>
-    </header>
-    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">{{ failed }} <Key @click="load()">Try again</Key></p>
-    <p v-else-if="!day" aria-busy="true">Looking back on it …</p>
-    <p v-else-if="!day.matches.length" class="sheet p-8 text-center text-lg">Nothing was played on this day.</p>
-    <LookedBack v-else :day="day" />
-  </div>
+  <LookBackPage :title="title" :day="day" :csv="`/api/day/export?${query}`" nothing="Nothing was played on this day." :failed="failed" @again="load()">
+    <template #before>
+      <NuxtLink class="key" :to="`/day/${written(beside(-1))}`" aria-label="The day before"><UIcon name="i-lucide-chevron-left" class="size-5" /></NuxtLink>
+      <NuxtLink class="key" :to="`/day/${written(beside(1))}`" aria-label="The day after"><UIcon name="i-lucide-chevron-right" class="size-5" /></NuxtLink>
+    </template>
+  </LookBackPage>
 </template>

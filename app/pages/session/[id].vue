@@ -18,29 +18,24 @@ async function load() {
 onMounted(load)
 watch(id, load)
 
-const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 const title = computed(() => {
   if (!told.value) return 'Session'
   const { createdAt, endedAt } = told.value.session
-  return `${longDay(new Date(createdAt))}, ${time(createdAt)} ${endedAt ? `to ${time(endedAt)}` : 'and still going on'}`
+  return `${longDay(new Date(createdAt))}, ${timeOfDay(createdAt)} ${endedAt ? `to ${timeOfDay(endedAt)}` : 'and still going on'}`
 })
-const print = () => window.print()
-useHead({ title: () => `${title.value} · Nimble Tally` })
 </script>
 
 <template>
-  <div class="space-y-5">
-    <header class="flex flex-wrap items-center gap-3">
-      <h1 class="text-3xl font-bold mr-auto">{{ title }}</h1>
-      <span class="flex flex-wrap gap-2 print:hidden">
-        <Key :disabled="!told?.day.matches.length" @click="print()"><UIcon name="i-lucide-printer" class="size-5" /> Print it</Key>
-        <a class="key" :href="`/api/room/session/${id}/export`" download><UIcon name="i-lucide-sheet" class="size-5" /> CSV</a>
-        <NuxtLink to="/room" class="key"><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</NuxtLink>
-      </span>
-    </header>
-    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">{{ failed }} <Key @click="load()">Try again</Key></p>
-    <p v-else-if="!told" aria-busy="true">Looking back on it …</p>
-    <p v-else-if="!told.day.matches.length" class="sheet p-8 text-center text-lg">Nothing was played in this session.</p>
-    <LookedBack v-else :day="told.day" />
-  </div>
+  <LookBackPage
+    :title="title"
+    :day="told?.day ?? null"
+    :csv="`/api/room/session/${id}/export`"
+    nothing="Nothing was played in this session."
+    :failed="failed"
+    @again="load()"
+  >
+    <template #after
+      ><NuxtLink to="/room" class="key"><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</NuxtLink></template
+    >
+  </LookBackPage>
 </template>

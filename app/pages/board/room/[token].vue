@@ -40,59 +40,56 @@ useHead({ title: 'The room · Nimble Tally', htmlAttrs: { class: 'board' } })
 </script>
 
 <template>
-  <div v-if="missing" class="p-10 text-center space-y-3">
-    <h1 class="text-3xl font-bold">No board here</h1>
-    <p class="text-xl">{{ missing }}</p>
-  </div>
-  <div v-else-if="!board" class="p-10 text-center text-xl" aria-busy="true">Looking round the room …</div>
-  <div v-else class="screen">
-    <header>
-      <h1>The room</h1>
-      <p v-if="stale" role="status" class="warn"><UIcon name="i-lucide-wifi-off" class="size-6" /> Out of date: the connection is lost. Trying again …</p>
-      <p v-else-if="board.ended" class="warn" role="status">The session has ended. Well played!</p>
-      <p v-else-if="called" class="warn" role="status">Time: each table finishes its round.</p>
-      <p v-else-if="needed.length" class="warn" role="status">
-        <UIcon name="i-lucide-hand" class="size-6" /> The referee is needed at {{ needed.map(({ name }) => name).join(', ') }}
-      </p>
-      <p
-        v-if="left !== null && !board.ended"
-        class="figures clock"
-        :class="{ near: nearEnd || called, still: !running && !called }"
-        role="timer"
-        aria-label="Clock of the room"
-      >
-        <UIcon :name="called ? 'i-lucide-bell-ring' : running ? 'i-lucide-timer' : 'i-lucide-pause'" class="sign" /> {{ text }}
-      </p>
-    </header>
-    <p v-if="!board.tables.length" class="text-2xl p-8">No table plays yet.</p>
-    <ul v-else class="tables" :style="{ '--across': columns, '--down': Math.ceil(board.tables.length / columns) }" aria-label="Tables">
-      <li v-for="table in board.tables" :key="table.id" class="sheet field" :class="{ needs: table.needs, over: table.over }">
-        <FitBox :least="0.35" :most="2.4">
-          <div class="inner">
-            <p class="head">
-              <b class="display name">{{ table.name }}</b>
-              <span class="game">{{ table.title === table.name ? '' : table.title }}</span>
-              <span v-if="table.needs" class="flag"><UIcon name="i-lucide-hand" class="size-6" /> referee</span>
-              <span v-else-if="table.over" class="done">finished</span>
-              <span v-else-if="table.timeCalled" class="done">last round</span>
-              <span v-else class="done">{{ table.round }}</span>
-            </p>
-            <ol>
-              <li v-for="(seat, i) in table.seats" :key="i" class="seat" :class="{ turn: seat.turn, won: seat.won }">
-                <Pennant :number="seat.pennant" size="1.5rem" />
-                <span class="who">{{ seat.name }}</span>
-                <UIcon v-if="seat.won" name="i-lucide-award" class="size-6 text-(--stands)" aria-label="won" />
-                <b class="figures score">{{ minus(seat.score) }}</b>
-              </li>
-            </ol>
-          </div>
-        </FitBox>
-      </li>
-    </ul>
-    <button v-if="silent && !board.ended" class="switch" @click="listen()">
-      <UIcon name="i-lucide-bell" class="size-4" /> Touch once to hear the bell here
-    </button>
-  </div>
+  <BoardPage :missing="missing" :ready="board !== null" looking="Looking round the room …">
+    <div v-if="board" class="screen">
+      <header>
+        <h1>The room</h1>
+        <p v-if="stale" role="status" class="warn"><UIcon name="i-lucide-wifi-off" class="size-6" /> Out of date: the connection is lost. Trying again …</p>
+        <p v-else-if="board.ended" class="warn" role="status">The session has ended. Well played!</p>
+        <p v-else-if="called" class="warn" role="status">Time: each table finishes its round.</p>
+        <p v-else-if="needed.length" class="warn" role="status">
+          <UIcon name="i-lucide-hand" class="size-6" /> The referee is needed at {{ needed.map(({ name }) => name).join(', ') }}
+        </p>
+        <p
+          v-if="left !== null && !board.ended"
+          class="figures clock"
+          :class="{ near: nearEnd || called, still: !running && !called }"
+          role="timer"
+          aria-label="Clock of the room"
+        >
+          <UIcon :name="called ? 'i-lucide-bell-ring' : running ? 'i-lucide-timer' : 'i-lucide-pause'" class="sign" /> {{ text }}
+        </p>
+      </header>
+      <p v-if="!board.tables.length" class="text-2xl p-8">No table plays yet.</p>
+      <ul v-else class="tables" :style="{ '--across': columns, '--down': Math.ceil(board.tables.length / columns) }" aria-label="Tables">
+        <li v-for="table in board.tables" :key="table.id" class="sheet field" :class="{ needs: table.needs, over: table.over }">
+          <FitBox :least="0.35" :most="2.4">
+            <div class="inner">
+              <p class="head">
+                <b class="display name">{{ table.name }}</b>
+                <span class="game">{{ table.title === table.name ? '' : table.title }}</span>
+                <span v-if="table.needs" class="flag"><UIcon name="i-lucide-hand" class="size-6" /> referee</span>
+                <span v-else-if="table.over" class="done">finished</span>
+                <span v-else-if="table.timeCalled" class="done">last round</span>
+                <span v-else class="done">{{ table.round }}</span>
+              </p>
+              <ol>
+                <li v-for="(seat, i) in table.seats" :key="i" class="seat" :class="{ turn: seat.turn, won: seat.won }">
+                  <Pennant :number="seat.pennant" size="1.5rem" />
+                  <span class="who">{{ seat.name }}</span>
+                  <UIcon v-if="seat.won" name="i-lucide-award" class="size-6 text-(--stands)" aria-label="won" />
+                  <b class="figures score">{{ minus(seat.score) }}</b>
+                </li>
+              </ol>
+            </div>
+          </FitBox>
+        </li>
+      </ul>
+      <button v-if="silent && !board.ended" class="switch" @click="listen()">
+        <UIcon name="i-lucide-bell" class="size-4" /> Touch once to hear the bell here
+      </button>
+    </div>
+  </BoardPage>
 </template>
 
 <style scoped>
