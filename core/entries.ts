@@ -7,6 +7,25 @@ import * as z from 'zod'
 export const CALLS = ['finish', 'time', 'chart', 'note'] as const
 export type Call = (typeof CALLS)[number]
 
+/** What an entry may hold: letters of its texts and names, and eight for every value in it; about as many bytes of JSON. */
+export const MOST_HELD = 16_000
+
+/** Whether an entry is no longer than an entry needs to be; stops counting as soon as it is. */
+export function isShort(raw: unknown): boolean {
+  let left = MOST_HELD
+  const count = (value: unknown): void => {
+    left -= typeof value === 'string' ? value.length : 8
+    if (typeof value !== 'object' || value === null) return
+    for (const name in value) {
+      if (left < 0) return
+      left -= Array.isArray(value) ? 0 : name.length
+      count((value as Readonly<Record<string, unknown>>)[name])
+    }
+  }
+  count(raw)
+  return left >= 0
+}
+
 const why = z.string().max(500)
 /** Any entry may say when it was made (ISO 8601) and why; neither changes what it does. */
 const remarks = { why: why.optional(), at: z.string().max(40).optional() }

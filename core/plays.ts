@@ -20,6 +20,12 @@ export interface BasePlay extends Told {
 /** A whole number; range is the game's business, so that it can give its own reason. */
 export const whole = z.int()
 
+/** More things than lie on any table. */
+const MOST_LISTED = 500
+
+/** A list in a play or opening: bounded, so that no slip is as long as a book. */
+export const listOf = <T extends z.ZodType>(each: T) => z.array(each).max(MOST_LISTED)
+
 /** Fields that may come with any play. */
 export const explanation = { explained: z.boolean().optional(), how: z.enum(HOWS).optional() }
 

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { namedRulesFields } from '#core/format/houseRulesFile'
 import { MOST_ENTRIES, readMatchInPieces, type MatchFile } from '#core/format/matchFile'
+import { moment } from '#core/moment'
 import { PENNANT_COUNT } from '#core/pennants'
 import { problem, type Problem } from '#core/problem'
 import type { Tape } from '#core/tape'
@@ -11,8 +12,6 @@ export const ARCHIVE = 'nimble-tally/archive'
 const id = z.string().regex(/^[\w-]{1,40}$/)
 const name = z.string().trim().min(1).max(40)
 const pennant = z.int().min(1).max(PENNANT_COUNT)
-/** The database has no year 0. */
-const moment = z.iso.datetime({ offset: true }).refine((at) => !at.startsWith('0000'))
 const unlike = (list: readonly { id: string }[]) => new Set(list.map(({ id }) => id)).size === list.length
 
 /** A match as an archive keeps it. */

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { gameById, GAMES } from '#core/games/index'
-import { entrySchema } from '#core/entries'
+import { entrySchema, isShort, MOST_HELD } from '#core/entries'
 import { openMatch } from '#core/match'
 import { problem, type Problem } from '#core/problem'
 import { atOnce, foldTapeInPieces, type Tape } from '#core/tape'
@@ -61,6 +61,8 @@ export function* readMatchInPieces(json: unknown): Generator<void, ReadMatch> {
   const read = shape.safeParse(json)
   if (!read.success) return { ok: false, problems: read.error.issues.flatMap((issue) => fromIssue(issue, json)) }
   const file = read.data
+  const long = file.entries.findIndex((entry) => !isShort(entry))
+  if (long >= 0) return { ok: false, problems: [problem(`entries.${long}`, 'entry-too-long', { entry: long + 1, most: MOST_HELD })] }
   const game = gameById(file.game)
   if (!game) {
     const known = GAMES.map(({ id }) => id)

@@ -58,6 +58,7 @@ export const PROBLEMS: Readonly<Record<string, (facts: Facts) => string>> = {
   'bad-version': (facts) => `This match file has version ${String(facts.version)}; version 1 can be read.`,
   'bad-field': (facts) => `“${String(facts.field)}” is missing or of the wrong type; ${String(facts.expected)} is needed.`,
   'unknown-field': (facts) => `A match file has no field “${String(facts.field)}”.`,
+  'entry-too-long': (facts) => `Entry ${String(facts.entry)} is too long: an entry holds some ${String(facts.most)} letters at most.`,
   'too-long': (facts) => `A match file holds at most ${String(facts.most)} entries.`,
   'bad-archive': (facts) =>
     facts.field ? `“${String(facts.field)}” is missing or not what is needed there.` : 'This is no archive: “format” must be "nimble-tally/archive".',

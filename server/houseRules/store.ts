@@ -4,9 +4,8 @@ import { namedRulesProblems, readHouseRulesText } from '#core/format/houseRulesF
 import type { NamedRules } from '#shared/api'
 import { namedRules } from '../database/schema'
 import { refusalOf } from '../matches/problems'
-import { refuseUnstorable } from '../utils/body'
 import { theDatabase, writing, type Within } from '../utils/database'
-import { Refusal } from '../utils/refusal'
+import { Refusal, refuseUnstorable } from '../utils/refusal'
 
 const columns = { id: namedRules.id, game: namedRules.game, name: namedRules.name, houseRules: namedRules.houseRules }
 

@@ -18,16 +18,7 @@ export async function bodyOf<T>(event: H3Event, schema: z.ZodType<T>, most?: num
   } catch {
     throw new Refusal(400, 'not-json', 'The request must carry JSON.')
   }
-  refuseUnstorable(json)
   return checked(schema, json)
-}
-
-/** Characters that the database can't keep: NUL, and halves of surrogate pairs. */
-const UNSTORABLE = /(?<!\\)(?:\\\\)*\\u(?:0000|d[89a-f])/
-
-/** Refuses text that the database can't keep, wherever in the value it stands. */
-export function refuseUnstorable(value: unknown): void {
-  if (UNSTORABLE.test(JSON.stringify(value) ?? '')) throw new Refusal(422, 'bad-text', 'There is a character in it that is no text. Type it anew.')
 }
 
 /**

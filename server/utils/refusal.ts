@@ -24,6 +24,11 @@ export function refuseWith(event: H3Event, status: number, code: string, says: s
   return { code, says, path: '' }
 }
 
+/** A fault of ours goes to the log with the route that it happened in; what was asked for there may hold names, and stays out. */
+export function reportBroken(event: H3Event, error: unknown): void {
+  console.error(`${event.method} ${event.context.matchedRoute?.path ?? event.path.split('?')[0]} broke:`, error)
+}
+
 /** An API route: refusals become their JSON and status; nothing else leaks out. */
 export function defineRoute<T>(handler: (event: H3Event) => Promise<T> | T): EventHandler {
   return defineEventHandler(async (event) => {
@@ -34,7 +39,7 @@ export function defineRoute<T>(handler: (event: H3Event) => Promise<T> | T): Eve
         setResponseStatus(event, error.status)
         return { code: error.code, says: told(error.says), path: told(error.path), ...error.more }
       }
-      console.error(error)
+      reportBroken(event, error)
       setResponseStatus(event, 500)
       return { code: 'broken', says: 'Something broke in Nimble Tally itself. Nothing was recorded; try again.', path: '' }
     }
@@ -44,8 +49,17 @@ export function defineRoute<T>(handler: (event: H3Event) => Promise<T> | T): Eve
 /** What is told of a text that may quote what was sent, however long that was. */
 export const told = (text: string) => (text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS)} …` : text)
 
-/** Checks any value against a schema; the refusal names the first field that is wrong. */
+/** Characters that the database can't keep: NUL, and halves of surrogate pairs. */
+const UNSTORABLE = /(?<!\\)(?:\\\\)*\\u(?:0000|d[89a-f])/
+
+/** Refuses text that the database can't keep, wherever in the value it stands. */
+export function refuseUnstorable(value: unknown): void {
+  if (UNSTORABLE.test(JSON.stringify(value) ?? '')) throw new Refusal(422, 'bad-text', 'There is a character in it that is no text. Type it anew.')
+}
+
+/** Checks what was asked, in a body or an address, against a schema; the refusal names the first field that is wrong. */
 export function checked<T>(schema: z.ZodType<T>, value: unknown): T {
+  refuseUnstorable(value)
   const read = schema.safeParse(value)
   if (read.success) return read.data
   const issue = read.error.issues[0]!

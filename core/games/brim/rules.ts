@@ -3,7 +3,7 @@ import type { CommonRules } from '#core/commonRules'
 import { refuseFaces, takeOut, total } from '#core/dice'
 import { allDice, mayRoll } from '#core/games/brim/dice'
 import type { Awaits, End, Judging, Seating } from '#core/game'
-import { playShape, whole, type Told } from '#core/plays'
+import { listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { everySeat, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
@@ -41,7 +41,7 @@ export interface Stop extends Told {
 export type BrimPlay = Roll | Stop
 
 export const playSchema: z.ZodType<BrimPlay> = z.discriminatedUnion('do', [
-  playShape('roll', { by: whole, dice: z.array(whole), keep: z.array(whole).optional() }),
+  playShape('roll', { by: whole, dice: listOf(whole), keep: listOf(whole).optional() }),
   playShape('stop', { by: whole, said: whole.optional() }),
 ])
 

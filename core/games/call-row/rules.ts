@@ -3,7 +3,7 @@ import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Seating } from '#core/game'
 import { findSigns, signed, spoken, type PlusMinus } from '#core/signing'
 import { cardsOf, packRule, packSize, refuseCards, without } from '#core/pack'
-import { playShape, whole, type Told } from '#core/plays'
+import { listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { everySeat, seatsFrom, withSeat } from '#core/seats'
 import { awarded, leadOf } from '#core/turns'
@@ -45,7 +45,7 @@ export type RowPlay = Deal | Call
 
 export const playSchema: z.ZodType<RowPlay> = z.discriminatedUnion('do', [
   playShape('deal', { card: whole }),
-  playShape('call', { by: whole, cards: z.array(whole).min(1), signs: z.array(z.enum(['+', '-'])).optional() }),
+  playShape('call', { by: whole, cards: listOf(whole).min(1), signs: listOf(z.enum(['+', '-'])).optional() }),
 ])
 
 export interface RowState {

@@ -2,7 +2,7 @@ import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Progress, Seating } from '#core/game'
 import { deckSize, packProblems, refuseShown, type Deck } from '#core/pack'
-import { playShape, whole, type Told } from '#core/plays'
+import { listOf, playShape, whole, type Told } from '#core/plays'
 import type { Problem } from '#core/problem'
 import { randomFor } from '#core/random'
 import { everySeat, seatAfter, withSeat } from '#core/seats'
@@ -55,7 +55,7 @@ export interface Turn extends Told {
 
 const played = z.union([whole, z.enum(LETTERS), z.strictObject({ wild: z.enum(['K', 'J']), slot: whole })])
 export const playSchema: z.ZodType<Turn> = z.discriminatedUnion('do', [
-  playShape('turn', { by: whole, from: z.enum(['stock', 'discard']), cards: z.array(played).min(1) }),
+  playShape('turn', { by: whole, from: z.enum(['stock', 'discard']), cards: listOf(played).min(1) }),
 ])
 
 export const faceOf = (card: Played): Face => (typeof card === 'object' ? card.wild : card)

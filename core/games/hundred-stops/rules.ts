@@ -2,7 +2,7 @@ import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import { refuseDiceCount, refuseFaces, refuseSpin, total } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
-import { playShape, whole, type Told } from '#core/plays'
+import { listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { everySeat, withSeat } from '#core/seats'
 import { awardedBeside, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
@@ -68,7 +68,7 @@ export interface Travel extends Told {
 }
 
 export const playSchema: z.ZodType<Travel> = z.discriminatedUnion('do', [
-  playShape('travel', { by: whole, dice: z.array(whole), hundreds: whole, order: z.array(z.string().regex(/^(?:h|t[1-9]\d{0,3})$/)), said: whole.optional() }),
+  playShape('travel', { by: whole, dice: listOf(whole), hundreds: whole, order: listOf(z.string().regex(/^(?:h|t[1-9]\d{0,3})$/)), said: whole.optional() }),
 ])
 
 export interface StopsState extends Turns {

@@ -3,7 +3,7 @@ import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Place, Seating } from '#core/game'
 import { CHAINS, nextIn, type Chain } from '#core/games/last-digit-chains/chains'
 import { countsOf } from '#core/pack'
-import { playShape, whole, type Told } from '#core/plays'
+import { listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { withSeat } from '#core/seats'
 import { leadOf } from '#core/turns'
@@ -44,7 +44,7 @@ export type ChainPlay = Take | Redeal | Done
 
 export const playSchema: z.ZodType<ChainPlay> = z.discriminatedUnion('do', [
   playShape('take', { by: whole, fan: whole, row: whole }),
-  playShape('redeal', { by: whole, fans: z.array(z.array(whole)) }),
+  playShape('redeal', { by: whole, fans: listOf(listOf(whole)) }),
   playShape('done', { by: whole }),
 ])
 

@@ -3,7 +3,7 @@ import type { CommonRules } from '#core/commonRules'
 import { combined } from '#core/dice'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
 import { facesOf, packProblems, packRule, packSize, refuseCards } from '#core/pack'
-import { playShape, whole, type Told } from '#core/plays'
+import { listOf, playShape, whole, type Told } from '#core/plays'
 import type { Problem } from '#core/problem'
 import { everySeat, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
@@ -62,8 +62,8 @@ export interface Reshuffle extends Told {
 export type PerchPlay = PlacePlay | Pass | Reshuffle
 
 export const playSchema: z.ZodType<PerchPlay> = z.discriminatedUnion('do', [
-  playShape('place', { by: whole, cards: z.array(whole), on: whole }),
-  playShape('pass', { by: whole, cards: z.array(whole) }),
+  playShape('place', { by: whole, cards: listOf(whole), on: whole }),
+  playShape('pass', { by: whole, cards: listOf(whole) }),
   playShape('reshuffle', {}),
 ])
 

@@ -4,7 +4,7 @@ import type { Awaits, End, Judging, Place, Seating } from '#core/game'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import { canTurn, endOf, hopelessCard, inReach, isCovered, leftOn, placeOf, stockOf, tileAt, tilesIn, type Layout } from '#core/games/roof-tiles/layout'
 import { countOf, facesOf, inPack, packProblems, packSize, refuseCards, restOf, without } from '#core/pack'
-import { playShape, whole, type Told } from '#core/plays'
+import { listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { randomFor } from '#core/random'
 import { withSeat } from '#core/seats'
@@ -31,7 +31,7 @@ export interface DonePlay extends Told {
 export type RoofPlay = TakePlay | TurnPlay | DonePlay
 
 export const playSchema: z.ZodType<RoofPlay> = z.discriminatedUnion('do', [
-  playShape('take', { by: whole, tiles: z.array(z.tuple([whole, whole])), turned: z.literal(true).optional() }),
+  playShape('take', { by: whole, tiles: listOf(z.tuple([whole, whole])), turned: z.literal(true).optional() }),
   playShape('turn', { by: whole, card: whole }),
   playShape('done', { by: whole }),
 ])
@@ -40,7 +40,7 @@ export const playSchema: z.ZodType<RoofPlay> = z.discriminatedUnion('do', [
 export interface RoofOpening {
   readonly layouts: readonly (readonly (readonly number[])[])[]
 }
-export const openingSchema: z.ZodType<RoofOpening> = z.strictObject({ layouts: z.array(z.array(z.array(whole))) })
+export const openingSchema: z.ZodType<RoofOpening> = z.strictObject({ layouts: listOf(listOf(listOf(whole))) })
 
 export interface RoofState {
   readonly seats: number

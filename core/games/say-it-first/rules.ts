@@ -3,7 +3,7 @@ import type { CommonRules } from '#core/commonRules'
 import { combined } from '#core/dice'
 import type { Awaits, End, Judging, Progress, Seating } from '#core/game'
 import { packProblems, packRule, packSize, refuseCards } from '#core/pack'
-import { explanation, playShape, whole, type Told } from '#core/plays'
+import { explanation, listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { everySeat, seatsFrom, withSeat } from '#core/seats'
 import { awarded, leadOf, NO_ROUNDS } from '#core/turns'
@@ -44,7 +44,7 @@ export interface Round extends Told {
 }
 
 const answerShape = z.strictObject({ by: whole, said: whole, ...explanation })
-export const playSchema: z.ZodType<Round> = z.discriminatedUnion('do', [playShape('round', { cards: z.array(whole), answers: z.array(answerShape) })])
+export const playSchema: z.ZodType<Round> = z.discriminatedUnion('do', [playShape('round', { cards: listOf(whole), answers: listOf(answerShape) })])
 
 export interface FirstState {
   readonly seats: number

@@ -4,7 +4,7 @@ import type { Awaits, End, Judging, Seating } from '#core/game'
 import { linesThrough, sameLine, topAt, withCard, type Heaps, type Line, type Spot } from '#core/games/six-heaps/block'
 import { canHold, freed, giveWay, withGone, type Hand, type Known } from '#core/hands'
 import { cardsOf, packProblems, packRule, packSize, refuseCards, without } from '#core/pack'
-import { playShape, whole, type Told } from '#core/plays'
+import { listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { randomFor } from '#core/random'
 import { everySeat, withSeat } from '#core/seats'
@@ -56,7 +56,7 @@ export type HeapPlay = Place | Pass
 
 const spot = z.tuple([whole, whole])
 export const playSchema: z.ZodType<HeapPlay> = z.discriminatedUnion('do', [
-  playShape('place', { by: whole, card: whole, at: spot, spotted: z.array(z.array(spot)).optional(), drew: whole.optional() }),
+  playShape('place', { by: whole, card: whole, at: spot, spotted: listOf(listOf(spot)).optional(), drew: whole.optional() }),
   playShape('pass', { by: whole }),
 ])
 

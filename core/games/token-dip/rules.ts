@@ -10,6 +10,8 @@ import { refuse, type GameVerdict, type Note } from '#core/verdict'
 import { changed } from '#core/working'
 
 const tokenName = z.string().min(1).max(30)
+/** The name of a token in a play; which there are, the house rules say. */
+const namedToken = z.string().max(60)
 
 export const houseRules = z.object({
   key: z
@@ -74,8 +76,8 @@ export interface Recount extends Told {
 export type DipPlay = Dip | Recount
 
 export const playSchema: z.ZodType<DipPlay> = z.discriminatedUnion('do', [
-  playShape('dip', { by: whole, token: z.string(), said: whole.optional() }),
-  playShape('recount', { by: whole, counts: z.record(z.string(), whole.min(0)) }),
+  playShape('dip', { by: whole, token: namedToken, said: whole.optional() }),
+  playShape('recount', { by: whole, counts: z.record(namedToken, whole.min(0)) }),
 ])
 
 export interface DipState extends Turns {

@@ -2,7 +2,7 @@ import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import { combined, refuseDiceCount, refuseFaces } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
-import { playShape, whole, type Told } from '#core/plays'
+import { listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { bestSeats, everySeat, seatsFrom, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, type Turns } from '#core/turns'
@@ -45,7 +45,7 @@ export interface Roll extends Told {
   readonly said?: number
 }
 
-export const playSchema: z.ZodType<Roll> = z.discriminatedUnion('do', [playShape('roll', { by: whole, dice: z.array(whole), said: whole.optional() })])
+export const playSchema: z.ZodType<Roll> = z.discriminatedUnion('do', [playShape('roll', { by: whole, dice: listOf(whole), said: whole.optional() })])
 
 /** One time round among those who roll in it: their seats in order, and the results so far. */
 export interface Pass {

@@ -2,7 +2,7 @@ import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
 import { cardsOf, countsOf, packProblems, packRule, packSize, refuseCards, restOf, type Pack } from '#core/pack'
-import { playShape, whole, type Told } from '#core/plays'
+import { listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { randomFor } from '#core/random'
 import { everySeat, withSeat } from '#core/seats'
@@ -44,7 +44,7 @@ export interface Relay extends Told {
 export type PairPlay = Turn | Relay
 
 export const playSchema: z.ZodType<PairPlay> = z.discriminatedUnion('do', [
-  playShape('turn', { by: whole, at: z.array(whole), cards: z.array(whole) }),
+  playShape('turn', { by: whole, at: listOf(whole), cards: listOf(whole) }),
   playShape('relay', {}),
 ])
 
