@@ -1,20 +1,7 @@
 import { randomBytes } from 'node:crypto'
-import { eq } from 'drizzle-orm'
-import { settings } from '../database/schema'
-import { theDatabase } from '../utils/database'
+import { keepSetting, setting } from '../utils/settings'
 import { StartRefused } from '../utils/startRefused'
 import { hashPasscode, LEAST_PASSCODE, makePasscode, verifyPasscode } from './hash'
-
-async function setting<T = string>(key: string): Promise<T | null> {
-  const database = await theDatabase()
-  const [row] = await database.select().from(settings).where(eq(settings.key, key))
-  return (row?.value ?? null) as T | null
-}
-
-async function keepSetting(key: string, value: unknown): Promise<void> {
-  const database = await theDatabase()
-  await database.insert(settings).values({ key, value }).onConflictDoUpdate({ target: settings.key, set: { value } })
-}
 
 /** Guessing finds a shorter one. */
 export class PasscodeTooShort extends StartRefused {
@@ -32,13 +19,19 @@ export async function readyPasscode(given: string | undefined): Promise<string |
   const kept = await setting('passcode')
   if (given) {
     if (given.length < LEAST_PASSCODE) throw new PasscodeTooShort()
-    if (!kept || !(await verifyPasscode(given, kept))) await keepSetting('passcode', await hashPasscode(given))
+    if (!kept || !(await verifyPasscode(given, kept))) await setPasscode(given)
     return null
   }
   if (kept) return null
   const made = makePasscode()
-  await keepSetting('passcode', await hashPasscode(made))
+  await setPasscode(made)
   return made
+}
+
+/** A new passcode ends every session by itself, so those that were ended before need not be remembered any more. */
+async function setPasscode(passcode: string): Promise<void> {
+  await keepSetting('passcode', await hashPasscode(passcode))
+  await keepSetting('ended-sessions', {})
 }
 
 /** The hash in force; a session belongs to it, so that a new passcode ends all sessions. */
@@ -53,7 +46,10 @@ export async function hasEnded(session: string): Promise<boolean> {
   return session in (await endedSessions())
 }
 
-/** Ends a session here, whoever has kept a copy of its cookie. */
+/**
+ * Ends a session here, whoever has kept a copy of its cookie; remembered until it would be over anyway. Only for
+ * sessions that were let in: what a stranger says of itself is not worth a row.
+ */
 export async function endSession(session: string, until: number, now = Date.now()): Promise<void> {
   const still = Object.entries(await endedSessions()).filter(([, over]) => over > now)
   await keepSetting('ended-sessions', Object.fromEntries([...still, [session, until]]))

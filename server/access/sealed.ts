@@ -1,15 +1,58 @@
+import { createHmac, randomUUID } from 'node:crypto'
 import type { H3Event } from 'h3'
 import { sessionKey } from './passcode'
 
-/** A device's sealed cookie of some name, with what it holds; kept for so many seconds. */
-export async function openSealed<T extends Record<string, unknown>>(event: H3Event, name: string, seconds: number) {
-  return useSession<T>(event, {
+/** What each of our cookies is called, and for how many seconds it is kept. */
+export const COOKIES = {
+  referee: { name: 'nimble-tally', seconds: 30 * 24 * 3600 },
+  // The helper is let go before, on the server.
+  helper: { name: 'nimble-tally-helper', seconds: 12 * 3600 },
+} as const
+export type Role = keyof typeof COOKIES
+
+/** What a device's cookie holds: for what it was sealed, and the passcode that was in force. */
+export interface Sealed {
+  readonly role?: Role
+  readonly passcode?: string
+  /** The helper that it belongs to. */
+  readonly helper?: string
+}
+
+/**
+ * The key that a role's cookies are sealed with: each has its own, so that what was sealed for one opens nothing under the
+ * name of another.
+ */
+export function keyFor(role: Role, installation: string): string {
+  return createHmac('sha256', installation).update(`cookie of a ${role}`).digest('hex')
+}
+
+/** A device's sealed cookie for a role. Only `isSealedFor` tells whether what it holds counts. */
+export async function openSealed(event: H3Event, role: Role) {
+  const { name, seconds } = COOKIES[role]
+  return useSession<Sealed>(event, {
     name,
-    password: await sessionKey(),
+    password: keyFor(role, await sessionKey()),
     maxAge: seconds,
+    // By cookie alone: a header could be set by any page's script.
+    sessionHeader: false,
     // Browsers drop secure cookies on the plain http of a local network; behind https NIMBLE_HTTPS=1 asks for them.
     cookie: { httpOnly: true, sameSite: 'lax', secure: process.env.NIMBLE_HTTPS === '1', path: '/' },
   })
+}
+
+/**
+ * Seals a device's cookie anew, as a session of its own: a copy of an earlier one leads nowhere new, and a device whose
+ * session was ended is in again.
+ */
+export async function seal(event: H3Event, role: Role, data: Omit<Sealed, 'role'>): Promise<void> {
+  const session = await openSealed(event, role)
+  Object.assign(event.context.sessions![COOKIES[role].name]!, { id: randomUUID(), createdAt: Date.now() })
+  await session.update({ ...data, role })
+}
+
+/** Whether a cookie was sealed for this role under the passcode in force, by its hash; without a passcode nothing was. */
+export function isSealedFor(role: Role, data: Sealed, passcodeHash: string): boolean {
+  return passcodeHash !== '' && data.role === role && data.passcode === mark(passcodeHash)
 }
 
 /** The part of the passcode's hash that a cookie carries, so that a new passcode ends it. */

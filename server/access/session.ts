@@ -1,24 +1,41 @@
 import type { H3Event } from 'h3'
+import { endStreamsOf } from '../utils/streams'
 import { endSession, hasEnded, passcodeHash } from './passcode'
-import { mark, openSealed } from './sealed'
+import { COOKIES, isSealedFor, mark, openSealed, seal, type Role } from './sealed'
 
-const DAYS_30 = 30 * 24 * 3600
+declare module 'h3' {
+  interface H3EventContext {
+    /** The session of whoever asks, where they were let in. */
+    device?: string
+  }
+}
 
-const open = (event: H3Event) => openSealed<{ passcode?: string }>(event, 'nimble-tally', DAYS_30)
+/** What the cookie of a role holds, where it was sealed for it, counts, and was not ended; null for everybody else. */
+export async function sealedHere(event: H3Event, role: Role) {
+  // Strangers have none; opening would make them one.
+  if (!getCookie(event, COOKIES[role].name)) return null
+  const session = await openSealed(event, role)
+  const { id, data } = session
+  if (!id || !isSealedFor(role, data, await passcodeHash()) || (await hasEnded(id))) return null
+  event.context.device = id
+  return session
+}
 
 /** Whether this request comes from somebody who gave the passcode in force. */
 export async function mayRecord(event: H3Event): Promise<boolean> {
-  const hash = await passcodeHash()
-  const { id, data } = await open(event)
-  return hash !== '' && data.passcode === mark(hash) && !(await hasEnded(id ?? ''))
+  return (await sealedHere(event, 'referee')) !== null
 }
 
 export async function letIn(event: H3Event): Promise<void> {
-  await (await open(event)).update({ passcode: mark(await passcodeHash()) })
+  await seal(event, 'referee', { passcode: mark(await passcodeHash()) })
 }
 
-export async function letOut(event: H3Event): Promise<void> {
-  const session = await open(event)
-  if (session.id) await endSession(session.id, Date.now() + DAYS_30 * 1000)
+/** Ends this device's session for a role, whoever has kept a copy of its cookie. Nothing is kept of who was never let in. */
+export async function letOut(event: H3Event, role: Role): Promise<void> {
+  const session = await sealedHere(event, role)
+  if (!session) return
+  const { id, createdAt } = event.context.sessions![COOKIES[role].name]!
+  await endSession(id, createdAt + COOKIES[role].seconds * 1000)
   await session.clear()
+  endStreamsOf(id)
 }

@@ -1,8 +1,8 @@
-import { letHelperOut } from '../access/helper'
+import { letOut } from '../access/session'
 import { defineRoute } from '../utils/refusal'
 
 /** This device helps no more. */
 export default defineRoute(async (event) => {
-  await letHelperOut(event)
+  await letOut(event, 'helper')
   return { helps: null }
 })

@@ -2,6 +2,6 @@ import { letOut } from '../access/session'
 import { defineRoute } from '../utils/refusal'
 
 export default defineRoute(async (event) => {
-  await letOut(event)
+  await letOut(event, 'referee')
   return { mayRecord: false }
 })

@@ -1,21 +1,26 @@
 import { helperHere } from '../access/helper'
 import { hostName, isHelpers, isLocalOnly, isLoopback, isOpen } from '../access/policy'
 import { mayRecord } from '../access/session'
-import { refuseWith } from '../utils/refusal'
+import { ready } from '../utils/ready'
+import { defineRoute, refuseWith } from '../utils/refusal'
 
 /**
  * Who may. On this machine alone: whoever is at it, as long as the request is really meant for it. Served to a
  * network: only those who gave the passcode, save what is open to viewers, and to helpers at the one match where they
  * help. Writing takes a page of our own.
  */
-export default defineEventHandler(async (event) => {
+export default defineRoute(async (event) => {
   const path = event.path.split('?')[0]!
   const host = getRequestHeader(event, 'host') ?? ''
   if (isLocalOnly() && !isLoopback(hostName(host))) return refuseWith(event, 403, 'not-here', 'This Nimble Tally serves this machine alone.')
   if (!path.startsWith('/api/')) return
+  // Browsers say where a request comes from. Looking costs time too: another site's picture may not ask for it.
+  const site = getRequestHeader(event, 'sec-fetch-site')
+  if (site === 'cross-site' || site === 'same-site') return refuseWith(event, 403, 'foreign-page', 'Another site’s page may ask for nothing here.')
   const origin = getRequestHeader(event, 'origin')
   if (event.method !== 'GET' && event.method !== 'HEAD' && origin && hostOf(`http://${host}`) !== hostOf(origin))
     return refuseWith(event, 403, 'foreign-page', 'Another site’s page may not write here.')
+  await ready()
   if (isLocalOnly() || isOpen(event.method, path)) return
   if (await mayRecord(event)) return
   const helper = await helperHere(event)

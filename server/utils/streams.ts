@@ -8,7 +8,8 @@ const MOST_WAITING = 64
 /** Streams that one address may hold; a room behind one router has many tables and boards. */
 const MOST_EACH = 400
 
-const open = new Set<() => void>()
+/** Every open stream by how it is closed, with the session of whoever follows it. */
+const open = new Map<() => void, string | undefined>()
 const byAddress = new Map<string, number>()
 
 /** One viewer's stream of events. */
@@ -21,7 +22,12 @@ export interface Stream {
 
 /** Ends every stream, so that a server that is told to stop doesn't wait for its viewers. */
 export function endStreams(): void {
-  for (const close of [...open]) close()
+  for (const close of [...open.keys()]) close()
+}
+
+/** Ends the streams of a session that was left: nothing more is told there. */
+export function endStreamsOf(device: string): void {
+  for (const [close, whose] of [...open]) if (whose === device) close()
 }
 
 /**
@@ -69,7 +75,7 @@ export function openStream(event: H3Event, begin: (stream: Stream) => () => void
       .catch(() => undefined)
   }
   const heartbeat = setInterval(() => stream.send('here', {}), HEARTBEAT_MS)
-  open.add(close)
+  open.set(close, event.context.device)
   const finish = begin(stream)
   events.onClosed(async () => close())
   return events.send()

@@ -1,0 +1,19 @@
+import { readyPasscode } from '../access/passcode'
+import { isLocalOnly } from '../access/policy'
+import { openOnce, type OpenDatabase } from './database'
+
+let getting: Promise<OpenDatabase> | null = null
+
+/** Resolves once whoever may come in can: the database is open, and the passcode is in force where one is needed. */
+export function ready(): Promise<OpenDatabase> {
+  return (getting ??= getReady())
+}
+
+async function getReady(): Promise<OpenDatabase> {
+  const open = await openOnce()
+  if (!isLocalOnly()) {
+    const made = await readyPasscode(process.env.NIMBLE_PASSCODE)
+    if (made) console.log(`\nThe passcode for recording from other devices is ${made}. It is shown this once; --passcode sets another.\n`)
+  }
+  return open
+}
