@@ -2,6 +2,7 @@ import { and, eq, sql } from 'drizzle-orm'
 import type { ClockState, ToldClock } from '#shared/api'
 import { matches } from '../database/schema'
 import { Refusal } from '../utils/refusal'
+import { makeAlarm, type Alarm } from '../utils/alarm'
 import { theDatabase, writing } from '../utils/database'
 import { toldClock, usedBy } from './clockTime'
 import { follow, tell } from './live'
@@ -11,7 +12,8 @@ import { tapeFor } from './tapes'
 
 export type ClockAct = 'start' | 'pause' | 'reset'
 
-const timers = new Map<string, NodeJS.Timeout>()
+/** The alarms of running clocks, by match. */
+const alarms = new Map<string, Alarm>()
 
 /** Starts, pauses or resets a match's clock; everybody who follows the match is told. */
 export async function setClock(match: string, act: ClockAct): Promise<ToldClock> {
@@ -47,21 +49,28 @@ async function keep(match: string, clock: ClockState): Promise<void> {
 
 /** Sets the alarm of a running clock anew; a clock that stands has none. */
 async function arm(match: string, clock: ClockState): Promise<void> {
-  clearTimeout(timers.get(match))
-  timers.delete(match)
+  turnOff(match)
   if (clock.since === null) return
   const { rules, result, timeCalled } = (await tapeFor(match)).state
   if (result) return keep(match, { used: usedBy(clock, Date.now()), since: null })
   if (rules.minutes === null || timeCalled) return
-  const left = rules.minutes * 60_000 - usedBy(clock, Date.now())
-  const timer = setTimeout(() => void runOut(match).catch(console.error), Math.max(0, left))
-  timer.unref()
-  timers.set(match, timer)
+  const { minutes } = rules
+  const alarm = makeAlarm(
+    () => minutes * 60_000 - usedBy(clock, Date.now()),
+    () => runOut(match),
+  )
+  alarms.set(match, alarm)
+  await alarm.set()
+}
+
+function turnOff(match: string): void {
+  alarms.get(match)?.off()
+  alarms.delete(match)
 }
 
 /** The clock has run out: time is called, after whatever was recorded last, and the clock stands. */
 async function runOut(match: string): Promise<void> {
-  timers.delete(match)
+  alarms.delete(match)
   await appendLast(match, 'clock', ({ state }) => (state.result || state.timeCalled ? null : { call: 'time', why: 'the clock ran out' }))
   const clock = await clockOf(match)
   await keep(match, { used: usedBy(clock, Date.now()), since: null })
@@ -76,8 +85,8 @@ export async function resumeClocks(): Promise<void> {
     .where(and(eq(matches.over, false), sql`${matches.clock}->>'since' is not null`))
   for (const { id, clock } of running) await arm(id, clock)
   follow(null, (change) => {
-    if (change.kind === 'removed') clearTimeout(timers.get(change.match))
-    if (change.kind === 'recorded' && timers.has(change.match) && bearsOnTime(change.recorded.entry, change.summary.result !== null))
+    if (change.kind === 'removed') turnOff(change.match)
+    if (change.kind === 'recorded' && alarms.has(change.match) && bearsOnTime(change.recorded.entry, change.summary.result !== null))
       void clockOf(change.match)
         .then((clock) => arm(change.match, clock))
         .catch(console.error)

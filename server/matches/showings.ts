@@ -1,3 +1,5 @@
+import { Refusal } from '../utils/refusal'
+
 /** What one kind of board is drawn from. */
 export interface ShowingParts {
   /** The picture of what is shown, as JSON; throws where it is there no more. */
@@ -26,6 +28,8 @@ export interface Showings {
   follow(shown: string, token: string, see: See): () => void
 }
 
+const report = (shown: string, error: unknown) => console.error(`The board of ${shown} can’t be drawn:`, error)
+
 /** Boards of one kind, each drawn once for all who look at it. */
 export function makeShowings({ draw: drawn, tokenOf, follow }: ShowingParts): Showings {
   const showings = new Map<string, Showing>()
@@ -33,7 +37,7 @@ export function makeShowings({ draw: drawn, tokenOf, follow }: ShowingParts): Sh
   function open(shown: string): Showing {
     const showing: Showing = {
       viewers: new Map(),
-      stop: follow(shown, (what) => void (what === 'link' ? recheck(shown, showing) : draw(shown, showing)).catch(() => undefined)),
+      stop: follow(shown, (what) => void (what === 'link' ? recheck(shown, showing) : draw(shown, showing)).catch((error: unknown) => report(shown, error))),
       picture: null,
       drawing: false,
       again: false,
@@ -53,8 +57,10 @@ export function makeShowings({ draw: drawn, tokenOf, follow }: ShowingParts): Sh
         showing.picture = await drawn(shown)
         for (const { see } of [...showing.viewers.values()]) see(showing.picture)
       }
-    } catch {
-      for (const { see } of [...showing.viewers.values()]) see(null)
+    } catch (error) {
+      if (error instanceof Refusal) for (const { see } of [...showing.viewers.values()]) see(null)
+      // A fault in drawing it: whoever looks keeps the picture that they have, until the next change.
+      else report(shown, error)
     } finally {
       showing.drawing = false
     }
@@ -74,7 +80,7 @@ export function makeShowings({ draw: drawn, tokenOf, follow }: ShowingParts): Sh
       if (showing.picture !== null && !showing.drawing) see(showing.picture)
       else void draw(shown, showing)
       // The link may have been renewed between the question where it leads and now; nobody would tell this viewer.
-      void recheck(shown, showing).catch(() => undefined)
+      void recheck(shown, showing).catch((error: unknown) => report(shown, error))
       return () => {
         showing.viewers.delete(viewer)
         if (showing.viewers.size) return

@@ -8,6 +8,7 @@ import { followRoom, tellRoom } from '../matches/live'
 import { matches, roomSessions } from '../database/schema'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
+import { makeAlarm } from '../utils/alarm'
 import { breathe } from '../utils/breathe'
 import { goingOn, noSuchSession, toldSession } from './session'
 
@@ -15,8 +16,16 @@ const MINUTE = 60_000
 /** What is said with the call of time that the room's clock makes; by it such a call is known again. */
 const WHY = 'the room’s clock ran out'
 
+/** The session whose clock is watched. */
+let watched: RoomSession | null = null
 /** The alarm of the one running clock of the room. */
-let timer: NodeJS.Timeout | undefined
+const alarm = makeAlarm(
+  () => (watched ? leftOf(watched) : null),
+  async () => {
+    const { id } = watched!
+    await inTurn(() => runOut(id))
+  },
+)
 /** Acts go one after another, so that none is lost between reading the clock and keeping it. */
 let queue: Promise<unknown> = Promise.resolve()
 
@@ -66,19 +75,25 @@ async function keep(id: string, { minutes, used, since, called }: RoomClockState
 }
 
 /** Sets the alarm of a running clock anew; one that stands has none. */
-function arm({ id, endedAt, clock }: RoomSession): void {
-  clearTimeout(timer)
-  if (endedAt || clock.since === null || clock.minutes === null || clock.called) return
-  const left = clock.minutes * MINUTE - usedBy(clock, Date.now())
-  timer = setTimeout(() => void inTurn(() => runOut(id)).catch(console.error), Math.max(0, left))
-  timer.unref()
+function arm(session: RoomSession): void {
+  watched = session
+  void alarm.set().catch(console.error)
+}
+
+/** Milliseconds until the clock of a session runs out; null where it doesn't run. */
+function leftOf({ endedAt, clock }: RoomSession): number | null {
+  if (endedAt || clock.since === null || clock.minutes === null || clock.called) return null
+  return clock.minutes * MINUTE - usedBy(clock, Date.now())
 }
 
 /** The room's clock has run out: time is called at every table that still plays, and each finishes its round. */
 async function runOut(id: string): Promise<void> {
-  const clock = (await goingOn(id).catch(() => null))?.clock
+  const session = await goingOn(id).catch(() => null)
+  const left = session && leftOf(session)
   // It was paused, or given more time, in the last moment.
-  if (!clock || clock.since === null || usedBy(clock, Date.now()) < (clock.minutes ?? Infinity) * MINUTE) return
+  if (!session || left === null) return
+  if (left > 0) return arm(session)
+  const { clock } = session
   await keep(id, { ...clock, used: clock.minutes! * MINUTE, since: null, called: true })
   for (const match of await playing(id)) {
     await appendLast(match, 'room', ({ state }) => (state.result || state.timeCalled ? null : { call: 'time', why: WHY })).catch(console.error)
