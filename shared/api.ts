@@ -58,11 +58,19 @@ export interface Helper {
   readonly cameAt: string | null
 }
 
+/** The time zone by whose clocks days and weeks go: set for the room, or else the server's own. */
+export interface Zone {
+  readonly zone: string
+  readonly own: boolean
+}
+
 /** Who asks: whether a passcode is needed here, whether it was given, and the one match that this device helps at. */
 export interface Access {
   readonly passcode: boolean
   readonly mayRecord: boolean
   readonly helps: string | null
+  /** The room's time zone. */
+  readonly zone: string
 }
 
 /** One recorded entry as it goes to every page that follows its match. */

@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { namedRulesFields } from '#core/format/houseRulesFile'
+import { isoOfDatabase, moment } from '#core/moment'
 import { PENNANT_COUNT } from '#core/pennants'
 
 /** Shapes of requests: every field bounded. */
@@ -60,19 +61,28 @@ export const changedRulesShape = z
   .strictObject({ name: namedRulesFields.name.optional(), houseRules: namedRulesFields.houseRules.optional() })
   .refine((changes) => changes.name !== undefined || changes.houseRules !== undefined, 'nothing to change')
 
+/** The room's time zone; null for the server's own. */
+export const zoneShape = z.strictObject({ zone: z.string().min(1).max(60).nullable() })
+
 /** Everything older than so many months. */
 export const forgetShape = z.strictObject({ months: z.coerce.number().int().min(0).max(240) })
 
-/** People by id, with commas between. */
-export const idsShape = z
-  .string()
-  .max(2000)
-  .default('')
-  .transform((text) => text.split(',').filter((id) => /^[\w-]{1,40}$/.test(id)))
+/** So many people by id at most, with commas between, nobody twice. */
+const idsShape = (most: number) =>
+  z
+    .string()
+    .max(2000)
+    .default('')
+    .transform((text) => [...new Set(text.split(',').filter((id) => /^[\w-]{1,40}$/.test(id)))])
+    .refine((ids) => ids.length <= most, `${most} people at most`)
+
+/** Everybody in a room. */
+export const roomShape = idsShape(64)
 
 /** What the logbook is asked for: people who all sat there, game, name of the table, words. */
 export const loggedShape = z.object({
-  who: idsShape,
+  // As many as sit at one table.
+  who: idsShape(8),
   game: z.string().max(60).default(''),
   table: tableName.default(''),
   q: z.string().trim().max(60).default(''),
@@ -84,11 +94,11 @@ export const placeShape = z
   .string()
   .regex(/^[^~]{10,40}~[\w-]{1,40}$/)
   .transform((text) => ({ at: text.split('~')[0]!, id: text.split('~')[1]! }))
-  .refine(({ at }) => !Number.isNaN(Date.parse(at)))
+  .refine(({ at }) => moment.safeParse(isoOfDatabase(at)).success, 'no place in a list')
 
 /** A stretch of time, at most a month: from a moment until before another, ISO 8601. */
 export const betweenShape = z
-  .object({ from: z.iso.datetime({ offset: true }), to: z.iso.datetime({ offset: true }) })
+  .object({ from: moment, to: moment })
   .refine(
     ({ from, to }) => Date.parse(from) < Date.parse(to) && Date.parse(to) - Date.parse(from) <= 31 * 86_400_000,
     'from must come before to, a month at most',

@@ -11,6 +11,7 @@ export function useAccess() {
     if (access.value && !again) return
     try {
       access.value = await callApi<Access>('/api/session')
+      roomZone.value = access.value.zone
       helper.value = access.value.helps !== null
     } catch {
       // Without the server nothing is refused either; it is asked again with the next page.

@@ -40,7 +40,7 @@ export function usePerson(id: string) {
     const byMonth = new Map<string, Map<string, number>>()
     for (const { how, at } of tries.value) {
       if (how === null) continue
-      const month = new Date(at).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' })
+      const month = monthOf(at)
       const counts = byMonth.get(month) ?? new Map<string, number>()
       byMonth.set(month, counts.set(how, (counts.get(how) ?? 0) + 1))
     }

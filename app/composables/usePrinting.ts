@@ -86,7 +86,7 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
   return { setup, wishes, everything, sheets, toggle }
 }
 
-const dayOf = (match: StoredMatch | null) => (match ? new Date(match.createdAt).toLocaleDateString('en-GB', { dateStyle: 'long' }) : '')
+const dayOf = (match: StoredMatch | null) => (match ? dayInLetter(match.createdAt) : '')
 
 /** The match to print from, if the address names one; null where it doesn't. Throws where it can't be read. */
 export async function matchToPrint(id: unknown): Promise<StoredMatch | null> {

@@ -4,7 +4,6 @@ const { busy, done, problems, imported, broken, importMatch, restore } = useTran
 const { backups, folder, failed } = useBackups()
 
 const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`)
-const day = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 
 function pick(event: Event, use: (file: File) => Promise<void>) {
   const file = pickedFile(event)
@@ -47,7 +46,7 @@ useHead({ title: 'Keep · Nimble Tally' })
         <p v-if="backups?.length === 0">None yet: the first one is made within a day.</p>
         <ul v-else class="divide-y divide-(--rule)">
           <li v-for="backup in backups" :key="backup.name" class="py-2 flex flex-wrap items-baseline gap-x-4">
-            <b>{{ day(backup.at) }}</b> <span class="figures text-sm break-all">{{ backup.name }}</span>
+            <b>{{ dayAndTime(backup.at) }}</b> <span class="figures text-sm break-all">{{ backup.name }}</span>
             <span class="text-sm ml-auto">{{ size(backup.bytes) }}</span>
           </li>
         </ul>
@@ -57,6 +56,7 @@ useHead({ title: 'Keep · Nimble Tally' })
         </p>
       </template>
     </section>
+    <ZoneChoice />
     <p v-if="busy" aria-busy="true">Judging …</p>
     <p v-if="done" role="status" class="sheet p-4 font-semibold">
       {{ done }} <NuxtLink v-if="imported" :to="`/match/${imported}`" class="underline underline-offset-4">Open it</NuxtLink>

@@ -7,7 +7,6 @@ import type { ListedMatch } from '#shared/api'
 const { people, tables, chosen, text, asked, days, series, weeks, total, next, ready, failed, load, loadWeeks, more, set, toggle } = useLogbook()
 const route = useRoute()
 const title = (game: string) => aboutOf(game)?.title ?? game
-const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 const won = ({ summary }: ListedMatch, seat: number) => summary.result?.winners.includes(seat) ?? false
 const trouble = ref<string | null>(null)
 async function look() {
@@ -82,7 +81,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
         <ul class="sheet divide-y divide-(--rule)">
           <li v-for="match in matches" :key="match.id">
             <NuxtLink :to="`/match/${match.id}`" class="px-3 py-2 grid gap-x-4 gap-y-0.5 sm:grid-cols-[3.5rem_11rem_minmax(0,1fr)] hover:bg-(--accent-soft)">
-              <span class="figures text-(--ink-soft)">{{ time(match.updatedAt) }}</span>
+              <span class="figures text-(--ink-soft)">{{ timeOfDay(match.updatedAt) }}</span>
               <span class="font-bold"
                 >{{ title(match.game) }}<span v-if="match.name" class="block text-sm font-normal text-(--ink-soft)">{{ match.name }}</span></span
               >

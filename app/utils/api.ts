@@ -15,7 +15,7 @@ export class ApiError extends Error {
   }
 }
 
-type Method = 'GET' | 'POST' | 'PATCH' | 'DELETE'
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
 
 /** Tries again are the outbox's business, not a single request's. */
 const api = $fetch.create({ retry: 0, responseType: 'json' }) as (path: string, options: object) => Promise<unknown>

@@ -1,5 +1,6 @@
-import { sql, type SQL } from 'drizzle-orm'
+import { sql } from 'drizzle-orm'
 import type { Database } from './client'
+import { rowsOf } from './rows'
 
 export interface Migration {
   readonly tag: string
@@ -44,10 +45,4 @@ async function seenBy(database: Database): Promise<ReadonlySet<string>> {
 
 async function tagsIn(database: Pick<Database, 'execute'>): Promise<ReadonlySet<string>> {
   return new Set((await rowsOf<{ tag: string }>(database, sql`select tag from applied_migrations`)).map(({ tag }) => tag))
-}
-
-/** The two drivers give rows in different wrappings. */
-async function rowsOf<T>(database: Pick<Database, 'execute'>, query: SQL): Promise<T[]> {
-  const found = (await database.execute(query)) as unknown
-  return (Array.isArray(found) ? found : (found as { rows: unknown[] }).rows) as T[]
 }

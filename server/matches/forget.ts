@@ -1,8 +1,10 @@
 import { and, count, eq, inArray, isNull, like, lt, notExists, or, sql, type SQL } from 'drizzle-orm'
+import { monthsBefore } from '#core/calendar'
 import type { Forgotten } from '#shared/api'
 import { PEOPLE } from '../demo/saturday'
 import { entries, facts, matches, people, roomSessions, seats } from '../database/schema'
 import { breathe } from '../utils/breathe'
+import { roomZone } from '../room/zone'
 import { theDatabase, writing, type Within } from '../utils/database'
 import { tell } from './live'
 import { noSuchPerson } from './people'
@@ -107,7 +109,7 @@ interface Old {
 /** Matches that nothing was recorded in for so many months, and people who have played nothing since. */
 async function olderThan(months: number): Promise<Old> {
   const database = await theDatabase()
-  const before = cutoff(months)
+  const before = await cutoff(months)
   const old = await database.select({ id: matches.id }).from(matches).where(lt(matches.updatedAt, before))
   const idle = await database.select({ id: people.id }).from(people).where(idleSince(database, before))
   return { matches: idsOf(old), people: idsOf(idle), facts: await factsIn(lt(matches.updatedAt, before)) }
@@ -128,25 +130,21 @@ export const countOlder = async (months: number): Promise<Forgotten> => counted(
 /** Forgets them for good. */
 export async function forgetOlder(months: number): Promise<Forgotten> {
   const old = await olderThan(months)
+  const before = await cutoff(months)
   await deleteMatches(old.matches)
   await deletePeople(old.people)
   await writing(
     (tx) =>
       tx
         .delete(roomSessions)
-        .where(
-          and(lt(roomSessions.endedAt, cutoff(months)), notExists(tx.select({ id: matches.id }).from(matches).where(eq(matches.sessionId, roomSessions.id)))),
-        ),
+        .where(and(lt(roomSessions.endedAt, before), notExists(tx.select({ id: matches.id }).from(matches).where(eq(matches.sessionId, roomSessions.id))))),
     { frees: true },
   )
   return counted(old)
 }
 
-const cutoff = (months: number) => {
-  const at = new Date()
-  at.setMonth(at.getMonth() - months)
-  return at.toISOString()
-}
+/** What was last touched before this moment is older than so many months. */
+const cutoff = async (months: number) => monthsBefore(new Date(), months, await roomZone())
 
 /** Known since before that day, and at no table since. */
 function idleSince(database: Pick<Within, 'select'>, before: string) {

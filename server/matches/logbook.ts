@@ -1,22 +1,35 @@
 import Papa from 'papaparse'
-import { and, desc, eq, sql, type SQL } from 'drizzle-orm'
+import { and, countDistinct, desc, eq, inArray, sql, type SQL, type SQLWrapper } from 'drizzle-orm'
+import { QueryBuilder } from 'drizzle-orm/pg-core'
 import { aboutOf } from '#core/games/abouts'
 import type { ListedMatch, Series, Week } from '#shared/api'
 import type { Logged } from '#shared/requests'
+import { rowsOf } from '../database/rows'
 import { entries, facts, matches, seats } from '../database/schema'
+import { roomZone } from '../room/zone'
 import { breathe } from '../utils/breathe'
 import { theDatabase } from '../utils/database'
 import { listedWhere, type Place } from './store'
 
 /** Which matches are asked for; every part left out is no limit. */
 function wanted({ who, game, table, q }: Logged): SQL | undefined {
-  // Each of the people sat there.
-  const sat = who.map((person) => sql`exists (select 1 from ${seats} s where s.match_id = ${matches.id} and s.person_id = ${person})`)
   const like = `%${q.replace(/[\\%_]/g, '\\$&')}%`
   const found = q
     ? sql`(${matches.name} ilike ${like} or ${matches.summary}->>'line' ilike ${like} or exists (select 1 from ${seats} s where s.match_id = ${matches.id} and s.name ilike ${like}))`
     : undefined
-  return and(...sat, game ? eq(matches.game, game) : undefined, table ? eq(matches.name, table) : undefined, found)
+  return and(satThere(who), game ? eq(matches.game, game) : undefined, table ? eq(matches.name, table) : undefined, found)
+}
+
+/** Matches at which each of some people sat; one question however many they are. */
+function satThere(who: readonly string[]): SQL | undefined {
+  if (!who.length) return undefined
+  const theirs = new QueryBuilder()
+    .select({ id: seats.matchId })
+    .from(seats)
+    .where(inArray(seats.personId, [...who]))
+    .groupBy(seats.matchId)
+    .having(eq(countDistinct(seats.personId), who.length))
+  return inArray(matches.id, theirs)
 }
 
 /** A page of the logbook, the newest first, and how many matches there are in all; no tape is read for it. */
@@ -53,7 +66,9 @@ export async function tableNames(): Promise<string[]> {
 export async function seriesOf(who: readonly string[]): Promise<Series[]> {
   if (who.length < 2) return []
   const database = await theDatabase()
-  const rows = await database.execute<{ game: string; person: string | null; won: number; played: number }>(sql`
+  const rows = await rowsOf<{ game: string; person: string | null; won: number; played: number }>(
+    database,
+    sql`
     with theirs as (
       select m.id, m.game, m.summary
       from ${matches} m join ${seats} s on s.match_id = m.id
@@ -67,9 +82,10 @@ export async function seriesOf(who: readonly string[]): Promise<Series[]> {
     select t.game, s.person_id as person, count(*)::int as played,
       count(*) filter (where t.summary->'result'->'winners' @> to_jsonb(s.seat))::int as won
     from theirs t join ${seats} s on s.match_id = t.id
-    group by t.game, s.person_id order by t.game`)
+    group by t.game, s.person_id order by t.game`,
+  )
   const byGame = new Map<string, { played: number; won: Map<string, number> }>()
-  for (const { game, person, won, played } of rows.rows) {
+  for (const { game, person, won, played } of rows) {
     const found = byGame.get(game) ?? { played, won: new Map<string, number>() }
     byGame.set(game, found)
     if (person) found.won.set(person, won)
@@ -83,10 +99,13 @@ const WEEKS = 26
 /** Week by week: matches begun, answers said and right (of the first person asked for, else of all), seconds a play in the middle. */
 export async function weeksOf(asked: Logged): Promise<Week[]> {
   const database = await theDatabase()
-  const since = sql`date_trunc('week', now()) - make_interval(weeks => ${WEEKS - 1})`
+  const zone = await roomZone()
+  /** The Monday of the week in which a moment falls, by the room's own clocks. */
+  const weekOf = (at: SQLWrapper) => sql<string>`to_char(date_trunc('week', ${at} at time zone ${zone}), 'YYYY-MM-DD')`
+  const since = sql`(date_trunc('week', now() at time zone ${zone}) - make_interval(weeks => ${WEEKS - 1})) at time zone ${zone}`
   const where = and(wanted(asked), sql`${matches.createdAt} >= ${since}`)
   const counted = await database
-    .select({ week: sql<string>`to_char(date_trunc('week', ${matches.createdAt}), 'YYYY-MM-DD')`, n: sql<number>`count(*)::int` })
+    .select({ week: weekOf(matches.createdAt), n: sql<number>`count(*)::int` })
     .from(matches)
     .where(where)
     .groupBy(sql`1`)
@@ -94,7 +113,7 @@ export async function weeksOf(asked: Logged): Promise<Week[]> {
   const [person] = asked.who
   const answered = await database
     .select({
-      week: sql<string>`to_char(date_trunc('week', ${facts.at}), 'YYYY-MM-DD')`,
+      week: weekOf(facts.at),
       said: sql<number>`count(*)::int`,
       right: sql<number>`count(*) filter (where ${facts.right})::int`,
     })
@@ -103,19 +122,22 @@ export async function weeksOf(asked: Logged): Promise<Week[]> {
     .where(and(where, sql`${facts.said} is not null`, person ? eq(facts.personId, person) : undefined))
     .groupBy(sql`1`)
   await breathe()
-  const paced = await database.execute<{ week: string; pace: number }>(sql`
-    select to_char(date_trunc('week', at), 'YYYY-MM-DD') as week, percentile_cont(0.5) within group (order by gap)::float as pace
+  const paced = await rowsOf<{ week: string; pace: number }>(
+    database,
+    sql`
+    select ${weekOf(sql`at`)} as week, percentile_cont(0.5) within group (order by gap)::float as pace
     from (
       select ${entries.at} as at, extract(epoch from ${entries.at} - lag(${entries.at}) over (partition by ${entries.matchId} order by ${entries.number})) as gap
       from ${entries} join ${matches} on ${matches.id} = ${entries.matchId}
       where ${where ?? sql`true`}
     ) gaps
-    where gap between 1 and 180 group by 1`)
+    where gap between 1 and 180 group by 1`,
+  )
   const weeks = new Map<string, Week>()
   const of = (week: string) => weeks.get(week) ?? { week, matches: 0, said: 0, right: 0, pace: null }
   for (const { week, n } of counted) weeks.set(week, { ...of(week), matches: n })
   for (const { week, said, right } of answered) weeks.set(week, { ...of(week), said, right })
-  for (const { week, pace } of paced.rows) weeks.set(week, { ...of(week), pace: Math.round(pace * 10) / 10 })
+  for (const { week, pace } of paced) weeks.set(week, { ...of(week), pace: Math.round(pace * 10) / 10 })
   return [...weeks.values()].sort((a, b) => (a.week < b.week ? -1 : 1))
 }
 

@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm'
 import type { Level, Pair } from '#shared/api'
 import type { NewMatch } from '#shared/requests'
+import { rowsOf } from '../database/rows'
 import { facts, matches, seats } from '../database/schema'
 import { theDatabase } from '../utils/database'
 import { Refusal } from '../utils/refusal'
@@ -13,24 +14,28 @@ const LATELY = 60
 /** How often two have sat at one table lately. */
 export async function listPairs(): Promise<Pair[]> {
   const database = await theDatabase()
-  const { rows } = await database.execute<{ one: string; other: string; times: number }>(sql`
+  return rowsOf<Pair>(
+    database,
+    sql`
     select a.person_id as one, b.person_id as other, count(*)::int as times
     from ${seats} a join ${seats} b on a.match_id = b.match_id and a.person_id < b.person_id
     join ${matches} m on m.id = a.match_id
     where m.created_at > now() - make_interval(days => ${LATELY})
-    group by 1, 2`)
-  return rows
+    group by 1, 2`,
+  )
 }
 
 /** How many answers each has said lately, and how many of them were right. */
 export async function listLevels(): Promise<Level[]> {
   const database = await theDatabase()
-  const { rows } = await database.execute<{ person: string; said: number; right: number }>(sql`
+  return rowsOf<Level>(
+    database,
+    sql`
     select person_id as person, count(*)::int as said, count(*) filter (where "right")::int as "right"
     from ${facts}
     where said is not null and person_id is not null and at > now() - make_interval(days => ${LATELY})
-    group by person_id`)
-  return rows
+    group by person_id`,
+  )
 }
 
 /**

@@ -16,9 +16,7 @@ const { text: clock, running } = useClock(
 )
 const asking = ref(false)
 const failed = ref<string | null>(null)
-const when = computed(() =>
-  new Date(match.updatedAt).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }),
-)
+const when = computed(() => lately(match.updatedAt))
 
 async function remove() {
   try {

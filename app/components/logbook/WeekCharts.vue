@@ -9,7 +9,7 @@ Chart.register(BarController, BarElement, CategoryScale, LinearScale, LineContro
 
 const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name)
 const mode = useColorMode()
-const labels = computed(() => weeks.map(({ week }) => new Date(week).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })))
+const labels = computed(() => weeks.map(({ week }) => weekFrom(week)))
 const share = ({ said, right }: Week) => (said ? Math.round((100 * right) / said) : null)
 const colours = computed(() => ({ mode: mode.value, bar: colour('--accent'), line: colour('--stands'), grid: colour('--rule'), text: colour('--ink') }))
 const options = computed(() => ({
