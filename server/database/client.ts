@@ -1,13 +1,20 @@
+import { existsSync, readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
+import type { PGlite } from '@electric-sql/pglite'
 import { drizzle as drizzlePglite } from 'drizzle-orm/pglite'
 import { drizzle as drizzlePostgres } from 'drizzle-orm/postgres-js'
 import postgres from 'postgres'
 import { makeFlush } from './flush'
-import { dataIn, makeWayFor, openFolder } from './folder'
+import { refuseFullStart } from './disk'
+import { dataIn, openFolder } from './folder'
 import { takeFolder } from './lock'
+import { bringBack, type Fill } from './restore'
 import * as schema from './schema'
 
 export type Database = ReturnType<typeof drizzlePglite<typeof schema>>
+
+/** Drizzle over an open PGlite. */
+export const overPglite = (client: PGlite): Database => drizzlePglite(client, { schema })
 
 export interface OpenDatabase {
   readonly database: Database
@@ -22,12 +29,20 @@ export interface OpenDatabase {
   readonly close: () => Promise<void>
 }
 
+export interface Where {
+  readonly url?: string
+  readonly folder: string
+  /** The file of an archive of an empty folder. */
+  readonly prepared?: string
+  readonly anew?: boolean
+  readonly restore?: { readonly file: string; readonly fill: Fill }
+}
+
 /**
  * Opens the database: a PostgreSQL server when `url` is given, else PGlite in `folder`, which is taken for this
- * process alone. `prepared` is an archive of an empty folder that spares the first start its slow set-up;
- * `restore` a backup that takes the place of what is there.
+ * process alone. `restore` is a backup that takes the place of what is there, once `fill` has read it.
  */
-export async function openDatabase(where: { url?: string; folder: string; prepared?: string; restore?: string }): Promise<OpenDatabase> {
+export async function openDatabase(where: Where): Promise<OpenDatabase> {
   if (where.url) {
     const client = postgres(where.url, { onnotice: () => {} })
     const database = drizzlePostgres(client, { schema }) as unknown as Database
@@ -44,10 +59,12 @@ export async function openDatabase(where: { url?: string; folder: string; prepar
   const folder = resolve(where.folder)
   const release = await takeFolder(folder)
   try {
-    if (where.restore) await makeWayFor(folder, where.restore)
-    const client = await openFolder(folder, where.prepared)
+    await refuseFullStart(folder)
+    const prepared = where.prepared && existsSync(where.prepared) ? readFileSync(where.prepared) : undefined
+    if (where.restore) await bringBack(folder, where.restore.file, prepared, where.restore.fill)
+    const client = await openFolder(folder, { prepared, anew: where.anew })
     return {
-      database: drizzlePglite(client, { schema }),
+      database: overPglite(client),
       place: folder,
       folder,
       flush: makeFlush(dataIn(folder)),

@@ -1,5 +1,8 @@
+import { existsSync } from 'node:fs'
 import { statfs } from 'node:fs/promises'
 import { Refusal } from '../utils/refusal'
+import { StartRefused } from '../utils/startRefused'
+import { dataIn } from './folder'
 
 /** Bytes that must be free: PGlite's log grows by 16 MB at a time, and it loops for ever when it can't. */
 const MARGIN = Number(process.env.NIMBLE_DISK_MARGIN ?? 96_000_000)
@@ -7,6 +10,16 @@ const MARGIN = Number(process.env.NIMBLE_DISK_MARGIN ?? 96_000_000)
 const FRESH_MS = 1000
 
 let looked = { at: -Infinity, free: Infinity, folder: '' }
+
+/** Refuses to start where the disk is all but full: laying a database down would break off halfway, or hang. */
+export async function refuseFullStart(folder: string): Promise<void> {
+  try {
+    await refuseFullDisk(folder)
+  } catch (error) {
+    if (existsSync(dataIn(folder)) || !(error instanceof Refusal)) return
+    throw new StartRefused(`${error.says.split('.')[0]}. Make room, then start again; nothing was written yet.`)
+  }
+}
 
 /** Refuses (507) where the disk of a data folder is all but full; everything goes on once there is room again. */
 export async function refuseFullDisk(folder: string | null, now = Date.now()): Promise<void> {

@@ -1,4 +1,4 @@
-import { accessSync, constants, existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs'
+import { accessSync, constants, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { StartRefused } from '../utils/startRefused'
@@ -18,16 +18,30 @@ export const backupsIn = (folder: string) => join(folder, 'backups')
 /** Files and folders that every PostgreSQL folder has; without one of them it can't be opened. */
 const NEEDED = ['PG_VERSION', 'global/pg_control', 'base', 'pg_wal', 'pg_xact']
 
+/** A restored database that is whole, and was not yet in its place when the process was killed. */
+export const READY = 'pgdata.ready-'
+
+/** How a folder is opened. */
+export interface Opening {
+  /** An archive of an empty folder, that spares the first start its slow set-up. */
+  readonly prepared?: Buffer
+  /** A folder whose database is gone may begin anew, whatever else lies there. */
+  readonly anew?: boolean
+}
+
 /**
  * Opens the database in a folder. A folder without one gets the prepared empty one, unpacked beside and renamed, so
  * that nothing is ever unpacked over anything. Throws `FolderBroken` where something is missing or can't be read.
  */
-export async function openFolder(folder: string, prepared?: string): Promise<PGlite> {
+export async function openFolder(folder: string, { prepared, anew = false }: Opening = {}): Promise<PGlite> {
   const data = dataIn(folder)
   refuseReadOnly(folder)
+  const [ready] = readdirSync(folder).filter((name) => name.startsWith(READY))
+  if (!existsSync(data) && ready) renameSync(join(folder, ready), data)
+  if (!existsSync(data) && !anew) refuseGone(folder)
   for (const left of readdirSync(folder).filter((name) => name.startsWith('pgdata.new-'))) rmSync(join(folder, left), { recursive: true, force: true })
-  if (!existsSync(data)) await layDown(folder, prepared && existsSync(prepared) ? readFileSync(prepared) : undefined)
-  refuseBroken(folder)
+  if (!existsSync(data)) await layDown(folder, prepared)
+  refuseBroken(folder, data)
   try {
     const client = await PGlite.create(data)
     await client.query('select 1')
@@ -37,24 +51,27 @@ export async function openFolder(folder: string, prepared?: string): Promise<PGl
   }
 }
 
-/**
- * Sets aside the database that is there, for a backup that takes its place: a folder's (`.tar.gz`) is laid down at once,
- * an archive (`.json`) is read into an empty one once that is open. Nothing is deleted.
- */
-export async function makeWayFor(folder: string, backup: string): Promise<void> {
-  if (!existsSync(backup)) throw new Error(`There is no backup ${backup}.`)
-  const whole = backup.endsWith('.tar.gz') ? readFileSync(backup) : null
-  if (existsSync(dataIn(folder))) renameSync(dataIn(folder), `${dataIn(folder)}.before-${new Date().toISOString().replace(/[:.]/g, '-')}`)
-  if (whole) await layDown(folder, whole)
+/** Where the database is gone and something of it lies beside, an empty one would only hide that. */
+function refuseGone(folder: string): void {
+  const aside = readdirSync(folder).filter((name) => name.startsWith('pgdata.before-'))
+  if (!aside.length && !backupsOf(folder).length) return
+  const says = aside.length ? `It was set aside as ${join(folder, aside.sort().at(-1)!)}; to go back to it, rename that folder to pgdata. ` : ''
+  throw new FolderBroken(folder, `The database ${dataIn(folder)} is gone. ${says}To begin with an empty one all the same: bin/start --anew`)
 }
 
 /** Makes the database in a folder that has none, from an archive of another folder or empty. */
-export async function layDown(folder: string, archive?: Buffer): Promise<void> {
+async function layDown(folder: string, archive?: Buffer): Promise<void> {
   const beside = join(folder, `pgdata.new-${process.pid}`)
+  await layBeside(beside, archive)
+  renameSync(beside, dataIn(folder))
+}
+
+/** Makes a database in a new folder, from an archive of another one or empty. */
+export async function layBeside(beside: string, archive?: Buffer): Promise<void> {
+  rmSync(beside, { recursive: true, force: true })
   mkdirSync(beside, { recursive: true, mode: 0o700 })
   const client = await PGlite.create(beside, { loadDataDir: archive ? new Blob([new Uint8Array(archive)]) : undefined })
   await client.close()
-  renameSync(beside, dataIn(folder))
 }
 
 function refuseReadOnly(folder: string): void {
@@ -66,8 +83,8 @@ function refuseReadOnly(folder: string): void {
   }
 }
 
-function refuseBroken(folder: string): void {
-  const data = dataIn(folder)
+/** Refuses a database in which something that every one has is missing or empty. */
+export function refuseBroken(folder: string, data: string): void {
   const missing = NEEDED.find((part) => !existsSync(join(data, part)))
   if (missing) throw new FolderBroken(folder, `The database in ${data} is incomplete: ${missing} is missing.`)
   const empty = ['PG_VERSION', 'global/pg_control'].find((part) => statSync(join(data, part)).size === 0)

@@ -26,7 +26,7 @@ export type Release = () => Promise<void>
  */
 export async function takeFolder(folder: string): Promise<Release> {
   // What children did is nobody else's business on this machine.
-  mkdirSync(folder, { recursive: true, mode: 0o700 })
+  makeFolder(folder)
   const real = realpathSync(folder)
   if (process.platform !== 'linux') return takeFile(real)
   const socket = await takeSocket(real)
@@ -39,6 +39,16 @@ export async function takeFolder(folder: string): Promise<Release> {
   } catch (error) {
     await socket()
     throw error
+  }
+}
+
+function makeFolder(folder: string): void {
+  try {
+    mkdirSync(folder, { recursive: true, mode: 0o700 })
+  } catch (error) {
+    const { code, message } = error as NodeJS.ErrnoException
+    const why = code === 'EEXIST' || code === 'ENOTDIR' ? 'there is a file in its place, or in its way' : code === 'ENOSPC' ? 'the disk is full' : message
+    throw new StartRefused(`The data folder ${folder} can’t be made: ${why}.\nName another one: NIMBLE_DATA=/another/folder bin/start`)
   }
 }
 

@@ -2,17 +2,20 @@ import { readFileSync } from 'node:fs'
 import { isBackupDue, keepArchive } from '../database/backup'
 import { leaveOutDemo } from '../demo/load'
 import { archiveText, restoreArchive } from '../matches/archive'
+import { archivesAreReadBy } from '../utils/database'
+import { Refusal } from '../utils/refusal'
 
 /** How often it is looked whether a backup is due. */
 const LOOK_MS = 30 * 60 * 1000
 
 /** A backup a day, made by itself; and one brought back where the start asked for it. */
 export default defineNitroPlugin((nitro) => {
+  archivesAreReadBy(bringBack)
   let timer: NodeJS.Timeout | undefined
   nitro.hooks.hook('close', () => clearInterval(timer))
   openOnce().then(
     async ({ folder }) => {
-      await bringBack()
+      await bringBackOnServer()
       if (folder === null) return
       const look = () =>
         (isBackupDue(folder) ? keepArchive(folder, archiveText()).then(() => undefined) : Promise.resolve()).catch((error: unknown) =>
@@ -27,17 +30,24 @@ export default defineNitroPlugin((nitro) => {
   )
 })
 
-/** An archive that `bin/start --restore` named; a folder's backup lies there already. */
-async function bringBack(): Promise<void> {
-  const file = process.env.NIMBLE_RESTORE
-  if (!file?.endsWith('.json')) return
+/** Reads an archive that the start names; what it came to is told. Refuses what is no archive. */
+async function bringBack(archive: Buffer): Promise<void> {
+  await leaveOutDemo()
+  const { people, matches, left, leftOut } = await restoreArchive(archive)
+  const named = left.map(({ id, says }) => `${id} (${says})`).join('; ')
+  console.log(
+    `Brought back from ${process.env.NIMBLE_RESTORE}: ${matches} matches, ${people} people.${leftOut ? ` ${leftOut} matches could not be read: ${named}` : ''}`,
+  )
+}
+
+/** A PostgreSQL server keeps what it has: an archive is read into it. */
+async function bringBackOnServer(): Promise<void> {
+  const { NIMBLE_RESTORE: file, DATABASE_URL: url } = process.env
+  if (!file || !url) return
   try {
-    await leaveOutDemo()
-    const { people, matches, left, leftOut } = await restoreArchive(readFileSync(file))
-    console.log(
-      `Brought back from ${file}: ${matches} matches, ${people} people.${leftOut ? ` ${leftOut} matches could not be read: ${left.map(({ id, says }) => `${id} (${says})`).join('; ')}` : ''}`,
-    )
+    await bringBack(readFileSync(file))
   } catch (error) {
-    console.error(`${file} can't be brought back: ${error instanceof Refusal ? error.says : String(error)}`)
+    console.error(`${file} can’t be brought back: ${error instanceof Refusal ? error.says : String(error)}`)
+    process.exit(1)
   }
 }

@@ -1,16 +1,24 @@
+import { AsyncLocalStorage } from 'node:async_hooks'
+import type { PGlite } from '@electric-sql/pglite'
 import { keepFolder } from '../database/backup'
-import { openDatabase, type Database, type OpenDatabase } from '../database/client'
+import { openDatabase, overPglite, type Database, type OpenDatabase } from '../database/client'
 import { refuseFullDisk } from '../database/disk'
 import { migrate, type Migration } from '../database/migrate'
 
 /** The transaction that a read belongs to; PGlite has one connection, so a read beside it would wait for ever. */
 export type Within = Parameters<Parameters<Database['transaction']>[0]>[0]
 
+export type { OpenDatabase }
+
 let opened: Promise<OpenDatabase> | null = null
+
+/** A database that is tried out beside the one of this process, for those who fill it. */
+const beside = new AsyncLocalStorage<OpenDatabase>()
 
 /** Opens the one database of this process and brings it up to date; later calls get the same one. */
 export function openOnce(): Promise<OpenDatabase> {
-  return (opened ??= open())
+  const trial = beside.getStore()
+  return trial ? Promise.resolve(trial) : (opened ??= open())
 }
 
 /** The database, once it is open. */
@@ -25,14 +33,33 @@ export async function closeDatabase(): Promise<void> {
 }
 
 async function open(): Promise<OpenDatabase> {
-  const { NIMBLE_DATA, NIMBLE_PREPARED, NIMBLE_RESTORE, DATABASE_URL } = process.env
+  const { NIMBLE_DATA, NIMBLE_PREPARED, NIMBLE_RESTORE, NIMBLE_ANEW, DATABASE_URL } = process.env
   if (!NIMBLE_DATA && !DATABASE_URL) throw new Error('NIMBLE_DATA must name the data folder as an absolute path; bin/start sets it.')
-  const database = await openDatabase({ url: DATABASE_URL, folder: NIMBLE_DATA ?? '', prepared: NIMBLE_PREPARED, restore: NIMBLE_RESTORE })
+  const database = await openDatabase({
+    url: DATABASE_URL,
+    folder: NIMBLE_DATA ?? '',
+    prepared: NIMBLE_PREPARED,
+    anew: NIMBLE_ANEW === '1',
+    restore: NIMBLE_RESTORE && !DATABASE_URL ? { file: NIMBLE_RESTORE, fill: fillBeside } : undefined,
+  })
   await migrate(database.database, await bundledMigrations(), async (tag) => {
     const dump = await database.dump()
     if (dump && database.folder) await keepFolder(database.folder, dump, tag)
   })
   return database
+}
+
+/** Reads an archive into the database of this process; set by whoever knows archives, before anything is opened. */
+let readArchive: (archive: Buffer) => Promise<void> = async () => undefined
+export function archivesAreReadBy(read: typeof readArchive): void {
+  readArchive = read
+}
+
+async function fillBeside(client: PGlite, archive: Buffer): Promise<void> {
+  const database = overPglite(client)
+  await migrate(database, await bundledMigrations())
+  const trial: OpenDatabase = { database, place: 'beside', folder: null, flush: async () => undefined, dump: async () => null, close: async () => undefined }
+  await beside.run(trial, () => readArchive(archive))
 }
 
 /**

@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { mkdirSync, readdirSync, renameSync, rmSync, statSync, symlinkSync, truncateSync, utimesSync, writeFileSync } from 'node:fs'
+import { mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, symlinkSync, truncateSync, utimesSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
 import { ownServer } from './server'
@@ -158,7 +158,8 @@ test('of the backups the newest seven stay', async () => {
     writeFileSync(path, '{}')
     utimesSync(path, day, day)
   }
-  await server.start()
+  // There never was a database: beside backups that has to be asked for.
+  await server.start({ NIMBLE_ANEW: '1' })
   await expect.poll(() => readdirSync(backups).length).toBe(7)
   expect(readdirSync(backups)).not.toContain('nimble-tally-2026-11-03-10-00.json')
   expect(readdirSync(backups)).toContain('nimble-tally-2026-11-04-10-00.json')
@@ -186,4 +187,84 @@ test('on a full disk it says so, records nothing, still shows everything, and go
   expect((await server.post(`/api/matches/${id}/entries`, entry)).status).toBe(200)
   await server.stop()
   rmSync(server.folder, { recursive: true, force: true })
+})
+
+test('a backup that is none, or was cut short, changes nothing and starts nothing, and neither does a kill in the middle', async () => {
+  test.setTimeout(180_000)
+  const server = ownServer(26)
+  await server.start()
+  const { id } = (await (await server.post('/api/matches', SETUP)).json()) as { id: string }
+  const archive = join(server.folder, 'taken.json')
+  writeFileSync(archive, await (await fetch(`${server.address}/api/archive`)).text())
+  await server.stop()
+  // The prepared folder is a folder's backup too.
+  const whole = join(process.cwd(), 'dist/empty-folder.tar.gz')
+  const cut = (file: string, name: string) => {
+    const path = join(server.folder, name)
+    const bytes = readFileSync(file)
+    writeFileSync(path, bytes.subarray(0, bytes.length / 2))
+    return path
+  }
+  const match = join(server.folder, 'match.json')
+  writeFileSync(match, JSON.stringify({ format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines'] }))
+  const note = join(server.folder, 'note.txt')
+  writeFileSync(note, 'lantern')
+  const there = () => readdirSync(server.folder).filter((name) => name.startsWith('pgdata'))
+  for (const file of [cut(archive, 'half.json'), cut(whole, 'half.tar.gz'), match, note, join(server.folder, 'nothing.json'), server.folder]) {
+    expect([file, await server.ended({ NIMBLE_RESTORE: file })]).toEqual([file, 1])
+    await expect.poll(server.told).toMatch(/can’t be brought back: .+\nNothing in .* was changed|There is no file .* to bring back/)
+    expect([file, there()]).toEqual([file, ['pgdata']])
+  }
+  expect(server.told()).not.toContain('    at ')
+  // Killed while it reads, at several moments.
+  for (const ms of [300, 900, 1500]) {
+    const child = server.spawned({ NIMBLE_RESTORE: archive })
+    await new Promise((resolve) => setTimeout(resolve, ms))
+    child.kill('SIGKILL')
+    await new Promise((resolve) => (child.exitCode !== null || child.signalCode !== null ? resolve(0) : child.once('exit', resolve)))
+  }
+  await server.start()
+  expect((await server.get<{ id: string }>(`/api/matches/${id}`)).id).toBe(id)
+  await server.stop()
+  rmSync(server.folder, { recursive: true, force: true })
+})
+
+test('a database that is gone is told of where something of it lies beside; begun anew only when asked to', async () => {
+  const server = ownServer(27)
+  await server.start()
+  const { id } = (await (await server.post('/api/matches', SETUP)).json()) as { id: string }
+  await server.stop()
+  const data = join(server.folder, 'pgdata')
+  renameSync(data, `${data}.before-2026-11-28`)
+  expect(await server.ended()).toBe(1)
+  await expect.poll(server.told).toContain('is gone. It was set aside as')
+  expect(server.told()).toContain('bin/start --anew')
+  expect(readdirSync(server.folder)).not.toContain('pgdata')
+  // Restored whole and killed before it was in its place: the next start goes on with it.
+  renameSync(`${data}.before-2026-11-28`, `${data}.ready-2026-11-28`)
+  await server.start()
+  expect((await server.get<{ id: string }>(`/api/matches/${id}`)).id).toBe(id)
+  await server.stop()
+  rmSync(data, { recursive: true })
+  await server.start({ NIMBLE_ANEW: '1' })
+  expect((await fetch(`${server.address}/api/matches/${id}`)).status).toBe(404)
+  await server.stop()
+  rmSync(server.folder, { recursive: true, force: true })
+})
+
+test('a file in place of the data folder, and a full disk at the first start, get a sentence', async () => {
+  const blocked = ownServer(28)
+  rmSync(blocked.folder, { recursive: true })
+  writeFileSync(blocked.folder, '')
+  expect(await blocked.ended()).toBe(1)
+  await expect.poll(blocked.told).toContain('there is a file in its place')
+  const within = ownServer(28, { folder: join(blocked.folder, 'within') })
+  expect(await within.ended()).toBe(1)
+  await expect.poll(within.told).toContain('there is a file in its place, or in its way')
+  rmSync(blocked.folder)
+  const full = ownServer(28)
+  expect(await full.ended({ NIMBLE_DISK_MARGIN: '1e18' })).toBe(1)
+  await expect.poll(full.told).toContain('Make room, then start again; nothing was written yet.')
+  for (const { told } of [blocked, within, full]) expect(told()).not.toContain('    at ')
+  rmSync(full.folder, { recursive: true, force: true })
 })
