@@ -12,6 +12,11 @@ export function dealFor({ game, seed }: Pick<Table, 'game' | 'seed'>, state: Mat
   return game.deal(state.rules, state.game, wish, randomFor(String(seed), 'deal', state.played))
 }
 
+/** Whether there is chance in a play: dice, a card, a spin. */
+export function bringsChance({ game, seed }: Pick<Table, 'game' | 'seed'>, state: MatchState, play: BasePlay): boolean {
+  return dealFor({ game, seed }, state, play) !== null
+}
+
 /** Whether a play of a dealt match holds what the dealer brought; true where nothing can be compared. */
 export function isAsDealt(table: Table, state: MatchState, play: BasePlay): boolean {
   if (table.source !== 'dealt' || table.seed === null) return true

@@ -7,6 +7,7 @@ import type { Problem } from '#core/problem'
 import type { Random } from '#core/random'
 import type { Ready } from '#core/ready'
 import type { Facts, GameVerdict, Note } from '#core/verdict'
+import { withMinus } from '#core/wording/words'
 
 /** What a person reads of a game before choosing it. */
 export interface About {
@@ -143,8 +144,8 @@ export interface Dealt {
 export interface Reveal {
   readonly kind: 'die' | 'card' | 'spinner' | 'token'
   readonly values: readonly (number | string)[]
-  /** Faces of the dice. */
-  readonly sides?: number
+  /** How many faces each of the dice has, in the order of the values: a twelve-sided one may lie beside a six-sided. */
+  readonly sides?: readonly number[]
   /** The fields of each spinner, or the tokens of the key, in the order of the values. */
   readonly fields?: readonly (readonly (number | string)[])[]
 }
@@ -173,6 +174,8 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
   readonly about: About
   /** Which score is best under these rules: the most, the fewest, the nearest to the goal; `most` where left out. */
   best?(rules: R): Best
+  /** What else a sentence needs that says why a play has no place now. */
+  placeFacts?(rules: R, state: S, play: P): Facts
   /** Whether players take turns under these rules; as `about.turns` says where left out. */
   turns?(rules: R): boolean
   /** The score that wins at once, where these rules have one: what the bars of the standing grow toward. */
@@ -248,5 +251,14 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
 
 /** A game as the register takes it. Its rules, opening, plays and state are checked against each other here. */
 export function defineGame<R extends CommonRules, O, P extends BasePlay, S>(game: Game<R, O, P, S>): Game<R, O, P, S> {
-  return game
+  const { wording, prepare } = game
+  return {
+    ...game,
+    // Whoever reads them sees a minus, and no hyphen.
+    wording: { ...wording, readBack: (rules, seats) => wording.readBack(rules, seats).map(withMinus) },
+    prepare: (rules, seats) => {
+      const { needs, ...rest } = prepare(rules, seats)
+      return { ...rest, needs: needs.map((need) => (need.detail === undefined ? need : { ...need, detail: withMinus(need.detail) })) }
+    },
+  }
 }

@@ -1,5 +1,5 @@
 import type * as z from 'zod'
-import { isAsDealt } from '#core/dealer'
+import { bringsChance, isAsDealt } from '#core/dealer'
 import type { Entry } from '#core/entries'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, Best, End, Game } from '#core/game'
@@ -124,7 +124,9 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
   if (!judged.stands) {
     const verdict: Verdict = { stands: false, reason: judged.reason, working: judged.working, notes: [] }
     if (judged.next === undefined) return { verdict, state }
-    return { verdict, state: lookForEnd(table, { ...state, game: judged.next }) }
+    // What chance brought is spent where a penalty moves the match on: the next one is not dealt the same again.
+    const played = state.played + (bringsChance(table, state, play) ? 1 : 0)
+    return { verdict, state: lookForEnd(table, { ...state, game: judged.next, played }) }
   }
   const unmet = judged.asks ? asksUnmet(state.rules, judged.asks, play) : null
   const { asks } = judged
@@ -151,7 +153,7 @@ function strangerIn(game: Game, play: BasePlay, seats: number): number | null {
 
 function outOfPlaceFacts(table: Table, state: MatchState, play: BasePlay): Facts {
   const now = table.game.awaits(state.rules, state.game)
-  return { do: play.do, by: play.by ?? null, awaits: now.seats, plays: now.plays }
+  return { do: play.do, by: play.by ?? null, awaits: now.seats, plays: now.plays, ...table.game.placeFacts?.(state.rules, state.game, play) }
 }
 
 function asksUnmet(rules: CommonRules, asks: Asks, play: BasePlay): Note | null {

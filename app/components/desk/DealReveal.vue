@@ -9,7 +9,7 @@ const STEP_MS = 380
 const REST_MS = 500
 const calm = usePreferredReducedMotion()
 const shown = ref(0)
-const spin = ref(1)
+const spin = ref(0)
 let timer: ReturnType<typeof setTimeout> | undefined
 
 function step() {
@@ -17,7 +17,10 @@ function step() {
   shown.value++
   timer = setTimeout(step, STEP_MS)
 }
-useIntervalFn(() => (spin.value = 1 + Math.floor(Math.random() * (reveal.sides ?? 6))), 90)
+useIntervalFn(() => (spin.value = Math.random()), 90)
+const sidesOf = (i: number) => reveal.sides?.[i] ?? 6
+/** A die that still rolls shows one of its own faces. */
+const rolling = (i: number) => 1 + Math.floor(spin.value * sidesOf(i))
 onMounted(() => {
   if (calm.value === 'reduce') emit('done')
   else timer = setTimeout(step, STEP_MS)
@@ -37,7 +40,13 @@ useEventListener('keydown', skip, { capture: true })
   <section class="sheet p-4 space-y-2 text-center" aria-label="The dealer" aria-live="off">
     <div class="flex flex-wrap justify-center gap-3">
       <template v-for="(value, i) in reveal.values" :key="i">
-        <Die v-if="reveal.kind === 'die'" :face="i < shown ? Number(value) : spin" :sides="reveal.sides" size="4.5rem" :class="i < shown ? '' : 'opacity-50'" />
+        <Die
+          v-if="reveal.kind === 'die'"
+          :face="i < shown ? Number(value) : rolling(i)"
+          :sides="sidesOf(i)"
+          size="4.5rem"
+          :class="i < shown ? '' : 'opacity-50'"
+        />
         <Spinner v-else-if="reveal.kind === 'spinner'" :faces="reveal.fields?.[i] ?? []" :at="i < shown ? value : null" size="7rem" />
         <Token v-else-if="reveal.kind === 'token'" :name="i < shown ? String(value) : null" :among="reveal.fields?.[0]?.map(String)" size="5rem" />
         <PlayingCard v-else :value="i < shown ? value : null" size="4.5rem" />

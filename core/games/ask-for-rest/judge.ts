@@ -125,11 +125,12 @@ function drawn(rules: AskRules, state: AskState, by: number, card: number | unde
 }
 
 function judgeReplace(rules: AskRules, state: AskState, { by, card }: Replace, overrule: boolean): GameVerdict<AskState> {
-  if (hasPartner(rules.pack, rules.target, card)) return refuse('card-has-partner', { card, rest: rules.target - card })
+  // A card that was left in by mistake may be none of the pack.
   if (inPack(rules.pack, card)) {
-    const many = refuseCards(rules.pack, state.out, [card], overrule)
+    const many = refuseCards(rules.pack, [...state.laid, ...state.out], [card], overrule)
     if (many) return many
   }
+  if (hasPartner(rules.pack, rules.target, card)) return refuse('card-has-partner', { card, rest: rules.target - card })
   const next: AskState = { ...state, out: [...state.out, card], denied: withSeat(state.denied, by, []) }
   return { stands: true, next, working: [], notes: [{ code: 'replaced', facts: { by, card } }] }
 }

@@ -26,7 +26,7 @@ export function deal(rules: BrimRules, state: BrimState, wish: Wish & { keep?: r
   const split = takeOut(state.loose, wish.keep ?? [])
   if ('missing' in split) return null
   const dice = roll(state.rolled === 0 ? rules.dice : split.left.length, rules.sides, random)
-  return { brings: { dice }, shown: { kind: 'die', values: dice, sides: rules.sides } }
+  return { brings: { dice }, shown: { kind: 'die', values: dice, sides: dice.map(() => rules.sides) } }
 }
 
 /** Plays the turn with the highest expectation; where that takes too long to work out, stops as soon as it is within the limit. */

@@ -33,7 +33,7 @@ function draw(rules: CoverRules, state: CoverState, random: Random): [number, nu
 export function deal(rules: CoverRules, state: CoverState, wish: Wish, random: Random): Dealt | null {
   if (wish.do !== 'hide' || state.hidden) return null
   const parts = draw(rules, state, random)
-  return { brings: { parts }, shown: { kind: rules.pieces === 'dice' ? 'die' : 'card', values: parts, sides: rules.sides } }
+  return { brings: { parts }, shown: { kind: rules.pieces === 'dice' ? 'die' : 'card', values: parts, sides: parts.map(() => rules.sides) } }
 }
 
 export function bot(rules: CoverRules, state: CoverState, seat: number, random: Random): CoverPlay {

@@ -23,7 +23,7 @@ function* ordersOf(tens: number, hops: number): Generator<string[]> {
 /** The dealer: rolls and spins; the order is the player's. */
 export function deal(rules: StopsRules, _state: StopsState, _wish: Wish, random: Random): Dealt {
   const { dice, hundreds } = rollAndSpin(rules, random)
-  return { brings: { dice, hundreds }, shown: { kind: 'die', values: dice, sides: rules.sides } }
+  return { brings: { dice, hundreds }, shown: { kind: 'die', values: dice, sides: dice.map(() => rules.sides) } }
 }
 
 function rollAndSpin(rules: StopsRules, random: Random) {

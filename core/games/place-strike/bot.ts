@@ -22,7 +22,7 @@ const rolled = ({ sides, digits }: StrikeRules, random: Random) => ({ digit: ran
 export function deal(rules: StrikeRules, _state: StrikeState, wish: Wish, random: Random): Dealt | null {
   if (wish.do !== 'strike' && wish.do !== 'none') return null
   const { digit, place } = rolled(rules, random)
-  return { brings: { digit, place }, shown: { kind: 'die', values: [digit, place], sides: Math.max(rules.sides, rules.digits) } }
+  return { brings: { digit, place }, shown: { kind: 'die', values: [digit, place], sides: [rules.sides, rules.digits] } }
 }
 
 /** Numbers written by chance. */

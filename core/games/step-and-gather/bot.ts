@@ -16,7 +16,7 @@ export function* plays(rules: StepRules, state: StepState, seat: number): Genera
 /** The dealer: rolls the die. */
 export function deal(rules: StepRules, _state: StepState, _wish: Wish, random: Random): Dealt {
   const roll = random.whole(1, rules.sides)
-  return { brings: { roll }, shown: { kind: 'die', values: [roll], sides: rules.sides } }
+  return { brings: { roll }, shown: { kind: 'die', values: [roll], sides: [rules.sides] } }
 }
 
 export function bot(rules: StepRules, state: StepState, seat: number, random: Random): Step {

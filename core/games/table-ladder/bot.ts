@@ -19,7 +19,7 @@ export function* plays(rules: LadderRules, state: LadderState, seat: number): Ge
 /** The dealer: rolls the die. */
 export function deal(rules: LadderRules, _state: LadderState, _wish: Wish, random: Random): Dealt {
   const roll = random.whole(1, rules.sides)
-  return { brings: { roll }, shown: { kind: 'die', values: [roll], sides: rules.sides } }
+  return { brings: { roll }, shown: { kind: 'die', values: [roll], sides: [rules.sides] } }
 }
 
 export function bot(rules: LadderRules, _state: LadderState, seat: number, random: Random): RungPlay {

@@ -12,7 +12,7 @@ export function* plays(rules: TopRules, state: TopState, seat: number): Generato
 /** The dealer: rolls the dice. */
 export function deal(rules: TopRules, _state: TopState, _wish: Wish, random: Random): Dealt {
   const dice = roll(rules.dice, rules.sides, random)
-  return { brings: { dice }, shown: { kind: 'die', values: dice, sides: rules.sides } }
+  return { brings: { dice }, shown: { kind: 'die', values: dice, sides: dice.map(() => rules.sides) } }
 }
 
 export function bot(rules: TopRules, _state: TopState, seat: number, random: Random): Roll {
