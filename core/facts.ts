@@ -50,3 +50,25 @@ function askedFor(facts: readonly NumberFact[], right: number): number {
   const found = facts.findLastIndex(({ answer }) => answer === right)
   return found < 0 ? facts.length - 1 : found
 }
+
+/**
+ * The answers that a line of the tape holds, each with whether it was right: also those that make no number fact, as the
+ * first total of a match. Answers to plays that were refused for another reason are none yet.
+ */
+export function answersIn(table: Pick<Table, 'game'>, line: Line): boolean[] {
+  const { play, verdict, answered, struck } = line
+  if (!play || struck) return []
+  const facts = practisedFacts(table, line).filter(({ said }) => said !== null)
+  if (facts.length) return facts.map(({ right }) => right)
+  if (!answered || play.said === undefined) return []
+  const wrong = verdict.reason?.code === 'wrong-answer' || verdict.notes.some(({ code }) => code === 'wrong-answer')
+  return [!wrong]
+}
+
+/** The same of a play that was explained and not answered: whether it stood. Passing on explaining tells nothing. */
+export function explainedIn(table: Pick<Table, 'game'>, line: Line): boolean[] {
+  const { play, verdict, struck } = line
+  if (!play || struck || play.explained !== true || play.how === 'passed') return []
+  if (verdict.reason && NOT_PRACTISED.has(verdict.reason.code)) return []
+  return answersIn(table, line).length ? [] : [verdict.stands]
+}

@@ -1,26 +1,30 @@
 import type { Preset } from '#core/game'
-import { NOT_PRACTISED, practisedFacts } from '#core/facts'
+import { answersIn, explainedIn } from '#core/facts'
 import { readHouseRules } from '#core/houseRules'
 import type { Table } from '#core/table'
 import type { Tape } from '#core/tape'
 
 /** What to try next after a match, and the numbers that say so. */
-export interface NextLevel {
+export interface NextLevel extends Told {
   readonly preset: Preset<never>
   readonly way: 'harder' | 'easier'
-  /** Told from answers said aloud, or from plays that did not stand. */
-  readonly from: 'answers' | 'plays'
-  readonly right: number
-  readonly of: number
 }
 
-/** Answers or plays below which a match says nothing of how hard it was. */
+/** What was counted for it: how many were right, of how many; of these answers said aloud, and plays explained without one. */
+interface Told {
+  readonly right: number
+  readonly of: number
+  readonly answers: number
+  readonly explained: number
+}
+
+/** Answers and explanations below which a match says nothing of how hard it was. */
 const ENOUGH = 8
 /** Shares of right ones from which a harder school is proposed, and below which an easier one. */
 const [HARDER, EASIER] = [0.9, 0.65]
 
 /**
- * What to try next: from what was said right in this match (where too little was said, from what stood), one step up or down the game's
+ * What to try next: from what was said and explained in this match, one step up or down the game's
  * own ladder of presets. Null where the numbers say neither, are too few, or the ladder ends.
  */
 export function nextLevel(tape: Tape): NextLevel | null {
@@ -32,12 +36,13 @@ export function nextLevel(tape: Tape): NextLevel | null {
   return way && preset ? { preset, way, ...told } : null
 }
 
-function shareOf(tape: Tape): Pick<NextLevel, 'from' | 'right' | 'of'> | null {
-  const answers = tape.lines.flatMap((line) => practisedFacts(tape.table, line)).filter(({ said }) => said !== null)
-  if (answers.length >= ENOUGH) return { from: 'answers', right: answers.filter(({ right }) => right).length, of: answers.length }
-  const plays = tape.lines.filter(({ play, struck, verdict }) => play && !struck && !(verdict.reason && NOT_PRACTISED.has(verdict.reason.code)))
-  if (plays.length < ENOUGH) return null
-  return { from: 'plays', right: plays.filter(({ verdict }) => verdict.stands).length, of: plays.length }
+/** What a match tells of how hard it was: answers given, and plays explained; nobody who was silent is counted. */
+function shareOf(tape: Tape): Told | null {
+  const answers = tape.lines.flatMap((line) => answersIn(tape.table, line))
+  const explained = tape.lines.flatMap((line) => explainedIn(tape.table, line))
+  const all = [...answers, ...explained]
+  if (all.length < ENOUGH) return null
+  return { right: all.filter(Boolean).length, of: all.length, answers: answers.length, explained: explained.length }
 }
 
 /** The preset one step up or down from the one that these rules are nearest to. */
