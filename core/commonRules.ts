@@ -24,7 +24,7 @@ const COMMON_SHAPE = {
   }),
   minutes: z.int().min(1).max(90).nullable().meta({
     label: 'Clock',
-    hint: 'Minutes of play. When they are over, the round is finished.',
+    hint: 'Minutes of play. When they are over, the round is played to its end.',
     none: 'No clock',
     suggest: 15,
     changeable: true,

@@ -1,3 +1,4 @@
+import { grouped } from '#core/wording/words'
 /**
  * Working: the arithmetic behind a verdict, as data. The core decides which numbers belong in it; how it is
  * drawn (a sentence, ten-frames, hops) is decided by whoever shows it.
@@ -65,10 +66,15 @@ export function relation(left: number, right: number): '<' | '=' | '>' {
   return left < right ? '<' : left > right ? '>' : '='
 }
 
-/** A working as it is shown to people: with a minus, not a hyphen. */
+/** A working as it is shown to people: with a minus and not a hyphen, long numbers in groups. */
 export function showWorking(working: Working): string {
-  return writeWorking(working).replaceAll('-', '−')
+  return shown(writeWorking(working))
 }
+
+/** The same of a sum by place value, a line for each column. */
+export const showColumns = (columns: Columns): string[] => columnLines(columns).map(shown)
+
+const shown = (text: string) => text.replaceAll('-', '−').replace(/\d{5,}/g, (digits) => grouped(Number(digits)))
 
 /** A working as one line of text: `6 + 5 = 11`, `87 > 82`. Negative terms after the first stand in brackets. */
 export function writeWorking(working: Working): string {

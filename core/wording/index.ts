@@ -2,12 +2,12 @@ import type { CommonRules } from '#core/commonRules'
 import type { Entry } from '#core/entries'
 import type { Game, Speaking } from '#core/game'
 import type { Problem } from '#core/problem'
-import { ruleFields, sayRuleValue } from '#core/ruleFields'
+import { ruleFields, sayRuleValue, type RuleField } from '#core/ruleFields'
 import type { Result, Table } from '#core/table'
 import type { Line } from '#core/tape'
 import type { Note, Reason } from '#core/verdict'
 import { PROBLEMS, REASONS } from '#core/wording/reasons'
-import { capital, list } from '#core/wording/words'
+import { capital, list, withMinus } from '#core/wording/words'
 
 /** How one speaks at a table: names for its seats, and what a spoken answer is called under the rules in force. */
 export function speaking({ game, players }: Pick<Table, 'game' | 'players'>, rules?: CommonRules): Speaking {
@@ -19,13 +19,13 @@ const NOBODY: Speaking = { name: (seat) => `player ${seat}`, answer: 'answer' }
 /** The sentence for a reason, of the game itself or shared; a code without one is told as such. */
 export function sayReason(game: Game | undefined, reason: Reason, say: Speaking): string {
   const sentence = game?.wording.reasons[reason.code] ?? REASONS[reason.code] ?? PROBLEMS[reason.code]
-  return sentence ? sentence(reason.facts, say) : `Refused: ${reason.code}.`
+  return sentence ? withMinus(sentence(reason.facts, say)) : `Refused: ${reason.code}.`
 }
 
 /** The sentence for a note on a play that stands. */
 export function sayNote(game: Game, note: Note, say: Speaking): string {
   const sentence = game.wording.notes[note.code] ?? REASONS[note.code]
-  return sentence ? sentence(note.facts, say) : note.code
+  return sentence ? withMinus(sentence(note.facts, say)) : note.code
 }
 
 /** The sentence for a problem with a file or a setup. */
@@ -37,7 +37,7 @@ export function sayProblem(problem: Problem, game?: Game): string {
 export function sayEntry(table: Table, line: Pick<Line, 'entry' | 'play' | 'raw' | 'before'>): string {
   const { entry, play, before } = line
   const say = speaking(table, before.rules)
-  if (play) return `${table.game.wording.play(play, say, before.rules, before.game)}${overruledIn(line.raw)}`
+  if (play) return `${withMinus(table.game.wording.play(play, say, before.rules, before.game))}${overruledIn(line.raw)}`
   return sayOther(table.game, entry, say, remarkOf(line.raw))
 }
 
@@ -64,12 +64,19 @@ function sayOther(game: Game, entry: Entry, say: Speaking, why: string): string 
   }
 }
 
-/** House rules as they were changed: `Rounds: now 2`. */
+/** One rule as it was changed: `Rounds: 2 from now on`, `Finish: after even turns from now on`. */
+function sayChange(field: RuleField, value: unknown): string {
+  const said = sayRuleValue(field, value)
+  const words = /^[A-Z][a-z]+( |$)/.test(said) ? said.charAt(0).toLowerCase() + said.slice(1) : said
+  return `${field.label}: ${words} from now on`
+}
+
+/** House rules as they were changed: `Rounds: 2 from now on`. */
 export function sayChanges(game: Game, changes: Readonly<Record<string, unknown>>): string {
   const fields = ruleFields(game)
   const said = Object.entries(changes).map(([rule, value]) => {
     const field = fields.find(({ name }) => name === rule)
-    return field ? `${field.label}: now ${sayRuleValue(field, value)}` : rule
+    return field ? sayChange(field, value) : rule
   })
   return list(said) || 'No rule changed'
 }
@@ -82,7 +89,7 @@ function overruledIn(raw: unknown): string {
 
 const CALLED = {
   finish: 'The referee ends the match',
-  time: 'Time is up: this round is finished',
+  time: 'Time is up: this round is played to its end',
   chart: 'The chart was opened',
   note: 'A note',
 }
@@ -109,6 +116,12 @@ const ENDED = { finish: 'The referee ended the match; the standing decides', tim
 export function sayWhy({ game }: Pick<Table, 'game'>, { why }: Pick<Result, 'why'>): string {
   const says = game.wording.why?.[why] ?? WHY[why] ?? why
   return capital(says)
+}
+
+/** How a match came to its end, where that was not by its own rules, and by what it was won then; empty otherwise. */
+export function sayEnded(table: Pick<Table, 'game'>, result: Result, alone: boolean): string {
+  if (!result.ended) return ''
+  return alone ? `${ENDED[result.ended]}.` : `${ENDED[result.ended]}: ${table.game.wording.why?.[result.why] ?? WHY[result.why] ?? result.why}.`
 }
 
 /** The result in a sentence or two: who won, by what, and how the end came. */

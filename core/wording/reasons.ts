@@ -44,7 +44,8 @@ export const REASONS: Readonly<Record<string, Sentence>> = {
   'not-a-play': (facts) => `Entry ${String(facts.entry)} is no play; take it back instead.`,
 }
 
-function waitingFor(facts: Facts, { name }: Speaking): string {
+/** Whose move it is, in a sentence; empty where nobody’s is. */
+export function waitingFor(facts: Facts, { name }: Speaking): string {
   const seats = (facts.awaits as readonly number[] | undefined) ?? []
   const plays = (facts.plays as readonly string[] | undefined) ?? []
   if (!seats.length || !plays.length) return ''

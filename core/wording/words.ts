@@ -35,6 +35,16 @@ export function andSays(said: number | undefined): string {
   return said === undefined ? '' : ` and says ${said}`
 }
 
+/** A sentence with a minus, and no hyphen, before each number below zero and between numbers that are taken away. */
+export function withMinus(text: string): string {
+  return text.replace(/(?<![\p{L}\p{N}])-(?=\d)/gu, '−').replace(/(?<=\d\)?) - (?=\(?[\d−])/g, ' − ')
+}
+
+/** A number as it is read: from five digits on in groups of three (`2000`, `352,416`), in sentences and workings alike. */
+export function grouped(value: number): string {
+  return Math.abs(value) < 10_000 ? String(value) : value.toLocaleString('en-GB')
+}
+
 /** A number with a minus, not a hyphen. */
 export function figure(value: number): string {
   return String(value).replace('-', '−')

@@ -155,7 +155,7 @@ test('what is agreed is one touch away, with what was changed since', async ({ p
   await tap(page, 'Agreed house rules')
   const sheet = page.getByRole('dialog', { name: 'Agreed' })
   await expect(sheet).toContainText('2 rounds, one turn each')
-  await expect(sheet).toContainText('Rounds: now 2 (vote, 3 to 0)')
+  await expect(sheet).toContainText('Rounds: 2 from now on (vote, 3 to 0)')
 })
 
 test('children are renamed and a table gets a name; everybody who follows sees it', async ({ page, request, context }) => {

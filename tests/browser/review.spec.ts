@@ -83,6 +83,10 @@ test('a ruling by vote changes a rule from here on; points are given; the result
   const sheet = page.getByRole('dialog', { name: 'Ruling' })
   await sheet.getByRole('button', { name: 'Answers said aloud' }).click()
   await sheet.getByText('Must be right').click()
+  // Nobody's vote is made up: hands are counted, or nothing is said of them.
+  await sheet.getByRole('button', { name: 'A vote' }).click()
+  await expect(sheet.getByLabel('Votes for')).toHaveValue('')
+  await sheet.getByLabel('Votes for').fill('2')
   await sheet.getByLabel('Votes against').fill('1')
   await sheet.getByRole('button', { name: 'Record the ruling' }).click()
   await expect(sheet).toHaveCount(0)

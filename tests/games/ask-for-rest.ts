@@ -31,6 +31,8 @@ export const askForRest: GameFixture = {
   },
   slips: {
     'wrong-total': { ...open, entries: [lay(1, 8, 3)] },
+    // One question a turn: a second one of whoever asked last.
+    'not-their-turn': { ...open, entries: [ask(1, 2, 3, true), ask(1, 2, 4, true)] },
     'asked-self': { ...open, entries: [ask(1, 1, 3, true)] },
     'nobody-there': {
       ...ONES,
@@ -46,6 +48,10 @@ export const askForRest: GameFixture = {
     'stock-empty': { ...ONES, houseRules: { hand: 2, pack: { low: 3, high: 7, copies: 1 } }, entries: [ask(1, 2, 3, false), draw(1)] },
   },
   sentences: [
+    [
+      { ...open, entries: [ask(1, 2, 3, true), ask(1, 2, 4, true)] },
+      'Doesn’t stand: One question a turn was agreed, and Ines has asked. Tomasz is next: ask or lay.',
+    ],
     [{ ...open, entries: [lay(1, 8, 3)] }, 'Doesn’t stand: That makes 11, and 10 is needed.'],
     [{ ...open, entries: [ask(1, 1, 3, true)] }, 'Doesn’t stand: Ines can’t ask Ines: ask somebody else.'],
     [

@@ -44,7 +44,7 @@ export const brim: GameFixture = {
     [{ ...open, entries: [FIRST, stop(1, 18)] }, 'Ines banks 19 and has 19. Ines said 18; it is 19.'],
     [{ ...open, houseRules: { answers: 'must-be-right' }, entries: [FIRST, stop(1)] }, 'Doesn’t stand: Ines has not said the sum yet.'],
     [{ ...open, entries: [stop(1)] }, 'Doesn’t stand: Ines has not rolled yet.'],
-    [{ ...open, entries: [{ ruling: { houseRules: { rounds: 2 } }, why: 'vote, 3 to 0' }] }, 'Rounds: now 2 (vote, 3 to 0).'],
+    [{ ...open, entries: [{ ruling: { houseRules: { rounds: 2 } }, why: 'vote, 3 to 0' }] }, 'Rounds: 2 from now on (vote, 3 to 0).'],
     [{ ...open, entries: [{ ruling: { award: { by: 2, points: -1 } } }] }, 'Tomasz loses 1 point by ruling.'],
     [{ ...open, entries: [FIRST, { strike: 1 }] }, 'Entry 1 taken back.'],
   ],

@@ -31,7 +31,7 @@ export const exactLanding: GameFixture = {
     [{ ...open, entries: [spin(1, '+3')] }, 'Ines stands on 8.'],
     [{ ...open, houseRules: { goal: 8 }, entries: [spin(1, '+3')] }, 'Ines lands on 8, the goal!'],
     [{ ...open, houseRules: { start: 9 }, entries: [spin(1, '+3')] }, '12 is off the line: Ines stays on 9 and spins again.'],
-    [{ ...open, houseRules: { start: 1, under: 'lose-turn' }, entries: [spin(1, '-3')] }, '-2 is off the line: Ines stays on 1, the turn is lost.'],
+    [{ ...open, houseRules: { start: 1, under: 'lose-turn' }, entries: [spin(1, '-3')] }, '−2 is off the line: Ines stays on 1, the turn is lost.'],
     [{ ...open, entries: [{ ruling: { houseRules: { goal: 11 } } }] }, 'Doesn’t stand: The goal must lie on the line from 0 to 10; it is 11.'],
     [
       { ...open, houseRules: { steps: [2, 4], goal: 9 }, entries: [{ ruling: { houseRules: { goal: 10 } } }] },

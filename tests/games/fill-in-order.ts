@@ -76,7 +76,7 @@ export const fillInOrder: GameFixture = {
       { tap: 'Came up: K' },
       { tap: 'Put it in place 1' },
       { wins: 'Tomasz wins' },
-      { tape: 'Tomasz takes the 3 and king to place 1' },
+      { tape: 'Tomasz takes the 3, then a king to place 1' },
     ],
     entries: [turn(1, [3, 'J']), turn(2, [2, 7]), turn(1, [3]), turn(2, [3, { wild: 'K', slot: 1 }], 'discard')],
   },

@@ -31,7 +31,7 @@ export const hundredStops: GameFixture = {
     [{ ...open, entries: [go(1, [5, 4], 2, 't9', 'h')] }, 'Doesn’t stand: The spinner says 2 hops of 100; the order has 1.'],
     [{ ...open, entries: [go(1, [5], 1, 't5', 'h')] }, 'Doesn’t stand: 2 dice are rolled; 1 is given.'],
     [{ ...open, entries: [go(1, [5, 5], 1, 'h', 't10')] }, 'Ines ends on 300 and takes 2 tokens (200 and 300).'],
-    [{ ...open, entries: [{ ruling: { houseRules: { finish: 'all-home' } }, why: 'vote, 2 to 0' }] }, 'The end: now All home (vote, 2 to 0).'],
+    [{ ...open, entries: [{ ruling: { houseRules: { finish: 'all-home' } }, why: 'vote, 2 to 0' }] }, 'The end: all home from now on (vote, 2 to 0).'],
     [{ ...open, entries: [{ ruling: { houseRules: { end: 900 } } }] }, 'Doesn’t stand: “end” can’t change in the middle of a match.'],
   ],
   understood: [

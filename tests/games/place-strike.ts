@@ -38,7 +38,7 @@ export const placeStrike: GameFixture = {
     'has-a-match': { ...open, entries: [none(1, 5, 2)] },
   },
   sentences: [
-    [{ ...open, entries: [strike(1, 5, 2, 1)] }, '5 tens, 50, in number 1: Ines has 1 of 2 there.'],
+    [{ ...open, entries: [strike(1, 5, 2, 1)] }, '5 in the tens is 50, in number 1: Ines has 1 of 2 there.'],
     [{ ...open, entries: [none(1, 1, 1)] }, 'Ines has no 1 in the ones to strike.'],
     [{ ...open, entries: [strike(1, 5, 1, 1)] }, 'Doesn’t stand: In number 1, 352, the ones are 2 (2), not 5.'],
     [{ ...open, entries: [none(1, 5, 2)] }, 'Doesn’t stand: Look once more at number 1: 352 has 5 in the tens.'],

@@ -33,7 +33,7 @@ export const tokenDip: GameFixture = {
     [{ ...open, entries: [dip(1, 'plum')] }, 'Plum is 10: Ines has 10 now.'],
     [
       { ...open, houseRules: { key: [{ token: 'teal', worth: -3 }], mode: 'turns' }, entries: [dip(1, 'teal')] },
-      'Teal is -3: Ines has 0 now. Nothing falls below 0.',
+      'Teal is −3: Ines has 0 now. Nobody falls below 0: what would go below is let go.',
     ],
     [
       { ...open, houseRules: { goal: 10, finish: 'at-once' }, entries: [dip(1, 'plum')] },

@@ -34,7 +34,7 @@ const won = (seat: number) => board.result?.winners.includes(seat) ?? false
         </span>
         <span class="track"><span class="bar" :style="{ width: `${length(board.standing[i]!)}%` }" /></span>
       </span>
-      <b class="figures score" :data-score="i + 1">{{ board.standing[i] }}</b>
+      <b class="figures score" :data-score="i + 1">{{ minus(board.standing[i]!) }}</b>
     </li>
   </ul>
 </template>

@@ -3,7 +3,7 @@ import { bestNow, standing } from '#core/match'
 import { progressNow } from '#core/progress'
 import type { Tape } from '#core/tape'
 import { relation } from '#core/working'
-import { sayEntry, sayResult, sayWhy } from '#core/wording/index'
+import { sayEnded, sayEntry, sayWhy } from '#core/wording/index'
 import { list } from '#core/wording/words'
 import type { GameView } from '~/games/view'
 import type { MatchStore } from '~/stores/match'
@@ -19,7 +19,7 @@ const alone = computed(() => seats.length === 1)
 const winners = computed(() => result.value.winners.map((seat) => seats[seat - 1]!))
 const names = computed(() => winners.value.map(({ name }) => name))
 const headline = computed(() => {
-  if (alone.value) return `${names.value[0]} has ${scores.value[0]}`
+  if (alone.value) return `${names.value[0]} has ${minus(scores.value[0]!)}`
   return result.value.shared ? `${list(names.value)} share the win` : `${names.value[0]} wins`
 })
 /** Everyone from best to least, with the sign between neighbours: 98 > 94 > 89. */
@@ -31,7 +31,11 @@ const ranking = computed(() => {
   return rows.sort((a, b) => Number(b.won) - Number(a.won) || worth(b.score) - worth(a.score))
 })
 const decided = computed(() => {
-  if (result.value.ended) return sayResult(tape.table, result.value)
+  if (result.value.ended) return sayEnded(tape.table, result.value, alone.value)
+  if (tape.state.timeCalled) return `Time was up, and the round was played to its end. ${byRule.value}`.trim()
+  return byRule.value
+})
+const byRule = computed(() => {
   const round = progressNow(tape.table, tape.state)
   if (round && round.extra > 0)
     return `Level after ${round.of} ${round.unit}s; ${round.extra === 1 ? `an extra ${round.unit}` : `${round.extra} extra ${round.unit}s`} decided.`
@@ -66,7 +70,7 @@ const rulings = computed(() =>
         <li class="flex items-center gap-2">
           <Pennant :number="row.seat.pennant" size="1.5rem" />
           <span>{{ row.seat.name }}</span>
-          <b class="figures text-3xl">{{ row.score }}</b>
+          <b class="figures text-3xl">{{ minus(row.score) }}</b>
         </li>
       </template>
     </ol>

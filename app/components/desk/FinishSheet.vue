@@ -17,7 +17,7 @@ const scores = computed(() => standing(tape.table, tape.state))
     <form class="space-y-4" @submit.prevent="emit('finish', why.trim())">
       <ul class="space-y-1 text-lg">
         <li v-for="(seat, i) in seats" :key="i" class="flex gap-2 items-center">
-          <Pennant :number="seat.pennant" size="1.3rem" /> {{ seat.name }} <b class="figures ml-auto">{{ scores[i] }}</b>
+          <Pennant :number="seat.pennant" size="1.3rem" /> {{ seat.name }} <b class="figures ml-auto">{{ minus(scores[i]!) }}</b>
         </li>
       </ul>
       <UInput v-model="why" maxlength="200" size="xl" class="w-full" placeholder="Why (if you like): the ferry leaves" aria-label="Why" />

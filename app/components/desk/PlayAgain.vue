@@ -4,7 +4,6 @@ import { mixedSeed } from '#core/random'
 import { seatAfter } from '#core/seats'
 import { callApi } from '~/utils/api'
 import type { StoredMatch } from '#shared/api'
-import { aboutOf } from '#core/games/abouts'
 
 /** Once more with the same people and rules: one touch opens, a second one starts. */
 const { match } = defineProps<{ match: StoredMatch }>()
@@ -53,7 +52,7 @@ async function start() {
     </template>
     <template v-else>
       <NuxtLink v-if="layOut" :to="`/new?like=${match.id}`" class="key key-main"
-        ><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again: lay out {{ aboutOf(match.game)?.title }}</NuxtLink
+        ><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again: what lies on the table comes first</NuxtLink
       >
       <Key v-else main @click="asking = true"><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again</Key>
       <NuxtLink v-if="!layOut" :to="`/new?like=${match.id}`" class="key">Change something first</NuxtLink>

@@ -48,7 +48,7 @@ const remark = (seat: number) => {
           <TensAndOnes :value="scores[i]!" class="rods" />
         </span>
         <span class="points figures" :data-score="i + 1">
-          {{ scores[i] }}
+          {{ minus(scores[i]!) }}
           <span class="remark">{{ remark(i + 1) }}</span>
         </span>
       </component>

@@ -14,8 +14,10 @@ const emit = defineEmits<{ record: [entry: object] }>()
 
 type What = 'rule' | 'points' | 'word'
 const what = ref<What>('rule')
-const reason = ref<'vote' | 'mistake' | 'other'>('vote')
-const votes = ref({ for: 0, against: 0 })
+const reason = ref<'vote' | 'mistake' | 'other'>('other')
+/** Hands up, as they were counted; nothing until somebody has. */
+const votes = ref<{ for: number | null; against: number | null }>({ for: null, against: null })
+const counted = computed(() => votes.value.for !== null && votes.value.against !== null)
 const words = ref('')
 const rule = ref('')
 const value = ref<unknown>(null)
@@ -36,7 +38,8 @@ watch(
     if (!isOpen) return
     what.value = 'rule'
     words.value = ''
-    votes.value = { for: seats.length, against: 0 }
+    reason.value = 'other'
+    votes.value = { for: null, against: null }
     choose(fields.value[0]?.name ?? '')
   },
   { immediate: true },
@@ -54,7 +57,8 @@ function choose(name: string) {
 const why = computed(() => {
   const said = words.value.trim()
   if (what.value === 'word') return said
-  const head = reason.value === 'vote' ? `vote, ${votes.value.for} to ${votes.value.against}` : reason.value === 'mistake' ? 'a mistake put right' : ''
+  const vote = counted.value ? `vote, ${votes.value.for} to ${votes.value.against}` : 'a vote'
+  const head = reason.value === 'vote' ? vote : reason.value === 'mistake' ? 'a mistake put right' : ''
   return [head, said].filter(Boolean).join(': ')
 })
 const entry = computed<object | null>(() => {

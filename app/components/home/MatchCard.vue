@@ -48,7 +48,7 @@ async function remove() {
         <span class="truncate" :class="{ 'font-bold': waits.includes(i + 1) || won.includes(i + 1) }">{{ seat.name }}</span>
         <span v-if="waits.includes(i + 1)" class="text-sm rounded-r-full bg-(--accent) text-(--on-accent) px-2">turn</span>
         <UIcon v-if="won.includes(i + 1)" name="i-lucide-award" class="size-5 text-(--stands)" aria-label="won" />
-        <b class="figures ml-auto text-xl">{{ match.summary.standing[i] }}</b>
+        <b class="figures ml-auto text-xl">{{ minus(match.summary.standing[i] ?? 0) }}</b>
       </span>
       <span class="block text-(--ink-soft) leading-snug">{{ match.summary.line || 'Waiting for the first play' }}</span>
     </NuxtLink>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { columnLines, groupTens, writeWorking, type Working } from '#core/working'
+import { groupTens, showColumns, showWorking, type Working } from '#core/working'
 
 /** A working in one line, or a line for each column; `tens` brackets the parts that make ten. */
 const { working, tens = false } = defineProps<{ working: Working; tens?: boolean }>()
@@ -14,10 +14,10 @@ const groups = computed(() => {
 })
 /** Each column's step on a line of its own: broken anywhere else they can't be followed. */
 const lines = computed(() => {
-  if (working.kind === 'columns') return columnLines(working)
+  if (working.kind === 'columns') return showColumns(working)
   // A number by itself is no sum: 10, and not 10 = 10.
-  if (working.kind === 'equation' && working.terms.length === 1) return [String(working.equals)]
-  return [writeWorking(working)]
+  if (working.kind === 'equation' && working.terms.length === 1) return [minus(working.equals)]
+  return [showWorking(working)]
 })
 const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
 </script>
@@ -30,7 +30,7 @@ const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
         <span v-if="sum(group) === 10 && group.length > 1" class="ten">{{ group.join(' + ') }}</span>
         <span v-else>{{ group.join(' + ') }}</span>
       </template>
-      = <b>{{ working.equals }}</b>
+      = <b>{{ minus(working.equals) }}</b>
     </template>
     <template v-else
       ><span v-for="(line, i) in lines" :key="i" :class="{ line: lines.length > 1 }">{{ line }}</span></template

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { writeWorking, type Working } from '#core/working'
+import { showWorking, type Working } from '#core/working'
 import { DRAWING_NAMES, drawingsFor, type Drawing } from '~/utils/drawings'
 
 /** A working drawn: ten-frames, hops, blocks, rows or bars. Which of those that fit is remembered. */
@@ -25,7 +25,7 @@ const drawing = computed(() => (fits.value.includes(liked.value) ? liked.value :
       </button>
     </div>
     <ColumnsDrawing v-if="working.kind === 'columns'" :columns="working" />
-    <div v-else role="img" :aria-label="`${DRAWING_NAMES[drawing]}: ${writeWorking(working)}`">
+    <div v-else role="img" :aria-label="`${DRAWING_NAMES[drawing]}: ${showWorking(working)}`">
       <CompareBars v-if="working.kind === 'comparison'" :values="working.values" />
       <template v-else-if="working.kind === 'equation'">
         <TenFrames v-if="drawing === 'frames'" :equation="working" />

@@ -6,7 +6,7 @@ import { useAskEntry, type AskMode } from '~/games/ask-for-rest/useAskEntry'
 /** A question: whom, for what, gave or no. A pair spotted: who, and the two cards. */
 const desk = useDesk()
 const { seats, dealer } = desk
-const { entry, rules, state, faces, keys, others, of, by, change, setMode } = useAskEntry()
+const { entry, rules, state, faces, dead, keys, others, of, by, change, setMode } = useAskEntry()
 const told = ref<Told>({})
 const showing = ref(false)
 const MODES: readonly { mode: AskMode; label: string }[] = [
@@ -32,9 +32,13 @@ const lay = computed<Lay | null>(() =>
     : null,
 )
 const offer = (play: AskPlay) => desk.offer(play)
+function dropLast() {
+  change({ cards: entry.value.cards.slice(0, -1) })
+}
 
 watch(state, () => ((told.value = {}), (showing.value = false)))
-watch(lay, (play) => (play ? desk.offer(play) : desk.enter(null)), { immediate: true })
+watch(lay, (play) => (play ? desk.offerWhole(play, dropLast) : desk.enter(null)), { immediate: true })
+usePutAway(() => setMode(entry.value.mode))
 
 function pick(touched: number) {
   const { mode, cards } = entry.value
@@ -44,7 +48,11 @@ function pick(touched: number) {
 function answer(got: boolean) {
   if (of.value !== null && card.value !== null) offer({ do: 'ask', by: desk.seat.value, of: of.value, for: card.value, got })
 }
+/** What may come up when a card is drawn: the pack, and cards that were left in by mistake. */
+const drawable = computed(() => [...new Set([...faces.value, ...dead.value])].sort((a, b) => a - b))
 function draw(shown?: number) {
+  // A card of no pack here is put out, and the next one drawn for it: the draw itself is still to come.
+  if (shown !== undefined && !faces.value.includes(shown)) return void offer({ do: 'replace', by: desk.seat.value, card: shown })
   offer({ do: 'draw', by: desk.seat.value, ...(shown === undefined ? {} : { card: shown }) })
 }
 const seatOf = (key: string) => Number(/^f([1-4])$/.exec(key)?.[1] ?? 0)
@@ -87,7 +95,7 @@ usePad([
     <div v-if="owed !== null" class="flex flex-wrap items-center gap-1.5">
       <Key main @click="draw()"><UIcon name="i-lucide-layers" class="size-5" /> {{ seats[desk.seat.value - 1]!.name }} draws, unseen</Key>
       <Key v-if="!dealt" :aria-pressed="showing" @click="showing = !showing">and shows it …</Key>
-      <CardKeys v-if="showing" :cards="faces" :label="(shown) => `Shows a ${shown}`" @pick="draw" />
+      <CardKeys v-if="showing" :cards="drawable" :label="(shown) => `Shows a ${shown}`" @pick="draw" />
     </div>
     <template v-else>
       <CardKeys :cards="keys" :chosen="entry.cards" :label="LABELS[entry.mode]" @pick="pick" />

@@ -39,5 +39,5 @@ export function useAskEntry() {
     entry.value = { ...FRESH, mode }
   }
 
-  return { entry, rules, state, faces, keys, others, of, by, change, setMode }
+  return { entry, rules, state, faces, dead, keys, others, of, by, change, setMode }
 }

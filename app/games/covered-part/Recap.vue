@@ -2,7 +2,7 @@
 import { combined } from '#core/dice'
 import { coveredPart as game } from '#core/games/covered-part/index'
 import { coveredPart } from '#core/games/covered-part/rules'
-import { writeWorking } from '#core/working'
+import { showWorking } from '#core/working'
 import type { Tape } from '#core/tape'
 import type { Seat } from '#shared/api'
 
@@ -16,7 +16,7 @@ const { rules, state } = useTable(game, () => tape)
     <ol class="grid gap-x-6 gap-y-1 sm:grid-cols-2">
       <li v-for="(hide, i) in state.history" :key="i" class="flex flex-wrap items-center gap-2">
         <Pennant :number="seats[hide.by - 1]!.pennant" size="1.1rem" />
-        <b class="figures">{{ writeWorking(combined(hide.parts, rules.combine)) }}</b>
+        <b class="figures">{{ showWorking(combined(hide.parts, rules.combine)) }}</b>
         <span v-if="hide.found">found: {{ hide.said }}</span>
         <span v-else>said {{ hide.said }}, covered was {{ coveredPart(hide) }}</span>
       </li>

@@ -15,7 +15,7 @@ const STEPS = [
   'Roll the dice: their sum is that many tens. Spin: that many hundreds.',
   'Spend all of them in any order. A hundred is jumped at once, touching only where it lands; tens are walked one by one, touching each.',
   'Every stop touched gives its token, once.',
-  'When someone is home the round is finished; most tokens win.',
+  'When someone is home the round is played to its end; most tokens win.',
 ]
 </script>
 

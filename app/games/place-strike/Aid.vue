@@ -2,6 +2,7 @@
 import { strikingRolls } from '#core/games/place-strike/advice'
 import { placeStrike } from '#core/games/place-strike/index'
 import { PLACES } from '#core/games/place-strike/rules'
+import { grouped } from '#core/wording/words'
 import { numberInWords } from '#core/wording/numberInWords'
 import type { Tape } from '#core/tape'
 import type { Seat } from '#shared/api'
@@ -40,7 +41,7 @@ const rows = computed(() =>
         <b>{{ seat.name }}</b>
         <ol class="list-decimal pl-6 text-sm">
           <li v-for="(number, n) in state.boards[i]" :key="n">
-            <span class="figures">{{ Number(number).toLocaleString('en-GB') }}</span> {{ numberInWords(Number(number)) }}
+            <span class="figures">{{ grouped(Number(number)) }}</span> {{ numberInWords(Number(number)) }}
           </li>
         </ol>
       </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { unsureFacts } from '#core/games/say-it-first/advice'
-import { writeWorking } from '#core/working'
+import { showWorking } from '#core/working'
 import type { Tape } from '#core/tape'
 import type { Seat } from '#shared/api'
 
@@ -12,7 +12,7 @@ const SIGNS = { add: '+', subtract: '-', times: '×', compare: '-' } as const
 const rows = computed(() =>
   shown.value
     ? unsureFacts(tape).map(({ operation, terms, answer, wrong, slow, seats: whose }) => ({
-        fact: writeWorking({ kind: 'equation', terms: terms.map((value, i) => ({ sign: i ? SIGNS[operation] : '+', value })), equals: answer }),
+        fact: showWorking({ kind: 'equation', terms: terms.map((value, i) => ({ sign: i ? SIGNS[operation] : '+', value })), equals: answer }),
         wrong,
         slow,
         who: whose.map((seat) => seats[seat - 1]?.name ?? '').join(', '),

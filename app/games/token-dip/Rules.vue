@@ -24,7 +24,7 @@ const state: DipState = {
 const STEPS = [
   'Dip into the bag without looking and lay the token before you.',
   'Read in the key what it is worth, add it to what you have, and say the running total.',
-  'First to the goal, usually 50; the round is finished, so that everybody has had as many dips.',
+  'First to the goal, usually 50; the round is played to its end, so that everybody has had as many dips.',
   'Before it is won, the winner’s tokens are counted against the tape.',
 ]
 </script>

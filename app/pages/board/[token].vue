@@ -31,7 +31,7 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
         <h1>{{ board.title }}</h1>
         <p class="round">{{ board.round }}</p>
         <p v-if="stale" role="status" class="warn"><UIcon name="i-lucide-wifi-off" class="size-6" /> Out of date: the connection is lost. Trying again …</p>
-        <p v-else-if="board.timeCalled && !board.result" class="warn">Time: this round is finished, then it is decided.</p>
+        <p v-else-if="board.timeCalled && !board.result" class="warn">Time: this round is played to its end, then it is decided.</p>
         <p v-if="left !== null && !board.result" class="figures clock" :class="{ near: nearEnd }" role="timer" aria-label="Clock">{{ text }}</p>
       </header>
       <section class="lies sheet" aria-label="Table">

@@ -259,3 +259,11 @@ function trueplay(state: AskState, random: Random): object {
   // The asker's own copy does not count when a card is its own rest.
   return { do: 'ask', by: state.turn, of, for: card, got: state.hands[of - 1]!.known.includes(card) }
 }
+
+test('a card put out is looked at for its copies before its partner, as every card is', () => {
+  const few = { houseRules: { hand: 2, pack: { low: 1, high: 9, copies: 1 } }, players: ['A', 'B', 'C', 'D'] }
+  const laid = { do: 'lay', by: 1, cards: [3, 7] }
+  const replace = (card: number) => play({ do: 'replace', by: 2, card })
+  const answer = judged({ game: 'ask-for-rest', ...few, entries: [play(laid), replace(3), replace(4)] })
+  expect(inShort(answer)).toEqual(['ok', 'too-many-copies', 'card-has-partner'])
+})

@@ -50,6 +50,7 @@ export const askForRest = defineGame<AskRules, null, AskPlay, AskState>({
   open: rules.open,
   seatsNamed: (play) => (play.do === 'ask' ? [play.of] : []),
   place: rules.place,
+  placeFacts: rules.placeFacts,
   judge,
   awaits: rules.awaits,
   plays,

@@ -7,8 +7,9 @@ import { cardsOf, countOf, facesOf, packProblems, packRule } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { randomFor } from '#core/random'
-import { everySeat } from '#core/seats'
+import { everySeat, seatAfter } from '#core/seats'
 import { awardedBeside, inTurn, leadOf, openTurns, type Turns } from '#core/turns'
+import type { Facts } from '#core/verdict'
 
 export const houseRules = z.object({
   target: z.int().min(0).max(200).default(10).meta({ label: 'Target', hint: 'Two cards make a pair when they make this. Next after ten: 9, 11, 12.' }),
@@ -119,6 +120,11 @@ export function place(_rules: AskRules, state: AskState, play: AskPlay): Place {
     return play.by === state.refused ? 'here' : 'not-now'
   }
   return state.owed === null ? inTurn(state, play) : 'not-now'
+}
+
+/** A second question of whoever asked last is told by the rule. */
+export function placeFacts({ again }: AskRules, state: AskState, play: AskPlay): Facts {
+  return { second: again === 'never' && play.do === 'ask' && state.owed === null && seatAfter(play.by, state.seats) === state.turn && !state.fresh }
 }
 
 export function awaits(_rules: AskRules, state: AskState): Awaits {

@@ -1,10 +1,15 @@
 import type { GameWording } from '#core/game'
 import type { AskPlay, AskRules, AskState } from '#core/games/ask-for-rest/rules'
+import { REASONS, waitingFor } from '#core/wording/reasons'
 import { aCard, capital, count, list } from '#core/wording/words'
 
 /** Sentences of Ask for the Rest in English. */
 export const wording: GameWording<AskRules, AskPlay, AskState> = {
   reasons: {
+    'not-their-turn': (facts, say) =>
+      facts.second
+        ? `One question a turn was agreed, and ${say.name(Number(facts.by))} has asked. ${waitingFor(facts, say)}`
+        : REASONS['not-their-turn']!(facts, say),
     'asked-self': ({ by }, { name }) => `${name(Number(by))} can’t ask ${name(Number(by))}: ask somebody else.`,
     'nobody-there': ({ of }, { name }) => `${name(Number(of))} has no cards left to give.`,
     'dead-card': ({ card, target, rest }) =>

@@ -17,8 +17,10 @@ export const wording: GameWording<RowRules, RowPlay, RowState> = {
           : `With these signs it is ${String(sum)}, not ${String(target)}.`,
     'wrong-total': ({ cards, target, sum, signs }) =>
       signs === 'add'
-        ? `${list(cards as number[])} make ${String(sum)}, not ${String(target)}.`
-        : `However they are added and taken away, ${list(cards as number[])} do not make ${String(target)}.`,
+        ? `${list(cards as number[])} ${(cards as number[]).length === 1 ? 'makes' : 'make'} ${String(sum)}, not ${String(target)}.`
+        : (cards as number[]).length === 1
+          ? `${list(cards as number[])} by itself is not ${String(target)}.`
+          : `However they are added and taken away, ${list(cards as number[])} do not make ${String(target)}.`,
   },
   notes: {
     dealt: ({ card, row }) => `${capital(aCard(card))}; ${count(row, 'card lies', 'cards lie')} in the row.`,

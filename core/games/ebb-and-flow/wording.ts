@@ -19,7 +19,7 @@ export const wording: GameWording<EbbRules, Flip, EbbState> = {
     'wild-again': ({ by }, { name }) => `Another wild: still one card is added. ${name(Number(by))} turns again.`,
     flowed: ({ by, total, up, wild }, { name }) =>
       `${wild ? 'After the wild it is added' : up ? 'It is added' : 'It is taken away'}: ${name(Number(by))} has ${String(total)}.`,
-    'stays-afloat': ({ floor }) => `Nothing falls below ${String(floor)}.`,
+    'stays-afloat': ({ floor }) => `Nobody falls below ${String(floor)}: what would go below is let go.`,
   },
   why: { 'highest-total': 'highest total' },
   play: ({ by, card, colour, said }, { name }) => `${name(by)} turns ${colour ? `${colour} ` : ''}${card === 'wild' ? 'a wild' : card}${andSays(said)}`,

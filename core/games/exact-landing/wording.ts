@@ -33,7 +33,7 @@ export const wording: GameWording<LandingRules, Spin, LandingState> = {
     `One spinner says plus or minus, another one how far: ${list(steps)}.`,
     over === under ? `A spin off either end ${BEYOND[over]}.` : `A spin beyond ${high} ${BEYOND[over]}; one below ${low} ${BEYOND[under]}.`,
     ...(over === 'extend' && under === 'extend' ? ['Both ends go on: the match may never end. A clock helps.'] : []),
-    finish === 'at-once' ? 'Whoever lands on the goal wins at once.' : 'When somebody lands on the goal the round is finished; all who landed win.',
+    finish === 'at-once' ? 'Whoever lands on the goal wins at once.' : 'When somebody lands on the goal the round is played to its end; all who landed win.',
   ],
   prompts: (_rules, notes) =>
     notes.length

@@ -4,7 +4,8 @@ import { aCard, capital, count, list, numberWord } from '#core/wording/words'
 
 const cardName = (card: unknown) => ({ J: 'jack', Q: 'queen', K: 'king' })[String(card)] ?? String(card)
 const withArticle = (card: unknown) => (typeof card === 'number' ? aCard(card) : `a ${cardName(card)}`)
-const told = (card: Played) => (typeof card === 'object' ? `${cardName(card.wild)} to place ${card.slot}` : cardName(card))
+const nameOf = (card: Played) => (typeof card === 'object' ? card.wild : card)
+const told = (card: Played) => `${withArticle(nameOf(card))}${typeof card === 'object' ? ` to place ${card.slot}` : ''}`
 
 /** Sentences of Fill in Order in English. */
 export const wording: GameWording<FillRules, Turn, FillState> = {
@@ -32,7 +33,8 @@ export const wording: GameWording<FillRules, Turn, FillState> = {
     nobody: ({ first }, { name }) => `Nobody could put a card: the round is nobody’s and is dealt again. ${name(Number(first))} begins.`,
   },
   why: { 'most-rounds': 'most rounds', 'down-to-one': 'won with one place' },
-  play: ({ by, from, cards }, { name }) => `${name(by)} ${from === 'stock' ? 'draws' : 'takes the'} ${list(cards.map(told))}`,
+  play: ({ by, from, cards }, { name }) =>
+    `${name(by)} ${from === 'stock' ? `draws ${told(cards[0]!)}` : `takes the ${cardName(nameOf(cards[0]!))}`}${cards.length > 1 ? `, then ${list(cards.slice(1).map(told))}` : ''}`,
   readBack({ slots, rounds, fewer, packs, wild }, seats) {
     return [
       `${packs === 1 ? 'One pack' : 'Two packs'}: 1 to 10, jack, queen and king, four of each${packs === 1 ? '' : ' in each pack'}; ${count(slots, 'hidden card', 'hidden cards')} for each of the ${numberWord(seats)}.`,

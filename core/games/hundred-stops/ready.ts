@@ -9,7 +9,7 @@ export const ready: Ready<StopsRules> = {
     `Every stop you touch gives its token${tokens === 'first-come' ? ' to whoever is first' : ''}${worth === 'stop-value' ? ', worth its number' : ''}.`,
     finish === 'all-home'
       ? 'When all are home, the tokens decide.'
-      : `When someone is home, ${finish === 'at-once' ? 'it ends at once' : 'the round is finished'}; the tokens decide.`,
+      : `When someone is home, ${finish === 'at-once' ? 'it ends at once' : 'the round is played to its end'}; the tokens decide.`,
   ],
   sheets: (rules, seats) => [
     {

@@ -35,7 +35,7 @@ export const wording: GameWording<StopsRules, Travel, StopsState> = {
       tokens === 'own' ? 'Everybody gathers an own set of tokens.' : 'The first to touch a stop takes its token.',
       worth === 'one' ? 'Each token counts one.' : 'A token counts the number on its stop.',
       {
-        'first-home': 'When someone is home, the round is finished; then the tokens decide.',
+        'first-home': 'When someone is home, the round is played to its end; then the tokens decide.',
         'at-once': 'When someone is home, it is over at once; the tokens decide.',
         'all-home': 'Played until all are home; then the tokens decide.',
       }[finish],

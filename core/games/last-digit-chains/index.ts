@@ -7,6 +7,7 @@ import * as rules from '#core/games/last-digit-chains/rules'
 import type { ChainOpening, ChainPlay, ChainRules, ChainState } from '#core/games/last-digit-chains/rules'
 import { wording } from '#core/games/last-digit-chains/wording'
 import { NO_ROUNDS } from '#core/turns'
+import { aCard } from '#core/wording/words'
 
 /** Last-Digit Chains: each card in a row is the last digit of the sum of the two before it. */
 export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, ChainState>({
@@ -29,7 +30,7 @@ export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, C
     const { copies, cards } = rules.chainOf(given)
     return {
       needs: [
-        { count: cards * seats, what: 'digit cards', detail: `for each: ${copies.flatMap((n, digit) => (n ? [`${digit} ${n} times`] : [])).join(', ')}` },
+        { count: cards * seats, what: 'digit cards', detail: `for each: ${copies.flatMap((n, digit) => (n ? [`${n} with ${aCard(digit)}`] : [])).join(', ')}` },
         { count: seats, what: seats === 1 ? 'place for four rows' : 'places for four rows', detail: `each of ${rules.chainOf(given).length}` },
       ],
       care: [],

@@ -37,10 +37,10 @@ export const wording: GameWording<PerchRules, PerchPlay, PerchState> = {
       `First with ${count(goal, 'marker', 'markers')} pushed off wins; more is fine.`,
     ]
   },
-  prompts({ with: other, combine }, notes) {
+  prompts({ with: other, combine, draw }, notes) {
     const pushed = notes.some(({ code }) => code === 'pushed')
     return [
-      pushed ? 'How did you know where to perch?' : 'What do your two cards make?',
+      pushed ? 'How did you know where to perch?' : draw === 1 ? 'What does your card make?' : 'What do your two cards make?',
       combine === 'add' ? `What happens to a number when you add ${other}?` : `Which row of the table is times ${other}?`,
       'Which place would you like to hit next?',
     ]

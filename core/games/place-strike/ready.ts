@@ -2,7 +2,7 @@ import { PLACES, type StrikeRules } from '#core/games/place-strike/rules'
 import { span } from '#core/print/parts'
 import type { Ready } from '#core/ready'
 import { numberInWords } from '#core/wording/numberInWords'
-import { capital, count, numberWord } from '#core/wording/words'
+import { capital, count, grouped, numberWord } from '#core/wording/words'
 
 export const ready: Ready<StrikeRules> = {
   aloud: ({ numbers, digits, sides, strikes, mustStrike }) => [
@@ -33,7 +33,7 @@ export const ready: Ready<StrikeRules> = {
         kind: 'table',
         head: ['Figures', 'Words'],
         widths: [1, 4],
-        rows: WORDS.map((number) => [number.toLocaleString('en-GB'), capital(numberInWords(number))]),
+        rows: WORDS.map((number) => [grouped(number), capital(numberInWords(number))]),
       },
     ]
   },

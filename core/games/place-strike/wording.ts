@@ -1,9 +1,9 @@
 import type { GameWording } from '#core/game'
 import { PLACES, type StrikePlay, type StrikeRules, type StrikeState } from '#core/games/place-strike/rules'
-import { count, numberWord } from '#core/wording/words'
+import { count, grouped, numberWord } from '#core/wording/words'
 
 const placeName = (place: unknown) => PLACES[Number(place) - 1] ?? `place ${String(place)}`
-const figures = (value: unknown) => Number(value).toLocaleString('en-GB')
+const figures = (value: unknown) => grouped(Number(value))
 
 /** Sentences of Place Strike in English. */
 export const wording: GameWording<StrikeRules, StrikePlay, StrikeState> = {
@@ -17,7 +17,7 @@ export const wording: GameWording<StrikeRules, StrikePlay, StrikeState> = {
   },
   notes: {
     struck: ({ by, digit, place, number, value, count: struck, strikes }, { name }) =>
-      `${String(digit)} ${placeName(place)}, ${figures(value)}, in number ${String(number)}: ${name(Number(by))} has ${String(struck)} of ${String(strikes)} there.`,
+      `${String(digit)} in the ${placeName(place)} is ${figures(value)}, in number ${String(number)}: ${name(Number(by))} has ${String(struck)} of ${String(strikes)} there.`,
     'nothing-struck': ({ by, digit, place }, { name }) => `${name(Number(by))} has no ${String(digit)} in the ${placeName(place)} to strike.`,
   },
   why: { 'struck-out': 'struck enough digits in one number', 'most-struck': 'most digits struck in one number' },
@@ -31,7 +31,7 @@ export const wording: GameWording<StrikeRules, StrikePlay, StrikeState> = {
     return [
       `Everyone writes ${count(numbers, 'number', 'numbers')} of ${numberWord(digits)} digits, each from 1 to ${sides}.`,
       `Roll a digit and a place; strike that digit there in one of your numbers.${mustStrike ? ' A match must be struck.' : ''}`,
-      `First with ${count(strikes, 'struck digit', 'struck digits')} in one number${finish === 'even-turns' ? '; the round is finished, and several may win' : ''}.`,
+      `First with ${count(strikes, 'struck digit', 'struck digits')} in one number${finish === 'even-turns' ? '; the round is played to its end, and several may win' : ''}.`,
     ]
   },
   prompts: (_rules, notes) =>

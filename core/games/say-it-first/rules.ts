@@ -110,7 +110,9 @@ export function judge(rules: FirstRules, state: FirstState, { cards, answers }: 
   }
   for (const { by } of again) notes.push({ code: 'said-again', facts: { by }, weight: 'noted' })
   notes.push(
-    winner === null ? { code: 'nobody', facts: { pot: pot.length, right: sum.equals } } : { code: 'takes', facts: { by: winner, took, pot: state.pot.length } },
+    winner === null
+      ? { code: 'nobody', facts: { pot: pot.length, right: sum.equals, told: notes.some(({ code }) => code === 'said-wrong') } }
+      : { code: 'takes', facts: { by: winner, took, pot: state.pot.length } },
   )
   return { stands: true, next, working: [sum], notes }
 }

@@ -11,7 +11,8 @@ export const wording: GameWording<FirstRules, Round, FirstState> = {
     'said-wrong': ({ by, said, right }, { name }) => `${name(Number(by))} said ${String(said)}; it is ${String(right)}.`,
     'not-explained': ({ by }, { name }) => `${name(Number(by))} was right but did not say how.`,
     'said-again': ({ by }, { name }) => `${name(Number(by))} called twice; the first counts.`,
-    nobody: ({ pot, right }) => `It is ${String(right)}. Nobody takes the cards${Number(pot) ? `; ${count(pot, 'card lies', 'cards lie')} in the pot` : ''}.`,
+    nobody: ({ pot, right, told }) =>
+      `${told ? '' : `It is ${String(right)}. `}Nobody takes the cards${Number(pot) ? `; ${count(pot, 'card lies', 'cards lie')} in the pot` : ''}.`,
     takes: ({ by, took, pot }, { name }) =>
       `${name(Number(by))} takes ${numberWord(took)} cards${Number(pot) ? `, ${numberWord(pot)} of them from the pot` : ''}.`,
   },

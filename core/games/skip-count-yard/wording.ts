@@ -2,7 +2,7 @@ import type { GameWording } from '#core/game'
 import type { YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
 import { deckOfSets, type Position } from '#core/games/skip-count-yard/yard'
 import { deckSize } from '#core/pack'
-import { capital, count, list, numberWord } from '#core/wording/words'
+import { aCard, capital, count, list, numberWord } from '#core/wording/words'
 
 const NAMES: Readonly<Record<Position, string>> = {
   N: 'the north side',
@@ -42,7 +42,7 @@ export const wording: GameWording<YardRules, YardPlay, YardState> = {
   },
   notes: {
     drew: ({ by, card, stock }, { name }) =>
-      `${name(Number(by))} ${card === null ? 'draws' : `draws a ${String(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
+      `${name(Number(by))} ${card === null ? 'draws' : `draws ${aCard(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
     added: ({ by, left }, { name }) =>
       Number(left) === 0 ? `${name(Number(by))} has no card left!` : `${name(Number(by))} has ${count(left, 'card', 'cards')} left.`,
     moved: ({ from, to, cards, bare }) =>
@@ -53,7 +53,7 @@ export const wording: GameWording<YardRules, YardPlay, YardState> = {
   play(play, { name }, _rules, { yard }) {
     switch (play.do) {
       case 'draw':
-        return `${name(play.by)} draws${play.card === undefined ? ' a card' : ` a ${play.card}`}`
+        return `${name(play.by)} draws${play.card === undefined ? ' a card' : ` ${aCard(play.card)}`}`
       case 'add': {
         const top = yard[play.to].at(-1)
         return `${name(play.by)} puts ${play.card} on ${at(play.to)}${top === undefined ? '' : `, after ${top}`}`

@@ -24,7 +24,7 @@ export const wording: GameWording<DipRules, DipPlay, DipState> = {
   },
   notes: {
     dipped: ({ by, token, worth, total }, { name }) => `${capital(String(token))} is ${String(worth)}: ${name(Number(by))} has ${String(total)} now.`,
-    'on-the-floor': ({ floor }) => `Nothing falls below ${String(floor)}.`,
+    'on-the-floor': ({ floor }) => `Nobody falls below ${String(floor)}: what would go below is let go.`,
     'recount-due': ({ seats }, { name }) => `Before it is won, the tokens are counted: ${list((seats as readonly number[]).map((seat) => name(seat)))}.`,
     'recount-agrees': ({ by, tokens, total }, { name }) => `${count(tokens, 'token', 'tokens')}, as on the tape: ${name(Number(by))} has ${String(total)}.`,
   },
@@ -42,7 +42,7 @@ export const wording: GameWording<DipRules, DipPlay, DipState> = {
         : 'The token goes before the player who dipped it.',
       mode === 'turns'
         ? `${count(turns, 'dip', 'dips')} each; the highest sum wins.`
-        : `First to ${goal}${finish === 'even-turns' ? '; the round is finished, and of those at the goal the higher wins' : ', at once'}.`,
+        : `First to ${goal}${finish === 'even-turns' ? '; the round is played to its end, and of those at the goal the higher wins' : ', at once'}.`,
       ...(mode === 'first-to' && recount === 'before-win' ? ['Before it is won, the tokens are counted against the tape.'] : []),
       ...(key.some(({ worth }) => worth < 0) ? [floor === null ? 'Totals may fall below zero.' : `Nobody falls below ${floor}.`] : []),
     ]

@@ -11,6 +11,12 @@ import { packSize } from '#core/pack'
 import { findSigns, signedFacts } from '#core/signing'
 import { turnsProgress } from '#core/turns'
 
+/** Cards without a partner, to be taken out first: nobody could ever match them. */
+function lonely(given: PairRules): { count: number; what: string; detail: string }[] {
+  const cards = rules.withoutPartner(given)
+  return cards.length ? [{ count: cards.length * given.pack.copies, what: 'cards without a partner', detail: `${cards.join(', ')}: better taken out` }] : []
+}
+
 /** Turn Two: face-down cards in a grid; turn two, keep them if they make the target. */
 export const turnTwo = defineGame<PairRules, null, PairPlay, PairState>({
   id: 'turn-two',
@@ -38,6 +44,7 @@ export const turnTwo = defineGame<PairRules, null, PairPlay, PairState>({
         what: 'number cards',
         detail: `${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each, shuffled; ${rules.placesOf(given)} laid out face down, the rest is the stock`,
       },
+      ...lonely(given),
     ],
     care: [],
   }),

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
-import { cardsOf, countsOf, packProblems, packRule, packSize, refuseCards, restOf, type Pack } from '#core/pack'
+import { cardsOf, countsOf, facesOf, packProblems, packRule, packSize, refuseCards, restOf, type Pack } from '#core/pack'
 import { listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { randomFor } from '#core/random'
@@ -83,6 +83,26 @@ export function holdsMatch(rules: Goal, cards: readonly number[]): readonly numb
     return null
   }
   return pick(0, [])
+}
+
+/** Cards of the pack that can be in no match: they only lie there, unless they are taken out first. */
+export function withoutPartner(rules: Goal & { readonly pack: Pack }): number[] {
+  const cards = cardsOf(rules.pack)
+  return facesOf(rules.pack).filter((face) => {
+    // A match that holds this card is one for what is left without it.
+    const others = [...cards]
+    others.splice(others.indexOf(face), 1)
+    return !hasMatchWith(rules, face, others)
+  })
+}
+
+function hasMatchWith(rules: Goal, face: number, others: readonly number[]): boolean {
+  const some = [...countsOf(others)].flatMap(([card, count]) => Array.from({ length: Math.min(count, rules.perTurn) }, () => card))
+  const pick = (from: number, chosen: readonly number[]): boolean => {
+    if (chosen.length === rules.perTurn) return matchOf(rules, chosen) !== null
+    return some.some((card, i) => i >= from && !(i > from && card === some[i - 1]) && pick(i + 1, [...chosen, card]))
+  }
+  return pick(0, [face])
 }
 
 /** How many places are laid out. */

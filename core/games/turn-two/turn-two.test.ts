@@ -1,7 +1,9 @@
 import { chanceToMatch, knownMatch } from '#core/games/turn-two/advice'
-import { holdsMatch, matchOf, type PairRules, type PairState } from '#core/games/turn-two/rules'
+import { turnTwo } from '#core/games/turn-two/index'
+import { holdsMatch, matchOf, withoutPartner, type PairRules, type PairState } from '#core/games/turn-two/rules'
 import { drawBoard } from '#core/board'
 import { readMatch } from '#core/format/matchFile'
+import { readHouseRules } from '#core/houseRules'
 import { writeWorking } from '#core/working'
 import { fileOf, inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
@@ -120,4 +122,17 @@ describe('aid', () => {
     expect(chanceToMatch(rules, state([null, 4, 2], [6, 3]))).toBeCloseTo(1 / 5)
     expect(chanceToMatch(rules, state([4, 2]))).toBeNull()
   })
+})
+
+test.each([
+  ['with zeros everybody has one', {}, []],
+  ['without zeros the ten has none', { pack: { low: 1, high: 10, copies: 4 } }, [10]],
+  ['a five by itself makes no ten', { pack: { low: 1, high: 9, copies: 1 }, layout: 8 }, [5]],
+  ['three cards a turn', { perTurn: 3, target: 5, pack: { low: 1, high: 9, copies: 2 } }, [4, 5, 6, 7, 8, 9]],
+])('cards without a partner: %s', (_what, houseRules, lonely) => {
+  const read = readHouseRules(turnTwo, houseRules, 2)
+  if (!read.ok) throw new Error(JSON.stringify(read.problems))
+  expect(withoutPartner(read.rules as PairRules)).toEqual(lonely)
+  const needs = turnTwo.prepare(read.rules as PairRules, 2).needs.map(({ what }) => what)
+  expect(needs.includes('cards without a partner')).toBe(lonely.length > 0)
 })
