@@ -3,7 +3,7 @@ import type { LandingRules, LandingState } from '#core/games/exact-landing/rules
 import LandingLine from '~/games/exact-landing/LandingLine.vue'
 import { useBlankLine } from '~/games/exact-landing/useBlankLine'
 
-/** Exact Landing for the room; the numbers may be left blank here too. */
+/** Exact Landing for the room; its numbers are blank where that is this device's habit, chosen at the desk. */
 const { rules, view, seats, secret } = defineProps<{
   rules: LandingRules
   view: LandingState
@@ -15,8 +15,5 @@ const blank = useBlankLine()
 </script>
 
 <template>
-  <div class="space-y-2">
-    <LandingLine :rules="rules" :state="view" :seats="seats" :blank="blank" :secret="secret" />
-    <label class="inline-flex items-center gap-2 text-sm"><input v-model="blank" type="checkbox" class="size-5" /> Leave the numbers blank</label>
-  </div>
+  <LandingLine :rules="rules" :state="view" :seats="seats" :blank="blank" :secret="secret" />
 </template>

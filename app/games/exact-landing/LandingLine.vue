@@ -3,7 +3,7 @@ import type { LandingRules, LandingState } from '#core/games/exact-landing/rules
 import type { Seat } from '#shared/api'
 
 /**
- * The number line: pieces above and below it, the hop as it was spun, the goal a flag. An end that goes on is drawn as
+ * The number line: pieces below it, the hop as it was spun, the goal a flag. An end that goes on is drawn as
  * going on; a piece beyond an end stands on the part that went on.
  */
 const {
@@ -65,14 +65,32 @@ const arc = computed(() => {
     end: b,
   }
 })
-/** Pieces stand by turns above and below the line; a third and fourth farther out. */
-const pieces = computed(() => seats.map((seat, i) => ({ ...seat, at: shownPlaces.value[i]!, above: i % 2 === 0, far: i > 1 })))
+/** Where the lanes of the pieces begin, and how high one is. */
+const LANES = 184
+const LANE = 42
+const PENNANT = 40
+const LETTER = 13
+/** Pieces stand below their place, side by side where there is room, else one lane lower; nobody's name lies over another's. */
+const pieces = computed(() => {
+  const laid: { number: number; name: string; at: number; left: number; width: number; lane: number }[] = []
+  for (const [i, { name, pennant }] of seats.entries()) {
+    const at = Math.max(6, Math.min(WIDTH - 6, x(shownPlaces.value[i]!)))
+    const width = PENNANT + 10 + LETTER * name.length
+    const left = Math.max(4, Math.min(WIDTH - width - 4, at - width / 2))
+    let lane = 0
+    while (laid.some((other) => other.lane === lane && left < other.left + other.width + 12 && other.left < left + width + 12)) lane++
+    laid.push({ number: pennant, name, at, left, width, lane })
+  }
+  return laid
+})
+const height = computed(() => LANES + LANE * (1 + Math.max(...pieces.value.map(({ lane }) => lane))) + 4)
 const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlaces.value[i]}`).join(', '))
 </script>
 
 <template>
   <figure class="line" role="img" :aria-label="`Number line from ${rules.low} to ${rules.high}, goal ${rules.goal}: ${says}`">
-    <svg viewBox="0 0 1000 250" aria-hidden="true">
+    <svg :viewBox="`0 0 ${WIDTH} ${height}`" aria-hidden="true">
+      <path v-for="(piece, i) in pieces" :key="`m${i}`" :d="`M${piece.at} ${LINE + 52}V${LANES + LANE * piece.lane}`" class="mast" />
       <path :d="`M${x(low) - 22} ${LINE}H${x(high) + 22}`" class="base" />
       <g v-if="rules.under === 'extend' || low < rules.low">
         <path :d="`M${x(low) - 22} ${LINE}l12 -9M${x(low) - 22} ${LINE}l12 9`" class="base" />
@@ -105,19 +123,18 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
         <path v-if="arc.off" :d="`M${arc.end - 11} ${LINE - 11}l22 22M${arc.end + 11} ${LINE - 11}l-22 22`" class="cross" />
         <circle v-else :cx="arc.end" :cy="LINE" r="8" class="end" />
       </g>
+      <g v-for="(piece, i) in pieces" :key="`p${i}`">
+        <rect :x="piece.left - 3" :y="LANES + LANE * piece.lane" :width="piece.width + 6" :height="LANE - 4" rx="6" class="tag" />
+        <Pennant :number="piece.number" size="30px" :x="piece.left" :y="LANES + LANE * piece.lane + 4" />
+        <text :x="piece.left + PENNANT + 4" :y="LANES + LANE * piece.lane + 27" class="name">{{ piece.name }}</text>
+      </g>
     </svg>
-    <span v-for="(piece, i) in pieces" :key="i" class="piece" :class="{ above: piece.above, far: piece.far }" :style="{ left: `${x(piece.at) / 10}%` }">
-      <Pennant :number="piece.pennant" size="var(--piece)" /><span class="name">{{ piece.name }}</span>
-    </span>
   </figure>
 </template>
 
 <style scoped>
 .line {
-  position: relative;
   width: 100%;
-  --piece: clamp(1.1rem, 3.4cqw, 2.6rem);
-  container-type: inline-size;
 }
 svg {
   display: block;
@@ -186,29 +203,15 @@ text {
 .end {
   fill: var(--accent);
 }
-.piece {
-  position: absolute;
-  display: flex;
-  flex-direction: column;
-  align-items: center;
-  transform: translateX(-50%);
-  top: 72%;
+.mast {
+  stroke: var(--ink-soft);
+  stroke-width: 2;
 }
-.piece.far {
-  top: 85%;
-}
-.piece.above {
-  flex-direction: column-reverse;
-  top: auto;
-  bottom: 57%;
-}
-.piece.above.far {
-  bottom: 72%;
+.tag {
+  fill: var(--sheet);
+  stroke: var(--rule);
 }
 .name {
-  font-size: clamp(0.7rem, 1.7cqw, 1.1rem);
-  font-weight: 700;
-  line-height: 1.1;
-  background: color-mix(in srgb, var(--sheet) 80%, transparent);
+  font: 700 22px var(--font-body, inherit);
 }
 </style>

@@ -63,11 +63,13 @@ const hidden = (seat: number) => secret && state.spins[seat - 1]!.length === new
 <style scoped>
 .haul {
   display: grid;
-  gap: 0.8rem;
+  grid-template-columns: minmax(7rem, max-content) 1fr auto;
+  gap: 0.8rem 0;
 }
 .row {
   display: grid;
-  grid-template-columns: 7rem 1fr auto;
+  grid-column: 1 / -1;
+  grid-template-columns: subgrid;
   align-items: center;
   gap: 0.5rem 0.9rem;
   padding: 0.4rem 0.6rem;
@@ -82,8 +84,7 @@ const hidden = (seat: number) => secret && state.spins[seat - 1]!.length === new
   gap: 0.4rem;
   min-width: 0;
   font-size: 1.1rem;
-  overflow: hidden;
-  text-overflow: ellipsis;
+  overflow-wrap: anywhere;
 }
 .boxes {
   display: flex;
@@ -127,7 +128,7 @@ const hidden = (seat: number) => secret && state.spins[seat - 1]!.length === new
   line-height: 1;
 }
 @media (max-width: 48rem) {
-  .row {
+  .haul {
     grid-template-columns: 1fr auto;
   }
   .boxes {

@@ -47,7 +47,7 @@ const share = (total: number) => (goal.value === null ? 0 : Math.max(0, Math.min
     <ul class="dishes">
       <li v-for="(seat, i) in seats" :key="i" class="dish" :class="{ on: turn === i + 1 }">
         <p class="head">
-          <Pennant :number="seat.pennant" size="1.5rem" /> <b class="truncate">{{ seat.name }}</b>
+          <Pennant :number="seat.pennant" size="1.5rem" /> <b class="name">{{ seat.name }}</b>
           <b class="figures sum">{{ secret && last === i + 1 ? '?' : minus(state.totals[i]!) }}</b>
           <span v-if="goal !== null" class="figures goal">of {{ goal }}</span>
         </p>
@@ -108,6 +108,12 @@ const share = (total: number) => (goal.value === null ? 0 : Math.max(0, Math.min
   align-items: baseline;
   gap: 0.4rem;
   font-size: 1.1rem;
+}
+.head {
+  flex-wrap: wrap;
+}
+.name {
+  overflow-wrap: anywhere;
 }
 .sum {
   margin-left: auto;

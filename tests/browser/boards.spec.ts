@@ -1,0 +1,101 @@
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
+import { makeMatchFile } from '../../core/format/matchFile'
+import { GAMES } from '../../core/games/index'
+import { selfPlay } from '../../core/selfPlay'
+import { boardOf } from './helpers'
+
+/** What a board shows: nothing to operate, nothing beyond its frame, no text over another, in every game and at every size of table. */
+const SCREENS = [
+  [1280, 720],
+  [1920, 1080],
+] as const
+/** Twelve letters each, the longest that a board must carry in one line. */
+const NAMES = ['Ferrymaster1', 'Lanternlight', 'Harbourpilot', 'Capstancrew4', 'Mooringbuoys', 'Gangwayboat6', 'Anchorchain7', 'Herringgull8']
+
+/** A match that bots have played for a while. */
+async function played(request: APIRequestContext, game: (typeof GAMES)[number], players: readonly string[], plays: number): Promise<string> {
+  const tape = selfPlay({ game, houseRules: {}, players: [...players], key: 'boards', most: plays })
+  const answer = await request.post('/api/matches/import', { data: makeMatchFile(tape, {}) })
+  expect(answer.status()).toBe(201)
+  return ((await answer.json()) as { id: string }).id
+}
+
+/** Everything that is wrong with the picture in `region`, in words. */
+const faultsOf = (page: Page) =>
+  page.evaluate(() => {
+    const region = document.querySelector<HTMLElement>('[aria-label="Table"]')!
+    const frame = region.getBoundingClientRect()
+    const faults: string[] = []
+    const inside = (box: DOMRect) => box.left >= frame.left - 2 && box.top >= frame.top - 2 && box.right <= frame.right + 2 && box.bottom <= frame.bottom + 2
+    const shown = (element: Element) => {
+      for (let at: Element | null = element; at && at !== region; at = at.parentElement) {
+        const { visibility, display, opacity, clipPath } = getComputedStyle(at)
+        if (visibility === 'hidden' || display === 'none' || opacity === '0' || clipPath.startsWith('inset(50%')) return false
+        if (at.classList.contains('sr-only')) return false
+      }
+      return true
+    }
+    for (const control of region.querySelectorAll('button, input, select, textarea, a[href], label, [role="button"], [role="switch"], [role="checkbox"]'))
+      if (shown(control)) faults.push(`a control: ${control.outerHTML.slice(0, 80)}`)
+    // What is drawn: shapes, pictures, and boxes that have a border or a ground of their own.
+    for (const drawn of region.querySelectorAll('svg *, img, span, div, li, td, th, b, p')) {
+      const box = drawn.getBoundingClientRect()
+      if (box.width < 1 || box.height < 1 || inside(box) || !shown(drawn)) continue
+      const { borderTopWidth, backgroundColor } = getComputedStyle(drawn)
+      const visible =
+        drawn instanceof SVGGraphicsElement
+          ? !drawn.closest('defs, clipPath, mask, symbol, pattern, g') || drawn.tagName !== 'g'
+          : borderTopWidth !== '0px' || backgroundColor !== 'rgba(0, 0, 0, 0)'
+      if (visible && drawn.tagName !== 'g' && !drawn.closest('defs, clipPath, mask, symbol, pattern'))
+        faults.push(
+          `outside: ${drawn.tagName}.${drawn.getAttribute('class') ?? ''} ${[box.left - frame.left, box.top - frame.top, box.right - frame.right, box.bottom - frame.bottom].map(Math.round).join(' ')}`,
+        )
+    }
+    const texts: { text: string; box: DOMRect; node: Node }[] = []
+    const walker = document.createTreeWalker(region, NodeFilter.SHOW_TEXT)
+    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+      const text = node.textContent!.trim()
+      if (!text || !node.parentElement || !shown(node.parentElement)) continue
+      const range = document.createRange()
+      range.selectNodeContents(node)
+      for (const box of range.getClientRects()) if (box.width > 0.5 && box.height > 0.5) texts.push({ text, box, node })
+    }
+    for (const { text, box } of texts) if (!inside(box)) faults.push(`outside: “${text}”`)
+    texts.forEach((one, i) => {
+      for (const other of texts.slice(i + 1)) {
+        if (other.node === one.node) continue
+        // Lines of text are higher than their letters: what touches by less is apart.
+        const across = Math.min(one.box.right, other.box.right) - Math.max(one.box.left, other.box.left)
+        const down = Math.min(one.box.bottom, other.box.bottom) - Math.max(one.box.top, other.box.top)
+        const [thin, low] = [Math.min(one.box.width, other.box.width), Math.min(one.box.height, other.box.height)]
+        if (across > 1 && down > 0.35 * low && across > 0.12 * thin) faults.push(`“${one.text}” over “${other.text}”`)
+      }
+    })
+    return [...new Set(faults)]
+  })
+
+for (const game of GAMES) {
+  const { low, high } = game.about.seats
+  for (const seats of [...new Set([Math.max(2, low), high])])
+    test(`${game.id}: the board of ${seats} is a picture within its frame`, async ({ page, request }) => {
+      await page.emulateMedia({ reducedMotion: 'reduce' })
+      const faults: string[] = []
+      for (const plays of [0, 30]) {
+        const match = await played(request, game, NAMES.slice(0, seats), plays)
+        await page.goto(await boardOf(request, match))
+        for (const [width, height] of SCREENS) {
+          await page.setViewportSize({ width, height })
+          await expect(page.getByRole('region', { name: 'Table' })).toBeVisible()
+          let found: string[] = []
+          // A picture that has just been fitted is looked at once more.
+          for (let tries = 0; tries < 4; tries++) {
+            await page.waitForTimeout(120)
+            found = await faultsOf(page)
+            if (!found.length) break
+          }
+          faults.push(...found.map((fault) => `${plays} plays, ${width}: ${fault}`))
+        }
+      }
+      expect(faults).toEqual([])
+    })
+}
