@@ -25,6 +25,9 @@ export interface Remembered {
   rememberNames: boolean
 }
 
+/** Names that a setup takes: more than any one table has. */
+export const MOST_NAMED = 8
+
 let keys = 0
 const seatOf = (name = ''): SetupSeat => ({ key: keys++, name })
 
@@ -80,7 +83,8 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
     const { low, high } = game.value.about.seats
     const names = seats.value.map(({ name }) => name.trim().toLowerCase())
     if (names.length < low) return `${low} players are needed at least.`
-    if (names.length > high) return `${high} players at most can play ${game.value.about.title}.`
+    if (names.length > high)
+      return `${high === 1 ? 'One player' : `${high} players`} at most can play ${game.value.about.title}: make two tables, or take somebody off.`
     if (names.some((name) => !name)) return 'Every player needs a name: type one, or touch a person below.'
     const twice = names.find((name, i) => names.indexOf(name) !== i)
     return twice
@@ -113,7 +117,8 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   function addSeat(name = '') {
     const empty = seats.value.findIndex((seat) => !seat.name.trim())
     if (name && empty >= 0) rename(empty, name)
-    else if (seats.value.length < game.value.about.seats.high) seats.value = [...seats.value, seatOf(name)]
+    // More children than the game takes may be named: they are offered two tables.
+    else if (seats.value.length < MOST_NAMED) seats.value = [...seats.value, seatOf(name)]
   }
 
   function removeSeat(at: number) {
@@ -161,6 +166,53 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
     } catch (error) {
       failed.value = saysOf(error)
     }
+  }
+
+  /**
+   * The children at two tables, where one is too small for them: as even as can be, in their order. Null where they fit at
+   * one, or at two not either.
+   */
+  const twoTables = computed<readonly (readonly string[])[] | null>(() => {
+    const names = seats.value.map(({ name }) => name.trim()).filter(Boolean)
+    const { low, high } = game.value.about.seats
+    const half = Math.ceil(names.length / 2)
+    if (names.length <= high || half > high || names.length - half < low) return null
+    return [names.slice(0, half), names.slice(half)]
+  })
+
+  /** Makes both tables under the same rules, as far as those fit; both are then in the room. */
+  async function startTwo() {
+    const tables = twoTables.value
+    if (!tables) return
+    busy.value = true
+    failed.value = null
+    try {
+      const known = remembered.value.rememberNames ? await rememberPeople(tables.flat()) : people.value
+      for (const [i, names] of tables.entries()) {
+        const rules = namedOnly(restOfRules(names.length), defaultRules(game.value, names.length))
+        await callApi('/api/matches', 'POST', {
+          game: game.value.id,
+          name: name.value.trim() && `${name.value.trim()} ${i + 1}`.slice(0, 40),
+          houseRules: rules,
+          seats: seatPeople(names, known),
+          first: 1,
+          source: source.value,
+          opening: null,
+          seed: source.value === 'dealt' ? mixedSeed(nanoid(10)) : null,
+        })
+      }
+      await navigateTo('/')
+    } catch (error) {
+      failed.value = saysOf(error)
+    } finally {
+      busy.value = false
+    }
+  }
+
+  /** The rules chosen, those that went by the number of players counted anew. */
+  const restOfRules = (players: number) => {
+    const chosen = Object.fromEntries(Object.entries(rules.value).filter(([rule, value]) => !isEqual(value, usual.value[rule])))
+    return { ...defaultRules(game.value, players, chosen), ...chosen }
   }
 
   async function start() {
@@ -220,6 +272,8 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
     move,
     like,
     start,
+    twoTables,
+    startTwo,
   }
 }
 

@@ -3,13 +3,36 @@ const route = useRoute()
 const { people } = usePeople()
 const remembered = useRememberedSetup()
 const setup = useSetup(people, remembered, await loadRemembered(remembered))
-const { view, game, busy, failed, tried, seatProblem, problems, openingProblems, source } = setup
+const { game, busy, failed, tried, seatProblem, problems, openingProblems, source } = setup
 
-onMounted(() => {
-  if (typeof route.query.like === 'string') void setup.like(route.query.like, String(route.query.preset ?? ''))
-  for (const name of [route.query.with].flat()) if (name) setup.addSeat(name)
-  if (typeof route.query.game === 'string') void setup.choose(route.query.game, String(route.query.preset ?? '')).then(takeRules)
+// Before anything is shown: another game's rules would stand there for a moment.
+const school = String(route.query.preset ?? '')
+if (typeof route.query.like === 'string') await setup.like(route.query.like, school)
+for (const name of [route.query.with].flat()) if (name) setup.addSeat(name)
+if (typeof route.query.game === 'string') {
+  await setup.choose(route.query.game, school)
+  takeRules()
+}
+
+const form = useTemplateRef('form')
+const wrong = computed(() => {
+  if (!tried.value) return null
+  if (seatProblem.value) return seatProblem.value
+  if (problems.value.length) return 'A house rule does not fit; it is marked.'
+  return openingProblems.value.length ? 'What lies on the table is not complete yet; it is marked.' : null
 })
+/** Starts; where something is missing, the first field that it is missing in is brought into sight and ready to be typed in. */
+async function start() {
+  await setup.start()
+  if (!wrong.value) return
+  await nextTick()
+  const rule = problems.value[0]?.path.split('.')[1]
+  const part = seatProblem.value ? '[data-seats]' : rule ? `[data-rule="${rule}"]` : '[data-opening]'
+  const fields = [...(form.value?.querySelector(part)?.querySelectorAll<HTMLInputElement>('input:not([type="hidden"]), textarea, select, button') ?? [])]
+  const field = fields.find((each) => each.matches('input, textarea') && !each.value) ?? fields[0]
+  field?.scrollIntoView({ block: 'center' })
+  field?.focus({ preventScroll: true })
+}
 /** House rules that another page sends along; what is no rule of this game is marked by the judge as ever. */
 function takeRules() {
   const rules = rulesIn(route.query.rules)
@@ -24,7 +47,7 @@ useHead({ title: 'New match · Nimble Tally' })
 </script>
 
 <template>
-  <form class="grid gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]" novalidate @submit.prevent="setup.start()">
+  <form ref="form" class="grid gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]" novalidate @submit.prevent="start">
     <div class="space-y-6 min-w-0">
       <h1 class="text-3xl font-bold">New match</h1>
       <GamePicker :chosen="game.id" @choose="setup.choose($event)" />
@@ -32,32 +55,37 @@ useHead({ title: 'New match · Nimble Tally' })
       <SourceChoice v-model="setup.source.value" />
       <HouseRules :setup="setup" />
       <NuxtLink v-if="!problems.length" class="key" :to="tryOut"><UIcon name="i-lucide-flask-conical" class="size-5" /> Try these rules in the lab</NuxtLink>
-      <component
-        :is="view.Opening"
-        v-if="view.Opening && source === 'table' && setup.read.value.ok"
-        v-model="setup.opening.value"
-        :rules="setup.read.value.rules"
-        :names="setup.seats.value.map(({ name }, i) => name.trim() || `Player ${i + 1}`)"
-        :problems="tried ? openingProblems : []"
-      />
+      <OpeningPart v-if="source === 'table'" :setup="setup" />
       <LayReady :setup="setup" :people="people" />
     </div>
     <aside class="space-y-4 lg:sticky lg:top-4 self-start">
       <AgreedSlip :setup="setup" />
-      <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
-      <p v-else-if="tried && (seatProblem || problems.length || openingProblems.length)" role="alert" class="text-(--refused) font-semibold">
-        {{ seatProblem ?? (problems.length ? 'A house rule does not fit; it is marked.' : 'What lies on the table is not complete yet; it is marked.') }}
-      </p>
-      <Key main class="start" type="submit" :disabled="busy"><UIcon name="i-lucide-play" class="size-6" /> Start the match</Key>
+      <div class="start">
+        <p v-if="failed || wrong" role="alert" class="says">{{ failed ?? wrong }}</p>
+        <TwoTables :setup="setup" />
+        <Key main class="go" type="submit" :disabled="busy"><UIcon name="i-lucide-play" class="size-6" /> Start the match</Key>
+      </div>
     </aside>
   </form>
 </template>
 
 <style scoped>
 .start {
+  display: grid;
+  gap: 0.4rem;
+}
+.go {
   width: 100%;
   min-height: 3.5rem;
   font-size: 1.25rem;
+}
+.says {
+  padding: 0.4rem 0.7rem;
+  border: 2px solid var(--refused);
+  border-radius: 0.5rem;
+  background: var(--sheet);
+  color: var(--refused);
+  font-weight: 600;
 }
 /* On a phone it is at hand from the beginning. */
 @media (max-width: 63.99rem) {

@@ -1,19 +1,19 @@
 <script setup lang="ts">
-import type { Setup } from '~/composables/useSetup'
+import { MOST_NAMED, type Setup } from '~/composables/useSetup'
 import type { Person } from '#shared/api'
 
 /** Who sits where and who starts: names typed, or people touched. */
 const { setup, people } = defineProps<{ setup: Setup; people: readonly Person[] }>()
 
-const { seats, first, game, remembered, name } = setup
+const { seats, first, remembered, name } = setup
 const seated = computed(() => new Set(seats.value.map(({ name }) => name.trim().toLowerCase())))
 const free = computed(() => people.filter((person) => !seated.value.has(person.name.toLowerCase())))
 const pennantOf = (name: string, i: number) => people.find((person) => person.name.toLowerCase() === name.trim().toLowerCase())?.pennant ?? i + 1
-const full = computed(() => seats.value.length >= game.value.about.seats.high && seats.value.every(({ name }) => name.trim()))
+const full = computed(() => seats.value.length >= MOST_NAMED && seats.value.every(({ name }) => name.trim()))
 </script>
 
 <template>
-  <fieldset class="sheet p-4 space-y-3">
+  <fieldset class="sheet p-4 space-y-3" data-seats>
     <legend class="contents"><span class="block text-xl font-bold display">Who plays</span></legend>
     <ol class="space-y-2">
       <li v-for="(seat, i) in seats" :key="seat.key" class="flex flex-wrap items-center gap-2">
@@ -49,7 +49,7 @@ const full = computed(() => seats.value.length >= game.value.about.seats.high &&
       <button v-for="person in free" :key="person.id" type="button" class="key" :disabled="full" @click="setup.addSeat(person.name)">
         <Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}
       </button>
-      <button type="button" class="key" :disabled="seats.length >= game.about.seats.high" @click="setup.addSeat()">
+      <button type="button" class="key" :disabled="seats.length >= MOST_NAMED" @click="setup.addSeat()">
         <UIcon name="i-lucide-plus" class="size-5" /> Another player
       </button>
     </div>

@@ -33,6 +33,13 @@ const told = computed(() =>
     left: rules.numbers - board.length,
   })),
 )
+/** A number that is whole begins the next line: all of them are typed without a touch between. */
+function type(i: number, text: string) {
+  const before = texts.value[i] ?? ''
+  const lines = text.split('\n')
+  const whole = text.length > before.length && new RegExp(`^\\d{${rules.digits}}$`).test(lines.at(-1)!) && lines.length < rules.numbers
+  texts.value[i] = whole ? `${text}\n` : text
+}
 watch(
   boards,
   (now) => (opening.value = now.some((board) => board.length) ? { boards: now.map((board) => board.filter((number) => /^\d+$/.test(number))) } : null),
@@ -52,7 +59,7 @@ watch(
       <label>
         <span class="font-semibold">{{ name }}</span>
         <UTextarea
-          v-model="texts[i]"
+          :model-value="texts[i]"
           size="xl"
           class="w-full"
           :rows="rules.numbers"
@@ -60,6 +67,7 @@ watch(
           inputmode="numeric"
           autocomplete="off"
           :aria-label="`Numbers of ${name}`"
+          @update:model-value="type(i, String($event))"
         />
         <span class="block text-sm" :class="(told[i]?.left ?? 0) < 0 ? 'text-(--refused) font-semibold' : 'text-(--ink-soft)'" role="status">{{
           told[i]!.left > 0

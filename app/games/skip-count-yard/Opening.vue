@@ -20,6 +20,16 @@ const wrong = (i: number) => {
   return countOf(lie.value, card) > deck.value.copiesOf(card) ? `more ${card}s than there are` : null
 }
 watch(cards, () => (opening.value = lie.value.length === 4 ? { sides: lie.value } : null), { deep: true })
+const form = useTemplateRef('form')
+/** All four may be typed in one go, with spaces or Enter between: each field hands on to the next. */
+function type(i: number, text: string) {
+  const parts = text.split(/[\s,]+/)
+  parts.slice(0, 4 - i).forEach((part, n) => (texts.value[i + n] = part))
+  if (parts.length > 1) goTo(Math.min(3, i + parts.length - 1))
+}
+function goTo(i: number) {
+  void nextTick(() => form.value?.querySelectorAll('input')[i]?.focus())
+}
 function touch(card: number) {
   const at = texts.value.findIndex((text) => !text.trim())
   if (at >= 0) texts.value[at] = String(card)
@@ -31,12 +41,22 @@ function back() {
 </script>
 
 <template>
-  <fieldset class="sheet p-4 space-y-3">
+  <fieldset ref="form" class="sheet p-4 space-y-3">
     <legend class="contents"><span class="block text-xl font-bold display">The four cards that lie open</span></legend>
     <div class="grid gap-3 grid-cols-2 sm:grid-cols-4">
       <label v-for="(name, i) in NAMES" :key="name">
         <span class="font-semibold">{{ name }}</span>
-        <UInput v-model="texts[i]" size="xl" class="w-full" :ui="{ base: 'figures' }" inputmode="numeric" autocomplete="off" :aria-label="`${name} side`" />
+        <UInput
+          :model-value="texts[i]"
+          size="xl"
+          class="w-full"
+          :ui="{ base: 'figures' }"
+          inputmode="numeric"
+          autocomplete="off"
+          :aria-label="`${name} side`"
+          @update:model-value="type(i, String($event))"
+          @keydown.enter.prevent="goTo(Math.min(3, i + 1))"
+        />
         <span class="block text-sm min-h-5" :class="wrong(i) ? 'text-(--refused) font-semibold' : ''" role="status">{{ wrong(i) ?? '' }}</span>
       </label>
     </div>
