@@ -46,6 +46,12 @@ function makeDesk({ tape, seats, still, entry, commit, note, helping }: DeskPart
     settling.value = true
     unsettle()
   }
+  /** What is half entered was entered here; what a reload, or taking back, brought back was not. */
+  const byHand = ref(false)
+  /** Entries that were made here: a second touch in the same spot is not meant for what comes after one. */
+  let made = 0
+  /** A refused play was kept as tried, or cleared: of whom. What lies there stays, what was decided on it is put away. */
+  const putAway = shallowRef<{ readonly by: number | undefined } | null>(null)
   /** What was touched on the table, for the pad to take up; the pad sets it to null again. */
   const touched = shallowRef<unknown>(null)
   /** The pad's own keys, for the sheet of shortcuts. */
@@ -88,9 +94,13 @@ function makeDesk({ tape, seats, still, entry, commit, note, helping }: DeskPart
   function record(overrule?: string) {
     const play = draft.value
     if (!play) return
+    const refused = judged.value?.verdict.stands === false && overrule === undefined
     draft.value = null
+    byHand.value = false
+    made++
     settle()
     commit(overrule === undefined ? { play } : { play, overrule })
+    if (refused) putAway.value = { by: play.by }
   }
 
   /** What is being entered now: the live verdict is about this. */
@@ -108,11 +118,29 @@ function makeDesk({ tape, seats, still, entry, commit, note, helping }: DeskPart
     return stands
   }
 
-  /** What doesn't stand is put aside; the pad keeps what really lies there. */
-  const cleared = ref(0)
-  function clear() {
+  /**
+   * Hands over a play that a pad makes by itself once an entry is whole. One that came back by itself is only looked at,
+   * and loses its last part (`dropLast`) where it would stand: taking back records nothing anew.
+   */
+  function offerWhole(play: BasePlay, dropLast: () => void) {
+    if (byHand.value) return void offer(play)
+    draft.value = play
+    if (!judged.value?.verdict.stands) return
     draft.value = null
-    cleared.value++
+    dropLast()
+  }
+
+  /** Puts a remark on the tape. */
+  function noteDown(why: string) {
+    made++
+    note(why)
+  }
+
+  /** What doesn't stand is put aside; the pad keeps what really lies there. */
+  function clear() {
+    const by = draft.value?.by
+    draft.value = null
+    putAway.value = { by }
   }
 
   /** Touching a player's name enters for that player; once more, for the one on turn again. */
@@ -139,11 +167,14 @@ function makeDesk({ tape, seats, still, entry, commit, note, helping }: DeskPart
     chosen,
     settling,
     settle,
-    cleared,
+    byHand,
+    putAway,
     enter,
     record,
     offer,
-    note,
+    offerWhole,
+    made: () => made,
+    note: noteDown,
     helping: computed(helping),
     clear,
     choose,
@@ -197,4 +228,10 @@ export function provideDesk(parts: DeskParts): Desk {
 /** The desk that this component belongs to. */
 export function useDesk(): Desk {
   return inject(DESK)!
+}
+
+/** What a pad does once a refused play of its was kept as tried, or cleared: the decision is put away, what lies there stays. */
+export function usePutAway(putAway: (by: number | undefined) => void): void {
+  const desk = useDesk()
+  watch(desk.putAway, (now) => now && putAway(now.by))
 }

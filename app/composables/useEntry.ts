@@ -2,10 +2,13 @@ import type { Ref, WritableComputedRef } from 'vue'
 
 /** What is half entered, shared by a game's table and pad. `fresh` is an entry with nothing in it yet. */
 export function useEntry<T>(fresh: () => T): WritableComputedRef<T> {
-  const { entry } = useDesk()
+  const { entry, byHand } = useDesk()
   return computed({
     get: () => (entry.value as T | null) ?? fresh(),
-    set: (value) => (entry.value = value),
+    set: (value) => {
+      byHand.value = true
+      entry.value = value
+    },
   })
 }
 

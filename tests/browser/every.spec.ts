@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test'
 import { GAMES } from '../../core/games/index'
 import { readHouseRules } from '../../core/houseRules'
 import { FIXTURES } from '../games/index'
-import { append, axe, boardOf, entriesOf, follow, makeMatch, onTurn, openDesk, score, SIZES, tap, tape, wider } from './helpers'
+import { append, axe, boardOf, entriesOf, follow, later, makeMatch, onTurn, openDesk, score, SIZES, takeBack, tap, tape, wider } from './helpers'
 
 /** What every game must do alike, one test a game and thing: each page is loaded once. */
 test.use({ hasTouch: true })
@@ -127,13 +127,20 @@ for (const { id, about, presets, ...game } of GAMES) {
     if (!about.turns) await expect(onTurn(page)).toHaveCount(0)
   })
 
-  test(`${id}: a match by hand, from the first touch to the announcement`, async ({ page, request }) => {
+  test(`${id}: a match by hand, from the first touch to the announcement, and back`, async ({ page, request }) => {
     await page.setViewportSize({ width: 1024, height: 1000 })
     const { parts, steps, entries } = fixture.byHand
     const match = await makeMatch(request, parts)
     await openDesk(page, match)
     await follow(page, steps)
     await expect.poll(async () => (await entriesOf(request, match)).map(bare)).toEqual(entries)
+    // What is taken back stays so: by key, from the bar, after a reload.
+    await takeBack(page, request, match, () => page.keyboard.press('z'))
+    await takeBack(page, request, match, () => tap(page, 'Take back'))
+    await page.reload()
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    await later(page)
+    expect(await entriesOf(request, match)).toHaveLength(entries.length + 2)
   })
 
   test(`${id}: an entry is put right in the pad that entered it`, async ({ page, request }) => {

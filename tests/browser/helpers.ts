@@ -65,12 +65,22 @@ export async function openDesk(page: Page, match: string) {
 /** An entry of the tape that is a play. */
 export const play = (fields: object) => ({ play: fields })
 
-/** Touches the first button of this name. */
-export const tap = (page: Page, name: string | RegExp) =>
-  page
-    .getByRole('button', { name, exact: typeof name === 'string' })
-    .first()
-    .tap()
+/** Where each page was touched last, and when. */
+const touches = new WeakMap<Page, { readonly x: number; readonly y: number; readonly at: number }>()
+/** Milliseconds that a finger needs between two touches of one spot that are not a double tap. */
+const FINGER_MS = 400
+
+/** Touches the first button of this name, as a person does: not twice in one spot as fast as a machine. */
+export async function tap(page: Page, name: string | RegExp) {
+  const key = page.getByRole('button', { name, exact: typeof name === 'string' }).first()
+  const box = await key.boundingBox()
+  const [x, y] = box ? [box.x + box.width / 2, box.y + box.height / 2] : [NaN, NaN]
+  const last = touches.get(page)
+  const wait = last && Math.hypot(x - last.x, y - last.y) < 40 ? FINGER_MS - (Date.now() - last.at) : 0
+  if (wait > 0) await page.waitForTimeout(wait)
+  await key.tap()
+  touches.set(page, { x, y, at: Date.now() })
+}
 
 /** The score shown for a seat on the desk. */
 export function score(page: Page, seat: number) {
@@ -112,4 +122,18 @@ export async function entriesOf(request: APIRequestContext, match: string): Prom
   const answer = await request.get(`/api/matches/${match}`)
   const { entries } = (await answer.json()) as { entries: { entry: unknown }[] }
   return entries.map(({ entry }) => entry)
+}
+
+export const isPlay = (entry: unknown) => typeof entry === 'object' && entry !== null && 'play' in entry && !('amend' in entry)
+
+/** Long enough for a pad that would record by itself to have done so. */
+export const later = (page: Page) => page.waitForTimeout(1000)
+
+/** Takes the newest entry back, and looks that this is all that happens. */
+export async function takeBack(page: Page, request: APIRequestContext, match: string, how: () => Promise<void>) {
+  const before = await entriesOf(request, match)
+  await how()
+  await expect.poll(async () => (await entriesOf(request, match)).length).toBe(before.length + 1)
+  await later(page)
+  expect((await entriesOf(request, match)).slice(before.length)).toEqual([{ strike: expect.any(Number) }])
 }

@@ -33,6 +33,8 @@ const desk = provideDesk({
   helping: () => helping.value,
 })
 const { dealer } = desk
+const root = useTemplateRef<HTMLElement>('root')
+useSecondTouch(root, desk.made)
 const voice = useVoice()
 const quick = useTemplateRef('quick')
 const pad = useTemplateRef('pad')
@@ -193,7 +195,7 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
   <div v-else-if="!tape || !shown || !game || !view" class="p-8 text-center" aria-busy="true">
     {{ store.online ? 'Setting the table …' : 'The server can’t be reached. Trying again …' }}
   </div>
-  <div v-else class="desk" :class="{ entering, settling: desk.settling.value }" :data-tab="tab">
+  <div v-else ref="root" class="desk" :class="{ entering, settling: desk.settling.value }" :data-tab="tab">
     <header class="bar">
       <span v-if="helping" class="home" title="You help at this table"><img src="/mark.svg" alt="" class="size-8" /></span>
       <NuxtLink v-else to="/" class="home" aria-label="Nimble Tally, all matches" title="All matches"><img src="/mark.svg" alt="" class="size-8" /></NuxtLink>

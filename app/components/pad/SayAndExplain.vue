@@ -60,6 +60,7 @@ watch(
   () => beside || clear(),
 )
 watch(() => right, clear)
+usePutAway((by) => (!beside || by === play({}).by) && clear())
 /** The live verdict on a wrong answer, while it is typed. */
 watch(other, (said) => desk.enter(said === null ? null : play({ said, ...told.value })))
 

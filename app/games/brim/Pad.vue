@@ -19,6 +19,9 @@ const dealt = computed(() => dealer.dealt.value)
 watch(play, (now) => desk.enter(now), { immediate: true })
 watch([state, half], () => (asking.value = false))
 
+/** The first roll lies there; a further one that may not be made is chosen anew. */
+usePutAway(() => state.value.rolled > 0 && (entry.value = { keep: [], dice: [] }))
+
 const roll = (): Roll => ({ do: 'roll', by: desk.seat.value, dice: [], ...(keep.value.length ? { keep: keep.value } : {}) })
 const rollDealt = () => dealer.deal(roll())
 function recordRoll() {

@@ -37,6 +37,7 @@ watch(
   () => entry.value.by,
   () => (told.value = {}),
 )
+usePutAway(() => calling.value && clear())
 const spent = (card: number) => countOf(state.value.row, card) >= rules.value.pack.copies
 
 function deal(card: number) {

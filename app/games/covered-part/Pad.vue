@@ -38,6 +38,12 @@ watch(
   },
 )
 
+usePutAway(() => {
+  waiting.value = null
+  if (entry.value.announced) announce('')
+  else entry.value = { parts: [] }
+})
+
 function cover(part: 1 | 2) {
   if (complete.value) desk.offer(hide(part))
 }

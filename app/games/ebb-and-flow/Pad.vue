@@ -21,6 +21,7 @@ watch(
   () => desk.tape.value?.state.played,
   () => (colour.value = undefined),
 )
+usePutAway(() => entry.value.card === 'wild' && flip(null))
 const spent = (card: EbbCard) => countOf(state.value.gone, card) >= deckFor(rules.value).copiesOf(card)
 
 function wild() {

@@ -25,11 +25,13 @@ watch(
   entry,
   () => {
     if (dealt.value) return
-    if (turn.value && ended.value) desk.offer(turn.value)
+    if (turn.value && ended.value) desk.offerWhole(turn.value, back)
     else desk.enter(null)
   },
   { flush: 'post' },
 )
+
+usePutAway(() => entry.value.cards.length && back())
 
 /** The dealer turns up card after card, until one can’t go or a wild’s place is to be chosen. */
 function draw(from: 'stock' | 'discard', cards = entry.value.cards) {

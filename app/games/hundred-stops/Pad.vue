@@ -13,6 +13,8 @@ const dealt = computed(() => dealer.dealt.value)
 
 watch(play, (now) => desk.enter(now), { immediate: true })
 
+usePutAway(() => (entry.value = { ...entry.value, steps: [] }))
+
 function draw() {
   dealer.deal({ do: 'travel', by: desk.seat.value }, (came) => {
     const { dice, hundreds } = came as Travel

@@ -34,7 +34,11 @@ watch(
   () => entry.value.fan,
   () => desk.enter(null),
 )
-watch([desk.cleared, () => desk.tape.value?.lines.length], () => entry.value.fan !== null && clear())
+usePutAway(() => entry.value.fan !== null && clear())
+watch(
+  () => desk.tape.value?.lines.length,
+  () => entry.value.fan !== null && clear(),
+)
 
 function take(play: Take | null) {
   if (play) desk.offer({ ...play, ...told.value })

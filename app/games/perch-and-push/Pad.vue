@@ -35,6 +35,8 @@ watch(picked, (on) => {
 watch(state, () => ((told.value = {}), (waiting.value = null)))
 watch(mustPass, (now) => desk.enter(now ? pass() : null), { immediate: true })
 
+usePutAway(() => (waiting.value = null))
+
 function choose(on: number) {
   if (complete.value) waiting.value = desk.offer({ ...place(on), ...told.value }) ? null : on
 }

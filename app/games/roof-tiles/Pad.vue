@@ -29,7 +29,7 @@ watch(
     if (!play.value) return desk.enter(null)
     const whole = { ...play.value, ...told.value }
     // A sum that is right is what was meant; a smaller one is not finished yet.
-    if (total(values.value) === rules.value.target) desk.offer(whole)
+    if (total(values.value) === rules.value.target) desk.offerWhole(whole, clear)
     else desk.enter(values.value.length >= 2 || total(values.value) > rules.value.target ? whole : null)
   },
   { immediate: true },
@@ -39,7 +39,11 @@ watch(
   () => (told.value = {}),
 )
 /** Cleared where the verdict is, or kept as a slip: the tiles are let go of too. */
-watch([desk.cleared, () => desk.tape.value?.lines.length], () => empty.value || clear())
+usePutAway(() => empty.value || clear())
+watch(
+  () => desk.tape.value?.lines.length,
+  () => empty.value || clear(),
+)
 
 function turn(card?: number) {
   const by = entry.value.seat

@@ -32,6 +32,8 @@ watch(
   () => desk.enter(null),
 )
 
+usePutAway(() => (entry.value.at !== null ? change({ at: null }) : undefined))
+
 /** Puts the card; lines are named next where that counts and some could be. */
 function put(at: Spot) {
   const play = playOf(at)

@@ -35,6 +35,8 @@ watch(
 )
 watch(entry, () => desk.enter(null))
 
+usePutAway(clear)
+
 const offer = (play: YardPlay) => desk.offer(play)
 function layAt(to: Position) {
   const play = playTo(to)

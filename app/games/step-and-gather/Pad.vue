@@ -11,6 +11,8 @@ const { typed, type, clear } = useTypedFace(() => Array.from({ length: rules.val
 
 watch(play, (now) => desk.enter(now), { immediate: true })
 
+usePutAway(() => roll(entry.value.roll))
+
 function rollDie() {
   dealer.deal({ do: 'step', by: desk.seat.value }, (came) => roll((came as Step).roll))
 }

@@ -16,6 +16,11 @@ const gone = (token: string) => leftInBag(rules.value, state.value, token) === 0
 
 watch(play, (now) => desk.enter(now?.do === 'recount' && !entry.value.counts ? null : now), { immediate: true })
 
+usePutAway(() => {
+  if (entry.value.counts) count(entry.value.of ?? null)
+  else if (entry.value.token !== null && gone(entry.value.token)) dip(null)
+})
+
 function draw() {
   dealer.deal({ do: 'dip', by: desk.seat.value }, (came) => dip((came as Dip).token))
 }

@@ -12,7 +12,7 @@ const asks = computed(() => rules.value.answers !== 'off' || rules.value.explain
 watch(
   play,
   (now) => {
-    if (now && !asks.value) desk.offer(now)
+    if (now && !asks.value) desk.offerWhole(now, () => remove(entry.value.dice.length - 1))
     else desk.enter(now)
   },
   { immediate: true },

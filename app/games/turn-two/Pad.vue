@@ -19,7 +19,8 @@ watch(touched, (at) => {
   touched.value = null
   place(at)
 })
-watch(play, (now) => (now ? desk.offer({ ...now, ...told.value }) : desk.enter(null)))
+watch(play, (now) => (now ? desk.offerWhole({ ...now, ...told.value }, back) : desk.enter(null)))
+usePutAway(() => entry.value.cards.length && back())
 watch(
   () => desk.tape.value?.state.played,
   () => (told.value = {}),
