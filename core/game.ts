@@ -26,6 +26,8 @@ export interface About {
   readonly pace: number
   /** Whether the order of seats matters. */
   readonly turns: boolean
+  /** Whoever is first wins: called for, or home. */
+  readonly race?: true
   readonly slips: readonly string[]
 }
 
@@ -255,7 +257,11 @@ export function defineGame<R extends CommonRules, O, P extends BasePlay, S>(game
   return {
     ...game,
     // Whoever reads them sees a minus, and no hyphen.
-    wording: { ...wording, readBack: (rules, seats) => wording.readBack(rules, seats).map(withMinus) },
+    wording: {
+      ...wording,
+      play: (play, say, rules, state) => withMinus(wording.play(play, say, rules, state)),
+      readBack: (rules, seats) => wording.readBack(rules, seats).map(withMinus),
+    },
     prepare: (rules, seats) => {
       const { needs, ...rest } = prepare(rules, seats)
       return { ...rest, needs: needs.map((need) => (need.detail === undefined ? need : { ...need, detail: withMinus(need.detail) })) }

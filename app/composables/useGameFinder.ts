@@ -1,10 +1,11 @@
 import { findGames, type Fit, type Wish } from '#core/catalogue/find'
+import { MANNER_IDS } from '#core/catalogue/manners'
 import { MATERIAL_IDS, type MaterialId } from '#core/catalogue/materials'
 import { SKILL_IDS, type SkillId } from '#core/catalogue/skills'
 import { ABOUTS } from '#core/games/abouts'
 
 /** The parts of a wish as they stand in the address. */
-type Part = 'q' | 'skill' | 'players' | 'minutes' | 'age' | 'box'
+type Part = 'q' | 'skill' | 'manner' | 'players' | 'minutes' | 'age' | 'box'
 
 /** What somebody looks for among the games, kept in the address so that it can be handed on and comes back with the page. */
 export function useGameFinder() {
@@ -16,6 +17,7 @@ export function useGameFinder() {
   const wish = computed<Wish>(() => ({
     text: text.value,
     skills: SKILL_IDS.filter((skill) => listOf('skill').includes(skill)),
+    manner: MANNER_IDS.find((manner) => manner === route.query.manner) ?? null,
     players: numberOf('players'),
     minutes: numberOf('minutes'),
     age: numberOf('age'),
@@ -23,8 +25,8 @@ export function useGameFinder() {
   }))
   const fits = computed<readonly Fit[]>(() => findGames(ABOUTS, wish.value))
   const asked = computed(() => {
-    const { skills, players, minutes, age, box } = wish.value
-    return Boolean(text.value.trim() || skills.length || box.length || players || minutes || age)
+    const { skills, manner, players, minutes, age, box } = wish.value
+    return Boolean(text.value.trim() || skills.length || manner || box.length || players || minutes || age)
   })
 
   const set = (part: Part, value: string | number | null) => setPart(part, value)
@@ -39,10 +41,10 @@ export function useGameFinder() {
   const toggleSkill = (skill: SkillId) => set('skill', toggled(wish.value.skills, skill).join(','))
   const toggleMaterial = (material: MaterialId) => set('box', toggled(wish.value.box, material).join(','))
   /** Sets a number, or takes it off where it stands already. */
-  const choose = (part: 'players' | 'minutes' | 'age', value: number) => set(part, wish.value[part] === value ? null : value)
+  const choose = (part: 'manner' | 'players' | 'minutes' | 'age', value: string | number) => set(part, wish.value[part] === value ? null : value)
   function clear() {
     text.value = ''
-    const { q: _q, skill: _skill, players: _players, minutes: _minutes, age: _age, box: _box, ...query } = route.query
+    const { q: _q, skill: _skill, manner: _manner, players: _players, minutes: _minutes, age: _age, box: _box, ...query } = route.query
     return router.replace({ query })
   }
 

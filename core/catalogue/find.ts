@@ -1,6 +1,8 @@
 import MiniSearch from 'minisearch'
+import { mannersOf, type MannerId } from '#core/catalogue/manners'
 import { MATERIALS, type MaterialId } from '#core/catalogue/materials'
 import { SKILLS, type SkillId } from '#core/catalogue/skills'
+import { readSpoken } from '#core/catalogue/spoken'
 import type { About } from '#core/game'
 
 /** What somebody looks for; whatever is empty or null does not matter. */
@@ -8,6 +10,8 @@ export interface Wish {
   /** Typed: skills by any of their words, titles, materials. */
   readonly text: string
   readonly skills: readonly SkillId[]
+  /** How it is to be played. */
+  readonly manner: MannerId | null
   readonly players: number | null
   /** Minutes there are. */
   readonly minutes: number | null
@@ -28,9 +32,11 @@ export interface Fit extends Entry {
   /** What of the box it uses; empty where the box does not matter. */
   readonly uses: readonly MaterialId[]
   readonly score: number
+  /** None fits what was typed; this one comes nearest. */
+  readonly near: boolean
 }
 
-export const NO_WISH: Wish = { text: '', skills: [], players: null, minutes: null, age: null, box: [] }
+export const NO_WISH: Wish = { text: '', skills: [], manner: null, players: null, minutes: null, age: null, box: [] }
 
 /** Whether everything a game needs is in the box: of each group of things that will do, one. */
 export function isInBox(needs: About['needs'], box: readonly MaterialId[]): boolean {
@@ -41,7 +47,7 @@ export function isInBox(needs: About['needs'], box: readonly MaterialId[]): bool
 function indexOf(entries: readonly Entry[]): MiniSearch {
   const index = new MiniSearch({
     fields: ['title', 'skills', 'line', 'materials'],
-    searchOptions: { prefix: true, fuzzy: (term) => (term.length > 4 ? 0.3 : false), combineWith: 'AND', boost: { title: 4, skills: 2 } },
+    searchOptions: { prefix: (term) => term.length > 2, combineWith: 'AND', boost: { title: 4, skills: 2 } },
   })
   index.addAll(
     entries.map(({ id, about }) => ({
@@ -59,15 +65,39 @@ function indexOf(entries: readonly Entry[]): MiniSearch {
 }
 const INDEXES = new WeakMap<readonly Entry[], MiniSearch>()
 
+/** Where a mistyped word is looked for: among what people look for, and not in sentences. */
+const NAMED = ['title', 'skills', 'materials']
+
+/** Letters that may be wrong in a word: none in a short one, where that would make another word of it. */
+const slips = (term: string) => (term.length > 6 ? 2 : term.length === 6 ? 1 : false)
+
+/** Games by how well they fit what was typed: as it stands, else mistyped, else some of its words (`near`). */
+function searched(index: MiniSearch, text: string): { readonly hits: ReadonlyMap<string, number>; readonly near: boolean } {
+  const tries = [
+    { near: false, options: {} },
+    { near: false, options: { fuzzy: slips, fields: NAMED } },
+    { near: true, options: { fuzzy: slips, fields: NAMED, combineWith: 'OR' as const } },
+  ]
+  for (const { near, options } of tries) {
+    const found = index.search(text, options)
+    if (found.length) return { hits: new Map(found.map(({ id, score }) => [id as string, score])), near }
+  }
+  return { hits: new Map(), near: false }
+}
+
 /** The games that fit a wish: those that practise more of it first, then those whose words fit better, then in their own order. */
 export function findGames(entries: readonly Entry[], wish: Wish): Fit[] {
-  const { text, skills, players, minutes, age, box } = wish
+  const { skills, players, box } = wish
+  const spoken = readSpoken(wish.text)
+  const manner = wish.manner ?? spoken.manner
+  const minutes = wish.minutes ?? spoken.minutes
+  const age = wish.age ?? spoken.age
   const index = INDEXES.get(entries) ?? indexOf(entries)
   INDEXES.set(entries, index)
-  const typed = text.trim()
-  const hits = typed ? new Map(index.search(typed).map(({ id, score }) => [id as string, score])) : null
+  const { hits, near } = spoken.text ? searched(index, spoken.text) : { hits: null, near: false }
   const found = entries.flatMap(({ id, about }): Fit[] => {
     if (hits && !hits.has(id)) return []
+    if (manner !== null && !mannersOf(about).includes(manner)) return []
     if (players !== null && (players < about.seats.low || players > about.seats.high)) return []
     if (minutes !== null && about.minutes.low > minutes) return []
     if (age !== null && (age < about.ages.low || age > about.ages.high)) return []
@@ -75,7 +105,7 @@ export function findGames(entries: readonly Entry[], wish: Wish): Fit[] {
     const practises = about.skills.filter((skill) => !skills.length || skills.includes(skill))
     if (!practises.length) return []
     const uses = box.length ? about.needs.map((group) => group.find((material) => box.includes(material))!) : []
-    return [{ id, about, practises, uses, score: (skills.length ? 100 * practises.length : 0) + (hits?.get(id) ?? 0) }]
+    return [{ id, about, practises, uses, score: (skills.length ? 100 * practises.length : 0) + (hits?.get(id) ?? 0), near }]
   })
   return found.sort((a, b) => b.score - a.score)
 }

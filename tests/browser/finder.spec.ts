@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test'
+import { ABOUTS } from '../../core/games/abouts'
 import { tap } from './helpers'
 
 test.use({ hasTouch: true })
@@ -6,7 +7,7 @@ test.use({ hasTouch: true })
 test('by touch: what to practise, players and the box; the address keeps it, and one touch takes it off', async ({ page }) => {
   await page.goto('/rulebook')
   const games = page.getByRole('main').getByRole('listitem')
-  await expect(games).toHaveCount(22)
+  await expect(games).toHaveCount(ABOUTS.length)
   await tap(page, 'What to practise')
   await tap(page, 'below zero')
   await expect(page.getByText('2 games fit.')).toBeVisible()
@@ -26,7 +27,7 @@ test('by touch: what to practise, players and the box; the address keeps it, and
   await tap(page, 'alone')
   await expect(page.getByText('No game fits all of that')).toBeVisible()
   await tap(page, 'All games')
-  await expect(games).toHaveCount(22)
+  await expect(games).toHaveCount(ABOUTS.length)
   await expect(page).toHaveURL(/\/rulebook$/)
 })
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Fit } from '#core/catalogue/find'
+import { MANNER_IDS, MANNERS } from '#core/catalogue/manners'
 import { MATERIAL_IDS, MATERIALS } from '#core/catalogue/materials'
 import { SKILL_IDS, SKILLS, skillNames } from '#core/catalogue/skills'
 
@@ -7,7 +8,7 @@ import { SKILL_IDS, SKILLS, skillNames } from '#core/catalogue/skills'
 defineSlots<{ default(props: { fit: Fit; why: string }): unknown }>()
 const { text, wish, fits, asked, toggleSkill, toggleMaterial, choose, clear } = useGameFinder()
 
-type Drawer = 'skills' | 'players' | 'minutes' | 'box' | 'age'
+type Drawer = 'skills' | 'manner' | 'players' | 'minutes' | 'box' | 'age'
 const open = ref<Drawer | null>(null)
 const NUMBERS = {
   players: { values: [1, 2, 3, 4, 6, 8], say: (n: number) => (n === 1 ? 'alone' : `${n} players`) },
@@ -16,6 +17,7 @@ const NUMBERS = {
 } as const
 const drawers = computed<readonly { id: Drawer; label: string; now: string; icon: string }[]>(() => [
   { id: 'skills', label: 'What to practise', now: skillNames(wish.value.skills), icon: 'i-lucide-target' },
+  { id: 'manner', label: 'How it is played', now: wish.value.manner ? MANNERS[wish.value.manner].name : '', icon: 'i-lucide-flag' },
   { id: 'players', label: 'Players', now: wish.value.players ? NUMBERS.players.say(wish.value.players) : '', icon: 'i-lucide-users' },
   { id: 'minutes', label: 'Time', now: wish.value.minutes ? NUMBERS.minutes.say(wish.value.minutes) : '', icon: 'i-lucide-clock' },
   { id: 'box', label: 'In the box', now: wish.value.box.map((material) => MATERIALS[material].name).join(', '), icon: 'i-lucide-package' },
@@ -52,6 +54,11 @@ function why({ practises, uses }: Fit): string {
           SKILLS[skill].name
         }}</Key>
       </template>
+      <template v-else-if="open === 'manner'">
+        <Key v-for="manner in MANNER_IDS" :key="manner" :aria-pressed="wish.manner === manner" @click="choose('manner', manner)">{{
+          MANNERS[manner].name
+        }}</Key>
+      </template>
       <template v-else-if="open === 'box'">
         <p class="basis-full text-sm text-(--ink-soft)">Touch what you have: games that need nothing else are left.</p>
         <Key v-for="material in MATERIAL_IDS" :key="material" :aria-pressed="wish.box.includes(material)" @click="toggleMaterial(material)">{{
@@ -68,9 +75,11 @@ function why({ practises, uses }: Fit): string {
       {{
         fits.length === 0
           ? 'No game fits all of that: take a filter off, or type fewer words.'
-          : fits.length === 1
-            ? 'One game fits.'
-            : `${fits.length} games fit.`
+          : fits[0]!.near
+            ? `Nothing is quite that; ${fits.length === 1 ? 'one game comes' : `${fits.length} games come`} nearest.`
+            : fits.length === 1
+              ? 'One game fits.'
+              : `${fits.length} games fit.`
       }}
     </p>
     <ul class="grid gap-2.5 sm:grid-cols-2 xl:grid-cols-3">

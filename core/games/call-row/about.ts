@@ -10,6 +10,7 @@ export const about: About = {
   minutes: { low: 10, high: 20 },
   pace: 6,
   turns: false,
+  race: true,
   slips: [
     'Calling a card that does not lie there any more.',
     'Losing track of a card that was taken away again.',

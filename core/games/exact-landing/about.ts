@@ -10,6 +10,7 @@ export const about: About = {
   minutes: { low: 5, high: 15 },
   pace: 15,
   turns: true,
+  race: true,
   slips: [
     'Counting the number one stands on as the first step.',
     'Moving the wrong way on a minus.',

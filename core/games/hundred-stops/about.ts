@@ -10,5 +10,6 @@ export const about: About = {
   minutes: { low: 10, high: 20 },
   pace: 30,
   turns: true,
+  race: true,
   slips: ['Moving the rival’s piece.', 'Adding the tens as ones: a 9 is 90.', 'Hopping so that stops are jumped.', 'Touching a stop and leaving its token.'],
 }

@@ -10,5 +10,6 @@ export const about: About = {
   minutes: { low: 5, high: 15 },
   pace: 16,
   turns: false,
+  race: true,
   slips: ['Calling before all cards lie open.', 'Calling twice: only the first answer counts.', 'Right, but without saying how.', 'Forgetting the pot.'],
 }

@@ -10,6 +10,7 @@ export const about: About = {
   minutes: { low: 5, high: 15 },
   pace: 15,
   turns: true,
+  race: true,
   slips: [
     'One step too many or too few when skip counting.',
     'Adding the factor to the roll instead of multiplying.',
