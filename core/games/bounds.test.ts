@@ -2,7 +2,7 @@ import * as z from 'zod'
 import { isShort, MOST_HELD } from '#core/entries'
 import { readMatch } from '#core/format/matchFile'
 import { GAMES } from '#core/games/index'
-import { FIXTURES } from '../../tests/games/index'
+import { withFixtures } from '../../tests/games/withFixtures'
 
 /** A JSON Schema, as far as it is looked at here. */
 interface Schema {
@@ -47,8 +47,7 @@ test.each(GAMES)('$id: no list and no text of a play or an opening without a bou
     expect(boundless(z.toJSONSchema(shape, { unrepresentable: 'any', io: 'input' }) as Schema, name)).toEqual([])
 })
 
-test.each(GAMES)('$id: its longest entries are short, and one as long as a book is refused with the file', ({ id }) => {
-  const { live, open, match } = FIXTURES[id]!
+test.each(withFixtures())('%s: its longest entries are short, and one as long as a book is refused with the file', (id, _game, { live, open, match }) => {
   for (const entry of [...(live.entries ?? []), ...(open.entries ?? []), { amend: 0, opening: match.parts.opening }]) expect(isShort(entry)).toBe(true)
   const long = { play: { do: 'x', by: 1, dice: Array.from({ length: MOST_HELD / 8 }, () => 1) } }
   const read = readMatch({ format: 'nimble-tally/match', version: 1, game: id, players: open.players ?? ['Ines', 'Tomasz'], entries: [{ call: 'note' }, long] })

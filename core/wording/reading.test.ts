@@ -1,4 +1,3 @@
-import { GAMES } from '#core/games/index'
 import { readHouseRules } from '#core/houseRules'
 import { standing } from '#core/match'
 import { sayEntry, sayReason, sayResult, sayVerdict, speaking } from '#core/wording/index'
@@ -6,7 +5,7 @@ import { grouped, withMinus } from '#core/wording/words'
 import { readMatch } from '#core/format/matchFile'
 import { selfPlay } from '#core/selfPlay'
 import { fileOf } from '../../tests/unit/judging'
-import { FIXTURES } from '../../tests/games/index'
+import { withFixtures } from '../../tests/games/withFixtures'
 
 /** What reads badly in a sentence, by what it is. */
 const CLUMSY: readonly (readonly [string, RegExp])[] = [
@@ -21,8 +20,7 @@ const CLUMSY: readonly (readonly [string, RegExp])[] = [
 ]
 const clumsy = (texts: readonly string[]) => texts.flatMap((text) => CLUMSY.filter(([, what]) => what.test(text)).map(([name]) => `${name}: ${text}`))
 
-test.each(GAMES)('$id: every sentence of its fixtures, presets and a match of bots reads well', (game) => {
-  const { slips, sentences, live, match } = FIXTURES[game.id]!
+test.each(withFixtures())('%s: every sentence of its fixtures, presets and a match of bots reads well', (_id, game, { slips, sentences, live, match }) => {
   const files = [...Object.values(slips), ...sentences.map(([parts]) => parts), live, match.parts]
   const said: string[] = []
   for (const { after: _after, ...parts } of files as { after?: unknown }[]) {

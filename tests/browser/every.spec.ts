@@ -1,7 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
-import { GAMES } from '../../core/games/index'
 import { readHouseRules } from '../../core/houseRules'
-import { FIXTURES } from '../games/index'
+import { withFixtures } from '../games/withFixtures'
 import { append, axe, boardOf, entriesOf, follow, later, makeMatch, onTurn, openDesk, score, SIZES, takeBack, tap, tape, wider } from './helpers'
 
 /** What every game must do alike, one test a game and thing: each page is loaded once. */
@@ -42,9 +41,7 @@ async function look(page: Page, path: string, sizes: readonly (readonly [number,
   }
 }
 
-for (const { id, about, presets, ...game } of GAMES) {
-  const fixture = FIXTURES[id]!
-
+for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
   test(`${id}: desk and announcement pass the scan, light and dark; verdict and pad stay in sight at every size`, async ({ page, request }) => {
     test.slow()
     const strangers: string[] = []
@@ -80,7 +77,7 @@ for (const { id, about, presets, ...game } of GAMES) {
     await page.getByText('The app deals', { exact: true }).tap()
     for (const { label, rules } of presets) {
       await page.getByRole('button', { name: label, exact: true }).tap()
-      const read = readHouseRules({ id, about, presets, ...game }, rules, players.length)
+      const read = readHouseRules({ about, presets, ...game }, rules, players.length)
       if (!read.ok) throw new Error(JSON.stringify(read.problems))
       for (const sentence of game.wording.readBack(read.rules, players.length)) await expect(agreed.getByText(sentence, { exact: true })).toBeVisible()
       for (const { count, what } of game.prepare(read.rules, players.length).needs)

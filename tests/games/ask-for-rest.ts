@@ -8,6 +8,8 @@ const ONES = { ...open, players: ['Ines', 'Tomasz'], houseRules: { hand: 3, pack
 const TEN = { pack: { low: 1, high: 10, copies: 4 } }
 
 export const askForRest: GameFixture = {
+  seats: [2, 4],
+  points: true,
   open,
   live: { ...open, entries: [lay(1, 3, 7)] },
   match: {

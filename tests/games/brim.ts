@@ -6,6 +6,9 @@ const FIRST = roll(1, [6, 5, 4, 3, 1])
 const open = { game: 'brim' }
 
 export const brim: GameFixture = {
+  seats: [1, 6],
+  points: true,
+  extraRound: true,
   open,
   live: { ...open, entries: [FIRST, stop(1, 18), roll(2, [6, 6, 2, 1, 1])] },
   match: {

@@ -6,6 +6,8 @@ const open = { game: 'call-row' }
 const ROW = [8, 3, 6, 9, 4].map(deal)
 
 export const callRow: GameFixture = {
+  seats: [2, 4],
+  points: true,
   open,
   live: { ...open, entries: [...ROW, call(2, [6, 4])] },
   match: {

@@ -8,6 +8,9 @@ const small = { ...open, houseRules: TWO }
 const FULL = [put(1, 5, 'tens'), put(2, 4, 'tens'), put(1, 1, 'ones'), put(2, 2, 'ones')]
 
 export const columnKeeper: GameFixture = {
+  seats: [1, 4],
+  points: true,
+  extraRound: true,
   open,
   live: { ...open, houseRules: { ...TWO, rounds: 1 }, entries: [...FULL, total(1, 51)] },
   match: {

@@ -6,6 +6,9 @@ const open = { game: 'covered-part' }
 const dominoes = { ...open, houseRules: { pieces: 'dominoes' } }
 
 export const coveredPart: GameFixture = {
+  seats: [2, 2],
+  points: true,
+  extraRound: true,
   open,
   live: { ...open, entries: [hide(1, [5, 4], 1, 9), guess(2, 5), hide(2, [6, 5], 2, 11)] },
   match: {

@@ -6,6 +6,8 @@ const open = { game: 'ebb-and-flow' }
 const coloured = { ...open, houseRules: { swing: 'colour' } }
 
 export const ebbAndFlow: GameFixture = {
+  seats: [2, 4],
+  points: false,
   open,
   live: { ...open, entries: [flip(1, 8, 13), flip(2, 7, 0), flip(1, 'wild'), flip(1, 9, 22), flip(2, 6, 6)] },
   match: {
@@ -60,7 +62,7 @@ export const ebbAndFlow: GameFixture = {
       { tap: 'Turned a 9' },
       { tap: 'Minus' },
       { tap: 'Figure 3' },
-      { verdict: 'Ines said -3; it is -4.' },
+      { verdict: 'Ines said −3; it is −4.' },
       { tap: /^Total −4, said -3/ },
       { turn: 'Tomasz' },
       { tap: 'What is left in the pack?' },

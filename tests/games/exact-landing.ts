@@ -5,6 +5,8 @@ const spin = (by: number, by2: string, said?: number) =>
 const open = { game: 'exact-landing' }
 
 export const exactLanding: GameFixture = {
+  seats: [2, 4],
+  points: false,
   open,
   live: { ...open, entries: [spin(1, '+2', 7), spin(2, '-3', 2), spin(1, '-1', 5)] },
   match: {

@@ -5,6 +5,8 @@ const open = { game: 'fill-in-order' }
 const SMALL = { slots: 3, rounds: 1 }
 
 export const fillInOrder: GameFixture = {
+  seats: [2, 4],
+  points: false,
   open,
   live: { ...open, entries: [turn(1, [3, 7, 'Q']), turn(2, [5, 'J']), turn(1, [2, 4, 3])] },
   match: {
@@ -55,9 +57,9 @@ export const fillInOrder: GameFixture = {
   amend: {
     parts: { ...open, entries: [turn(1, [3, 7, 'Q'])] },
     entry: 1,
-    reads: /Ines draws 3, 7 and queen/,
+    reads: /Ines draws a 3, then a 7 and a queen/,
     touch: ['The last card back', 'Came up: J'],
-    becomes: 'Ines draws 3 and jack',
+    becomes: 'Ines draws a 3, then a jack',
     play: { do: 'turn', by: 1, from: 'stock', cards: [3, 'J'] },
   },
   byHand: {
@@ -83,7 +85,7 @@ export const fillInOrder: GameFixture = {
   board: {
     shows: ['Ines', 'Tomasz', 'discard'],
     hides: ['"hidden"'],
-    last: 'Ines draws 2, 4 and 3',
+    last: 'Ines draws a 2, then a 4 and a 3',
     next: turn(2, [3, 'K'], 'discard'),
     then: [{ turn: 'Ines' }],
   },

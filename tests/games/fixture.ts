@@ -25,6 +25,12 @@ export type Step =
  * from here, in core and in the browser; worked cases of the rules stand beside them in `core/games/<id>/<id>.test.ts`.
  */
 export interface GameFixture {
+  /** How few and how many may play, as the rulebook says: written down once more, so that a slip in `about` is found. */
+  readonly seats: readonly [low: number, high: number]
+  /** Whether points are given and taken by ruling. */
+  readonly points: boolean
+  /** An extra round is offered under the rules of `open`. */
+  readonly extraRound?: true
   /** A match that can be opened, with nothing in it yet. */
   readonly open: FileParts
   /** A match in the middle of its play. */

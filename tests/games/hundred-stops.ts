@@ -4,6 +4,9 @@ const go = (by: number, dice: number[], hundreds: number, ...order: string[]) =>
 const open = { game: 'hundred-stops' }
 
 export const hundredStops: GameFixture = {
+  seats: [2, 4],
+  points: true,
+  extraRound: true,
   open,
   live: { ...open, entries: [go(1, [5, 4], 2, 'h', 't9', 'h')] },
   match: {

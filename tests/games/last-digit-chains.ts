@@ -27,6 +27,8 @@ const stuck = { ...open, opening: { fans: [STUCK, FANS] } }
 const THREES = easyFans(3)
 
 export const lastDigitChains: GameFixture = {
+  seats: [1, 4],
+  points: false,
   open,
   live: { ...open, entries: [take(1, 1, 1), take(1, 1, 1), take(2, 1, 1), take(1, 1, 2)] },
   match: {

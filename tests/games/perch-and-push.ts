@@ -6,6 +6,8 @@ const open = { game: 'perch-and-push' }
 const SAFE = { ...open, houseRules: { safeStack: 2 } }
 
 export const perchAndPush: GameFixture = {
+  seats: [2, 4],
+  points: true,
   open,
   live: { ...open, entries: [place(1, [3, 7], 13), place(2, [1, 1], 11), place(1, [3, 7], 13)] },
   match: {

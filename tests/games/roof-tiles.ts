@@ -18,6 +18,8 @@ const TWO = {
 const SMALL = { low: 1, high: 3, copies: 1 }
 
 export const roofTiles: GameFixture = {
+  seats: [1, 8],
+  points: false,
   open,
   live: { ...TWO, houseRules: { rows: 2 }, entries: [turn(2, 4)] },
   match: {

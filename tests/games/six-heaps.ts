@@ -6,6 +6,8 @@ const open = { game: 'six-heaps' }
 const SMALL = { pack: { low: 7, high: 8, copies: 3 }, hand: 2, rows: 1, columns: 2, target: 15 }
 
 export const sixHeaps: GameFixture = {
+  seats: [2, 4],
+  points: true,
   open,
   live: { ...open, entries: [put(1, 8, 1, 1), put(2, 6, 2, 1), put(1, 3, 1, 2)] },
   match: {

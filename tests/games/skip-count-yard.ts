@@ -8,6 +8,8 @@ const open = { game: 'skip-count-yard', opening: { sides: [12, 8, 20, 35] } }
 const ONE = { ...open, houseRules: { hand: 1 } }
 
 export const skipCountYard: GameFixture = {
+  seats: [1, 4],
+  points: false,
   open,
   live: { ...open, entries: [draw(1), add(1, 15, 'N'), end(1), draw(2, 25), add(2, 25, 'S')] },
   match: {

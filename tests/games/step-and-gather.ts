@@ -6,6 +6,8 @@ const open = { game: 'step-and-gather' }
 const short = { path: [2, 5, 1, 3] }
 
 export const stepAndGather: GameFixture = {
+  seats: [2, 4],
+  points: true,
   open,
   live: { ...open, entries: [step(1, 3, 1), step(2, 6, 1), step(1, 4, 7)] },
   match: {

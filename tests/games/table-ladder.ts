@@ -5,6 +5,8 @@ const open = { game: 'table-ladder' }
 const race = { ...open, houseRules: { order: 'race', rungs: 2, factors: [3, 4] } }
 
 export const tableLadder: GameFixture = {
+  seats: [1, 4],
+  points: false,
   open,
   live: { ...open, houseRules: { answers: 'noted', factors: [7, 8] }, entries: [rung(1, 6, 42), rung(2, 4, 30), rung(1, 9, 63)] },
   match: {

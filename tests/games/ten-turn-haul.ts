@@ -4,6 +4,9 @@ const spin = (by: number, value: number, said?: number) => play({ do: 'spin', by
 const open = { game: 'ten-turn-haul' }
 
 export const tenTurnHaul: GameFixture = {
+  seats: [1, 4],
+  points: true,
+  extraRound: true,
   open,
   live: { ...open, entries: [spin(1, 7, 7), spin(2, 9, 9), spin(1, 6, 14)] },
   match: {

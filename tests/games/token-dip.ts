@@ -5,6 +5,8 @@ const count = (by: number, counts: Record<string, number>) => play({ do: 'recoun
 const open = { game: 'token-dip' }
 
 export const tokenDip: GameFixture = {
+  seats: [2, 4],
+  points: true,
   open,
   live: { ...open, entries: [dip(1, 'plum', 10), dip(2, 'slate', 15), dip(1, 'amber', 16)] },
   match: {

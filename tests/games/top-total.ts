@@ -4,6 +4,9 @@ const roll = (by: number, dice: number[], said?: number) => play({ do: 'roll', b
 const open = { game: 'top-total' }
 
 export const topTotal: GameFixture = {
+  seats: [2, 4],
+  points: true,
+  extraRound: true,
   open,
   live: { ...open, entries: [roll(1, [6, 5], 12)] },
   match: {

@@ -7,6 +7,8 @@ const open = { game: 'turn-two' }
 const TINY = { pack: { low: 1, high: 3, copies: 1 }, layout: 2, target: 4 }
 
 export const turnTwo: GameFixture = {
+  seats: [2, 4],
+  points: true,
   open,
   live: { ...open, entries: [turn(1, [3, 7], [4, 9]), turn(2, [1, 2], [8, 2])] },
   match: {
