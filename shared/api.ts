@@ -14,6 +14,8 @@ export interface Seat {
 export interface ClockState {
   readonly used: number
   readonly since: number | null
+  /** The match rests until later: since when (ISO 8601), and whether the clock ran then. Left out while it is played. */
+  readonly paused?: { readonly at: string; readonly ran: boolean } | null
 }
 
 /** A clock as pages get it: with the server's time, so that devices whose own clocks differ agree. */

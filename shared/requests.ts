@@ -104,7 +104,8 @@ export const betweenShape = z
     'from must come before to, a month at most',
   )
 
-export const clockShape = z.strictObject({ do: z.enum(['start', 'pause', 'reset']) })
+/** A match’s clock; `later` lets the whole match rest until somebody comes `back` to it. */
+export const clockShape = z.strictObject({ do: z.enum(['start', 'pause', 'reset', 'later', 'back']) })
 /** The room's clock: `set` gives it so many minutes anew, `more` so many on top of what is left. */
 export const roomClockShape = z.discriminatedUnion('do', [
   z.strictObject({ do: z.enum(['start', 'pause']) }),

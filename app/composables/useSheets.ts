@@ -1,10 +1,28 @@
 /** The desk's sheets: one at a time. They are loaded when the first of them is asked for. */
-export type SheetName = 'more' | 'help' | 'ruling' | 'share' | 'finish' | 'agreed' | 'names' | 'relay' | 'helpers'
+export type SheetName = 'more' | 'help' | 'ruling' | 'share' | 'finish' | 'agreed' | 'names' | 'relay' | 'helpers' | 'leave'
 
 export function useSheets() {
   const sheet = ref<SheetName | null>(null)
   const asked = ref(false)
   watch(sheet, () => (asked.value = true))
+
+  // The browser's Back closes what lies on top, as people expect; only with nothing open it leaves the match.
+  let back = false
+  // Before the router hears of it: its guards run in the same breath.
+  useEventListener(
+    window,
+    'popstate',
+    () => {
+      back = true
+      setTimeout(() => (back = false), 50)
+    },
+    { capture: true },
+  )
+  onBeforeRouteLeave(() => {
+    if (!back || sheet.value === null) return true
+    sheet.value = null
+    return false
+  })
 
   /** Whether one sheet is open, as its model. */
   const sheetOf = (name: SheetName) =>

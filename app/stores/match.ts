@@ -189,8 +189,8 @@ export function useMatchStore(id: string) {
       fold()
     }
 
-    /** Starts, pauses or resets the clock; says why not where that fails. */
-    async function setClock(act: 'start' | 'pause' | 'reset') {
+    /** Starts, pauses or resets the clock, lets the match rest until later or goes on with it; says why not where that fails. */
+    async function setClock(act: 'start' | 'pause' | 'reset' | 'later' | 'back') {
       try {
         hearClock(await callApi<ToldClock>(`/api/matches/${id}/clock`, 'POST', { do: act }))
       } catch (error) {

@@ -10,27 +10,42 @@ import { appendLast } from './append'
 import { noSuchMatch } from './read'
 import { tapeFor } from './tapes'
 
-export type ClockAct = 'start' | 'pause' | 'reset'
+export type ClockAct = 'start' | 'pause' | 'reset' | 'later' | 'back'
 
 /** The alarms of running clocks, by match. */
 const alarms = new Map<string, Alarm>()
 
-/** Starts, pauses or resets a match's clock; everybody who follows the match is told. */
+/**
+ * Starts, pauses or resets a match's clock, lets the match rest until later, or goes on with it; everybody who follows the
+ * match is told.
+ */
 export async function setClock(match: string, act: ClockAct): Promise<ToldClock> {
   const tape = await tapeFor(match)
   if (act === 'start' && tape.state.rules.minutes === null)
     throw new Refusal(409, 'no-clock', 'This match has no clock. Give it minutes by a ruling first.', 'do')
-  if (act === 'start' && tape.state.result) throw new Refusal(409, 'match-over', 'The match is over.', 'do')
+  if ((act === 'start' || act === 'later') && tape.state.result) throw new Refusal(409, 'match-over', 'The match is over.', 'do')
   const now = Date.now()
   const clock = await clockOf(match)
-  const next: ClockState =
-    act === 'reset'
-      ? { used: 0, since: clock.since === null ? null : now }
-      : act === 'pause'
-        ? { used: usedBy(clock, now), since: null }
-        : { used: clock.used, since: clock.since ?? now }
+  const runs = tape.state.rules.minutes !== null && !tape.state.timeCalled && !tape.state.result
+  const next = clockAfter(clock, act, now, runs)
   await keep(match, next)
   return toldClock(next)
+}
+
+/** A clock after an act; `runs`: whether there is anything to run for. */
+export function clockAfter(clock: ClockState, act: ClockAct, now: number, runs: boolean): ClockState {
+  switch (act) {
+    case 'reset':
+      return { used: 0, since: clock.since === null ? null : now }
+    case 'pause':
+      return { used: usedBy(clock, now), since: null }
+    case 'later':
+      return clock.paused ? clock : { used: usedBy(clock, now), since: null, paused: { at: new Date(now).toISOString(), ran: clock.since !== null } }
+    case 'back':
+      return { used: usedBy(clock, now), since: clock.since ?? (clock.paused?.ran && runs ? now : null) }
+    case 'start':
+      return { used: clock.used, since: clock.since ?? now }
+  }
 }
 
 /** A match's clock as it is kept. */

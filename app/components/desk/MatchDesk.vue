@@ -41,6 +41,23 @@ const pad = useTemplateRef('pad')
 const { sheet, asked, sheetOf } = useSheets()
 const [more, help, ruling, share] = [sheetOf('more'), sheetOf('help'), sheetOf('ruling'), sheetOf('share')]
 const [finish, agreed, names, relay, helpers] = [sheetOf('finish'), sheetOf('agreed'), sheetOf('names'), sheetOf('relay'), sheetOf('helpers')]
+const leaving = sheetOf('leave')
+/** Where somebody is going who was asked what becomes of the clock. */
+let goingTo: string | null = null
+/** Leaving a match whose clock runs asks once: it would run on unseen. */
+onBeforeRouteLeave(({ fullPath }) => {
+  const runs = store.clock.since !== null && !result.value && tape.value?.state.rules.minutes !== null
+  if (!runs || helping.value || leaveAsked.value || sheet.value !== null) return true
+  leaveAsked.value = true
+  goingTo = fullPath
+  sheet.value = 'leave'
+  return false
+})
+const leaveAsked = useSessionStorage(`leave-asked-${id}`, false)
+async function goAfter() {
+  sheet.value = null
+  if (goingTo) await navigateTo(goingTo)
+}
 const tab = ref<'table' | 'tape' | 'eye'>('table')
 const drawn = useLocalStorage('draw-verdict', false)
 
@@ -63,7 +80,7 @@ const view = useGameView(() => game.value?.id)
 const seats = desk.seats
 const result = computed(() => tape.value?.state.result ?? null)
 const looking = computed(() => review.looking.value)
-const entering = computed(() => amending.value !== null || (!looking.value && !result.value))
+const entering = computed(() => amending.value !== null || (!looking.value && !result.value && !store.clock.paused))
 const undoable = computed(() => {
   const newest = tape.value && newestToStrike(tape.value)
   return newest && (!helping.value || mayHelperRecord(tape.value!, { strike: newest.number })) ? newest : null
@@ -242,7 +259,12 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
       </FitBox>
       <DealReveal v-if="reveal" class="reveal" :reveal="reveal" @done="dealer.done()" />
     </div>
-    <div v-if="entering" class="dock">
+    <div v-if="store.clock.paused && !result && !looking" class="dock rests" role="status">
+      <UIcon name="i-lucide-moon" class="size-7 shrink-0" />
+      <p class="grow"><b>Paused until later</b>, since {{ lately(store.clock.paused.at) }}. Nothing is lost; whose turn it is stands above.</p>
+      <Key v-if="!helping" main @click="store.setClock('back')"><UIcon name="i-lucide-play" class="size-5" /> Go on</Key>
+    </div>
+    <div v-else-if="entering" class="dock">
       <p v-if="amending !== null" class="strip text-(--call)" role="status">
         <UIcon name="i-lucide-pencil" class="size-5" /> Entry {{ amending }}: the table is as it was then. Enter what really happened.
         <Key class="ml-auto" @click="review.stopAmending()">Leave it</Key>
@@ -303,6 +325,7 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
       <LazyShareBoard v-if="store.match" v-model:open="share" :match="id" :token="store.match.board" />
       <LazyFinishSheet v-model:open="finish" :tape="tape" :seats="seats" @finish="end" />
       <LazyAgreedSheet v-model:open="agreed" :tape="tape" />
+      <LazyLeaveSheet v-model:open="leaving" :paused="() => store.setClock('later')" @go="goAfter" />
       <LazyHelperSheet v-model:open="helpers" :match="id" />
       <LazyNamesSheet v-model:open="names" :store="store" />
       <LazyRelaySheet v-model:open="relay" :tape="tape" :seats="seats" :view="view" @relay="reopen" />
@@ -403,6 +426,13 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
   display: flex;
   flex-direction: column;
   gap: 0.4rem;
+}
+.rests {
+  flex-direction: row;
+  align-items: center;
+  padding: 0.8rem;
+  border: 2px dashed var(--call);
+  border-radius: 0.6rem;
 }
 .strip {
   display: flex;

@@ -33,6 +33,9 @@ function chart() {
         <Key @click="emit('look')"><UIcon name="i-lucide-history" class="size-5" /> Look back <kbd class="kbd">L</kbd></Key>
         <Key @click="emit('share')"><UIcon name="i-lucide-presentation" class="size-5" /> Board view … <kbd class="kbd">B</kbd></Key>
         <Key v-if="!over" @click="chart"><UIcon name="i-lucide-table" class="size-5" /> The chart was opened</Key>
+        <Key v-if="!over && !store.clock.paused" @click="(store.setClock('later'), (open = false))"
+          ><UIcon name="i-lucide-moon" class="size-5" /> Pause until later</Key
+        >
         <Key v-if="!over" @click="emit('finish')"><UIcon name="i-lucide-flag" class="size-5" /> End the match now …</Key>
         <Key @click="emit('agreed')"><UIcon name="i-lucide-scroll-text" class="size-5" /> What is agreed … <kbd class="kbd">V</kbd></Key>
         <Key @click="emit('helpers')"><UIcon name="i-lucide-smartphone" class="size-5" /> Helpers …</Key>

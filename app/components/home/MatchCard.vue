@@ -36,7 +36,15 @@ async function remove() {
           >{{ match.name || title }}<span v-if="match.name" class="block text-sm font-normal font-sans text-(--ink-soft)">{{ title }}</span></span
         >
         <span class="text-(--ink-soft)">
-          {{ match.over ? when : match.last === 0 ? 'not begun' : match.summary.round || 'in play' }}
+          {{
+            match.over
+              ? when
+              : match.clock.paused
+                ? `paused until later, ${lately(match.clock.paused.at)}`
+                : match.last === 0
+                  ? 'not begun'
+                  : match.summary.round || 'in play'
+          }}
         </span>
         <span v-if="clock && !match.over" class="figures font-bold inline-flex items-center gap-1" :class="running ? '' : 'text-(--ink-soft)'">
           <UIcon :name="running ? 'i-lucide-timer' : 'i-lucide-pause'" class="size-4" /> {{ clock }}
