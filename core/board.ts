@@ -57,7 +57,9 @@ export function drawBoard(tape: Tape, seats: BoardPicture['seats']): BoardPictur
 /** A spoken answer is asked for in this game, and the newest play that stands was none that asked for one. */
 function isSecret({ table, lines, state }: Tape): boolean {
   if (!table.game.answerCalled || state.rules.answers === 'off' || state.result) return false
-  return !newestLine(lines)?.answered
+  const newest = newestLine(lines)
+  // What comes to nothing (a wild turned) hides nothing that was said before it.
+  return newest !== undefined && !newest.answered && newest.verdict.working.length > 0
 }
 
 const newestLine = (lines: Tape['lines']) => lines.findLast(({ play, struck, verdict }) => play && !struck && verdict.stands)

@@ -37,7 +37,7 @@ export function sayProblem(problem: Problem, game?: Game): string {
 export function sayEntry(table: Table, line: Pick<Line, 'entry' | 'play' | 'raw' | 'before'>): string {
   const { entry, play, before } = line
   const say = speaking(table, before.rules)
-  if (play) return `${withMinus(table.game.wording.play(play, say, before.rules, before.game))}${overruledIn(line.raw)}`
+  if (play) return `${table.game.wording.play(play, say, before.rules, before.game)}${overruledIn(line.raw)}`
   return sayOther(table.game, entry, say, remarkOf(line.raw))
 }
 

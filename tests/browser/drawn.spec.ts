@@ -16,7 +16,10 @@ test('the numbers of the line are left blank on desk and board, and stay so; sta
   await expect(line.locator('text').filter({ hasText: /^7$/ })).toHaveCount(0)
   await page.goto(await boardOf(request, match))
   await expect(line.locator('text').filter({ hasText: /^7$/ })).toHaveCount(0)
-  await page.getByLabel('Leave the numbers blank').uncheck()
+  // Nothing is operated on a board: it follows the desk on this device.
+  await openDesk(page, match)
+  await page.getByRole('switch', { name: 'Leave the numbers blank' }).click()
+  await page.goto(await boardOf(request, match))
   await expect(line.locator('text').filter({ hasText: /^7$/ })).toHaveCount(1)
 })
 

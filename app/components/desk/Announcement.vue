@@ -88,12 +88,20 @@ const rulings = computed(() =>
     <p v-if="desk.helping.value" class="text-lg font-semibold">The referee sets up the next match; this page goes along by itself.</p>
     <template v-else-if="store.match">
       <NextStep :tape="tape" :match="store.match.id" />
-      <PlayAgain :match="store.match" />
+      <PlayAgain :match="store.match" class="again" />
     </template>
   </section>
 </template>
 
 <style scoped>
+/* In sight however long the announcement is. */
+.again {
+  position: sticky;
+  bottom: 0;
+  padding: 0.6rem 0;
+  background: var(--sheet);
+  border-top: 1px solid var(--rule);
+}
 .wave {
   transform-origin: left;
   animation: wave 1.2s ease-in-out 3;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isEqual } from 'ohash'
 import { readEntry } from '#core/entries'
 import { sayEntry } from '#core/wording/index'
 import type { MatchStore } from '~/stores/match'
@@ -13,6 +14,8 @@ function says(raw: unknown): string {
   return sayEntry(table, { entry, raw, play: play?.success ? play.data : null, before: store.tape!.state })
 }
 const between = computed(() => store.conflict?.between ?? [])
+/** Somebody else recorded just that: there is nothing left to send. */
+const same = computed(() => store.waiting.every((mine) => between.value.some(({ entry }) => isEqual(entry, mine.entry))))
 </script>
 
 <template>
@@ -29,8 +32,14 @@ const between = computed(() => store.conflict?.between ?? [])
       <li v-for="entry in store.waiting" :key="entry.id">{{ says(entry.entry) }}</li>
     </ul>
     <div class="flex gap-2 flex-wrap">
-      <Key main @click="store.settle('send')">Send mine after it</Key>
-      <Key @click="store.settle('drop')">Drop mine</Key>
+      <template v-if="same">
+        <Key main @click="store.settle('drop')">That is the same: it stands already</Key>
+        <Key @click="store.settle('send')">It happened twice: send mine too</Key>
+      </template>
+      <template v-else>
+        <Key main @click="store.settle('send')">Send mine after it</Key>
+        <Key @click="store.settle('drop')">Drop mine</Key>
+      </template>
     </div>
   </section>
 </template>

@@ -4,6 +4,19 @@ import { awaits } from '#core/match'
 /** Around every pad: whose play it is, and room that doesn't shift. Enter is the pad's as long as it has the focus. */
 const desk = useDesk()
 const frame = useTemplateRef('frame')
+const inner = useTemplateRef('inner')
+/**
+ * The pad never gets lower while a match is played, so that the verdict above it keeps its place between the steps of a
+ * play; how high it was is remembered by game and width.
+ */
+const { width } = useWindowSize()
+const heights = useLocalStorage<Record<string, number>>('pad-heights', {})
+const key = computed(() => `${desk.tape.value?.table.game.id ?? ''}-${Math.round(width.value / 50)}`)
+const least = computed(() => heights.value[key.value] ?? 0)
+useResizeObserver(inner, ([entry]) => {
+  const height = Math.ceil(entry!.contentRect.height)
+  if (height > least.value) heights.value = { ...heights.value, [key.value]: height }
+})
 const seat = computed(() => desk.seats.value[desk.seat.value - 1])
 const plays = computed(() => {
   const now = desk.tape.value
@@ -36,7 +49,9 @@ defineExpose({ focus: () => frame.value?.focus({ preventScroll: true }) })
       </p>
       <slot name="head" />
     </div>
-    <slot />
+    <div :style="{ minHeight: `${least}px` }">
+      <div ref="inner"><slot /></div>
+    </div>
   </section>
 </template>
 

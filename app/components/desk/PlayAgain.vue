@@ -49,6 +49,7 @@ async function start() {
         </Key>
       </fieldset>
       <Key main :disabled="busy" @click="start"><UIcon name="i-lucide-play" class="size-5" /> Start</Key>
+      <Key @click="asking = false">Not yet</Key>
     </template>
     <template v-else>
       <NuxtLink v-if="layOut" :to="`/new?like=${match.id}`" class="key key-main"

@@ -81,12 +81,14 @@ button.inside {
   min-width: 0;
 }
 .name {
-  display: block;
   font-weight: 700;
-  line-height: 1.15;
+  line-height: 1.1;
+  /* Long names take a second line; what is longer still keeps its beginning. */
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
   overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+  overflow-wrap: anywhere;
 }
 .points {
   font-size: 1.8rem;
@@ -149,7 +151,11 @@ button.inside {
     font-size: 1.35rem;
   }
   .name {
-    font-size: 0.95rem;
+    font-size: 0.9rem;
+  }
+  /* Four beside each other leave no room for a name: two rows of two. */
+  .players:has(> :nth-child(4)):not(.many) {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
   }
 }
 @media (max-height: 34rem) {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { StorageSerializers } from '@vueuse/core'
 import type { BasePlay, Told } from '#core/plays'
 
 /**
@@ -42,7 +43,13 @@ const called = computed(() => desk.tape.value!.table.game.answerCalled?.(rules.v
 const asking = computed(() => asks && rules.value.answers !== 'off')
 // In a race there is room and time for it only where it is asked for.
 const telling = computed(() => rules.value.explain === 'required' || (rules.value.explain === 'invited' && !beside))
-const typed = ref('')
+/** What is typed outlasts a reload, as long as it is the answer to the same question. */
+const question = computed(() => `${desk.tape.value?.state.played ?? 0}/${play({}).by ?? 0}/${right}`)
+const kept = useSessionStorage<{ question: string; typed: string } | null>(`said-${String(useRoute().params.id)}`, null, {
+  serializer: StorageSerializers.object,
+})
+const typed = ref(kept.value?.question === question.value ? kept.value.typed : '')
+watch(typed, (now) => (kept.value = now ? { question: question.value, typed: now } : null))
 const told = ref<Told>({})
 /** What was handed over and waits for its explanation. */
 const waiting = ref<{ said?: number } | null>(null)
@@ -63,6 +70,8 @@ watch(() => right, clear)
 usePutAway((by) => (!beside || by === play({}).by) && clear())
 /** The live verdict on a wrong answer, while it is typed. */
 watch(other, (said) => desk.enter(said === null ? null : play({ said, ...told.value })))
+// The pad has shown its own verdict first; what was typed before a reload comes after it.
+onMounted(() => nextTick(() => other.value !== null && desk.enter(play({ said: other.value }))))
 
 function record(said: { said?: number }) {
   if (!before()) return

@@ -5,6 +5,7 @@ import { PENNANTS } from '~/utils/pennants'
 const { number, size = '2rem' } = defineProps<{
   /** Which pennant, from 1. */
   number: number
+  /** Its height; empty where the attributes say it, within a larger drawing. */
   size?: string
 }>()
 
@@ -13,7 +14,7 @@ const clip = useId()
 </script>
 
 <template>
-  <svg viewBox="0 0 40 32" :style="{ height: size, width: `calc(${size} * 1.25)` }" class="shrink-0" aria-hidden="true">
+  <svg viewBox="0 0 40 32" :style="size ? { height: size, width: `calc(${size} * 1.25)` } : undefined" class="shrink-0" aria-hidden="true">
     <clipPath :id="clip"><path :d="pennant.shape" /></clipPath>
     <path d="M3 1v30" stroke="var(--ink)" stroke-width="2.5" stroke-linecap="round" />
     <g :clip-path="`url(#${clip})`">

@@ -38,14 +38,14 @@ const arcs = computed(() =>
     <path :d="`M4 42H${WIDTH - 4}`" class="line" />
     <g v-for="tick in ticks" :key="tick">
       <path :d="`M${x(tick)} 39v6`" class="line" />
-      <text :x="x(tick)" y="56" text-anchor="middle">{{ tick }}</text>
+      <text :x="x(tick)" y="56" text-anchor="middle">{{ minus(tick) }}</text>
     </g>
     <g v-for="(arc, i) in arcs" :key="`a${i}`">
       <path :d="arc.d" class="arc" />
       <text :x="arc.at" :y="arc.y" text-anchor="middle" class="hop">{{ arc.label }}</text>
     </g>
     <circle :cx="x(equation.equals)" cy="42" r="4" class="end" />
-    <text :x="x(equation.equals)" y="72" text-anchor="middle" class="total">{{ equation.equals }}</text>
+    <text :x="x(equation.equals)" y="72" text-anchor="middle" class="total">{{ minus(equation.equals) }}</text>
   </svg>
 </template>
 

@@ -69,7 +69,7 @@ const arc = computed(() => {
 const LANES = 184
 const LANE = 42
 const PENNANT = 40
-const LETTER = 13
+const LETTER = 14
 /** Pieces stand below their place, side by side where there is room, else one lane lower; nobody's name lies over another's. */
 const pieces = computed(() => {
   const laid: { number: number; name: string; at: number; left: number; width: number; lane: number }[] = []
@@ -125,7 +125,7 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
       </g>
       <g v-for="(piece, i) in pieces" :key="`p${i}`">
         <rect :x="piece.left - 3" :y="LANES + LANE * piece.lane" :width="piece.width + 6" :height="LANE - 4" rx="6" class="tag" />
-        <Pennant :number="piece.number" size="30px" :x="piece.left" :y="LANES + LANE * piece.lane + 4" />
+        <Pennant :number="piece.number" size="" width="37" height="30" :x="piece.left" :y="LANES + LANE * piece.lane + 4" />
         <text :x="piece.left + PENNANT + 4" :y="LANES + LANE * piece.lane + 27" class="name">{{ piece.name }}</text>
       </g>
     </svg>
@@ -136,7 +136,8 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
 .line {
   width: 100%;
 }
-svg {
+/* Not those of the pennants in it. */
+.line > svg {
   display: block;
   width: 100%;
 }
@@ -212,6 +213,6 @@ text {
   stroke: var(--rule);
 }
 .name {
-  font: 700 22px var(--font-body, inherit);
+  font: 700 22px var(--font-sans);
 }
 </style>

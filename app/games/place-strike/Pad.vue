@@ -89,13 +89,13 @@ usePad([
         </div>
         <div class="flex flex-wrap gap-1.5" role="group" aria-label="Place rolled">
           <Key v-for="place in places" :key="place" :aria-pressed="entry.place === place" @click="change({ place })"
-            ><span class="figures text-(--ink-soft)">{{ place }}</span> {{ PLACES[place - 1] }}</Key
+            >{{ PLACES[place - 1] }} <span class="figures text-(--ink-soft)">{{ place }}</span></Key
           >
         </div>
       </div>
       <div v-if="rolled" class="flex flex-wrap items-center gap-1.5">
         <b class="text-lg"
-          ><span class="figures">{{ rolled.digit }}</span> {{ PLACES[rolled.place - 1] }}: touch the number</b
+          ><span class="figures">{{ rolled.digit }}</span> in the {{ PLACES[rolled.place - 1] }}: touch the number</b
         >
         <Key v-if="!dealt" class="sm:hidden" aria-label="Another roll" @click="change({ digit: null, place: null })"
           ><UIcon name="i-lucide-delete" class="size-5"

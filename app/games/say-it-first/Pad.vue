@@ -122,7 +122,13 @@ usePad([
       </div>
       <div class="grid gap-1.5 grid-cols-[repeat(auto-fit,minmax(15rem,1fr))]">
         <div v-for="(seat, i) in seats" :key="i" class="flex gap-1">
-          <Key class="grow min-w-0" :main="!has(i + 1)" :aria-pressed="waits === i + 1" :kbd="`F${i + 1}`" @click="wasRight(i + 1)"
+          <Key
+            class="grow min-w-0"
+            :main="!has(i + 1) && (waits === null || waits === i + 1)"
+            :class="{ waits: waits === i + 1 }"
+            :aria-pressed="waits === i + 1"
+            :kbd="`F${i + 1}`"
+            @click="wasRight(i + 1)"
             ><Pennant :number="seat.pennant" size="1.3rem" /> <span class="truncate">{{ seat.name }}</span> said <b class="figures">{{ minus(right) }}</b></Key
           >
           <Key

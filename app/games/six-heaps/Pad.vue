@@ -46,6 +46,10 @@ function put(at: Spot) {
   desk.enter(null)
   if (!runs.value.length) name([])
 }
+/** The lines named so far, by their place among the runs: several may be named of one card. */
+const chosen = ref<readonly number[]>([])
+watch(naming, () => (chosen.value = []))
+const toggle = (i: number) => (chosen.value = chosen.value.includes(i) ? chosen.value.filter((other) => other !== i) : [...chosen.value, i])
 function name(lines: readonly Line[]) {
   const play = entry.value.at && playOf(entry.value.at, lines)
   if (play) desk.offer({ ...play, ...told.value })
@@ -101,8 +105,16 @@ usePad([
       </p>
       <div class="flex flex-wrap gap-1.5">
         <Key v-if="scoring.length > 1" main kbd="A" @click="name(scoring.map(({ line }) => line))">All {{ scoring.length }} lines</Key>
-        <Key v-for="({ line, numbers, sum }, i) in runs" :key="i" class="figures text-lg" @click="name([line])"
+        <Key
+          v-for="({ line, numbers, sum }, i) in runs"
+          :key="i"
+          class="figures text-lg"
+          :aria-pressed="runs.length > 1 ? chosen.includes(i) : undefined"
+          @click="runs.length > 1 ? toggle(i) : name([line])"
           >{{ numbers.join(' + ') }} <span class="text-(--ink-soft)">= {{ sum }}</span></Key
+        >
+        <Key v-if="chosen.length" main @click="name(chosen.map((i) => runs[i]!.line))"
+          ><UIcon name="i-lucide-check" class="size-5" /> {{ chosen.length === 1 ? 'This line was named' : `These ${chosen.length} were named` }}</Key
         >
         <Key kbd="N" @click="name([])">No line named</Key>
       </div>

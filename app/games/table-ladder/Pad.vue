@@ -83,8 +83,9 @@ usePad([
   gap: 0.4rem;
   align-content: start;
 }
+/* Everybody's part is in sight: four side by side where there is room, else two and two. */
 .race {
-  grid-template-columns: repeat(auto-fit, minmax(min(16rem, 46%), 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(13rem, 46%), 1fr));
 }
 .race .part {
   padding: 0.4rem 0.6rem;
