@@ -7,6 +7,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { pause, server } from './server.mjs'
+import { strangers } from './strangers.mjs'
 
 const KILLS = Number(process.env.KILLS ?? 20)
 const rows = []
@@ -321,7 +322,7 @@ async function muteViewers() {
   rmSync(one.folder, { recursive: true, force: true })
 }
 
-const PARTS = { firstStarts, kills, twoProcesses, fullDisk, loop, archives, many, longMatch, muteViewers }
+const PARTS = { firstStarts, kills, twoProcesses, fullDisk, loop, archives, many, longMatch, muteViewers, ...strangers(tell) }
 const asked = process.argv.slice(2)
 for (const [name, part] of Object.entries(PARTS)) if (!asked.length || asked.includes(name)) await part()
 const written = rows.map((row) => `| ${row.slice(0, 2).join(' | ')} |`).join('\n')
