@@ -32,7 +32,7 @@ test('a match file is brought in by hand, judged, and can be played on', async (
   const file = { format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines', 'Oar'], entries: ENTRIES }
   await page.goto('/keep')
   await page.getByLabel('Match file').setInputFiles({ name: 'saturday.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
-  await expect(page.getByRole('status')).toContainText('4 entries judged, 1 of them don’t stand')
+  await expect(page.getByRole('status')).toContainText('4 entries judged, 1 of them doesn’t stand')
   await page.getByRole('link', { name: 'Open it' }).click()
   await expect(page.locator('li[aria-current]')).toContainText('Oar')
   await page.keyboard.type('11111')

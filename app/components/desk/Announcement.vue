@@ -99,6 +99,9 @@ const rulings = computed(() =>
   position: sticky;
   bottom: 0;
   padding: 0.6rem 0;
+  flex-wrap: nowrap;
+  overflow-x: auto;
+  white-space: nowrap;
   background: var(--sheet);
   border-top: 1px solid var(--rule);
 }

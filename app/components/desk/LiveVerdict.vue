@@ -34,7 +34,7 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
   <div class="verdict" :class="shown?.kind ?? 'idle'" data-testid="verdict">
     <template v-if="shown">
       <Stamp :kind="shown.kind" class="mark" />
-      <div class="says" tabindex="0">
+      <div class="says" :class="{ long: shown.says.length > 90, longer: shown.says.length > 170 }" tabindex="0">
         <p>{{ short(shown.says) }}</p>
         <WorkingLine v-if="shown.working" :working="shown.working" tens class="sum" @click="emit('draw')" />
       </div>
@@ -80,6 +80,14 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
   font-weight: 600;
   font-size: 1.1rem;
   line-height: 1.25;
+}
+.says.long {
+  font-size: 0.98rem;
+  line-height: 1.2;
+}
+.says.longer {
+  font-size: 0.86rem;
+  line-height: 1.15;
 }
 .sum {
   font-size: 1.15rem;

@@ -81,6 +81,11 @@ const seats = desk.seats
 const result = computed(() => tape.value?.state.result ?? null)
 const looking = computed(() => review.looking.value)
 const entering = computed(() => amending.value !== null || (!looking.value && !result.value && !store.clock.paused))
+/** Scores of another moment say so: those of then, or as they would be with what is being put right. */
+const told = computed(() => {
+  if (amending.value !== null || review.at.value !== null) return 'then'
+  return review.pending.value.length ? 'put right' : ''
+})
 const undoable = computed(() => {
   const newest = tape.value && newestToStrike(tape.value)
   return newest && (!helping.value || mayHelperRecord(tape.value!, { strike: newest.number })) ? newest : null
@@ -236,7 +241,7 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
         <Key v-if="!helping" aria-label="More" title="More (M)" @click="sheet = 'more'"><UIcon name="i-lucide-ellipsis" class="size-5" /></Key>
       </div>
     </header>
-    <PlayersRow class="seats" :tape="shown" :seats="seats" :touchable="entering" />
+    <PlayersRow class="seats" :tape="shown" :seats="seats" :touchable="entering" :told="told" />
     <nav class="tabs" aria-label="What is shown">
       <Key
         v-for="[name, label] in [

@@ -7,7 +7,18 @@ import type { Seat } from '#shared/api'
  * Everyone's pennant and score, what they still need where there is a goal, and whose turn it is, unmistakably: all in
  * sight, however many. Touching a name enters for that player.
  */
-const { tape, seats, touchable = false } = defineProps<{ tape: Tape; seats: readonly Seat[]; touchable?: boolean }>()
+const {
+  tape,
+  seats,
+  touchable = false,
+  told = '',
+} = defineProps<{
+  tape: Tape
+  seats: readonly Seat[]
+  touchable?: boolean
+  /** Of which moment these scores are, where that is not now. */
+  told?: string
+}>()
 
 const desk = useDesk()
 const scores = computed(() => standing(tape.table, tape.state))
@@ -19,6 +30,7 @@ const goal = computed(() => tape.table.game.goal?.(tape.state.rules) ?? null)
 const ahead = (seat: number) =>
   !tape.state.result && seats.length > 1 && scores.value.some((score) => score !== best.value) && scores.value[seat - 1] === best.value
 const remark = (seat: number) => {
+  if (told) return told
   if (goal.value === null || tape.state.result) return ahead(seat) ? 'ahead' : ''
   const left = goal.value - scores.value[seat - 1]!
   return `${by.value === 'nearest' ? Math.abs(left) : Math.max(0, left)} to go`

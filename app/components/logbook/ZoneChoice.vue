@@ -36,7 +36,7 @@ const now = useTimestamp({ interval: 10_000 })
         @update:model-value="call('PUT', { zone: $event })"
       />
       <Key v-if="zone.own" @click="call('PUT', { zone: null })">As this server’s own</Key>
-      <span role="status">It is {{ timeOfDay(new Date(now)) }} there, {{ zone.own ? 'as set here' : 'as on this server' }}.</span>
+      <span>It is {{ timeOfDay(new Date(now)) }} there, {{ zone.own ? 'as set here' : 'as on this server' }}.</span>
     </div>
     <p v-if="failed" role="alert">{{ failed }}</p>
   </section>

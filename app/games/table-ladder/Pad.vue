@@ -85,7 +85,7 @@ usePad([
 }
 /* Everybody's part is in sight: four side by side where there is room, else two and two. */
 .race {
-  grid-template-columns: repeat(auto-fit, minmax(min(13rem, 46%), 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(10.5rem, 46%), 1fr));
 }
 .race .part {
   padding: 0.4rem 0.6rem;

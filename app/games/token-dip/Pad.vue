@@ -60,7 +60,7 @@ usePad([
       <div class="grid gap-1.5 grid-cols-[repeat(auto-fit,minmax(13rem,1fr))]">
         <div v-for="token in tokens" :key="token" class="flex items-center gap-1.5" :class="{ differs: entry.counts && counted(token) !== onTape(token) }">
           <Token :name="token" :among="tokens" size="1.8rem" />
-          <span class="w-14 truncate">{{ token }}</span>
+          <span class="min-w-14 wrap-anywhere">{{ token }}</span>
           <Key class="!min-w-11 !px-0" :aria-label="`One ${token} fewer`" @click="setCount(token, counted(token) - 1)">−</Key>
           <input
             class="figures count"
