@@ -6,20 +6,13 @@ export function useSheets() {
   const asked = ref(false)
   watch(sheet, () => (asked.value = true))
 
-  // The browser's Back closes what lies on top, as people expect; only with nothing open it leaves the match.
-  let back = false
-  // Before the router hears of it: its guards run in the same breath.
-  useEventListener(
-    window,
-    'popstate',
-    () => {
-      back = true
-      setTimeout(() => (back = false), 50)
-    },
-    { capture: true },
-  )
+  // The browser's Back closes what lies on top, as people expect; only with nothing open it leaves the match. When the
+  // router asks, the browser stands at another place of its history already; a link touched leaves it where it is.
+  const place = () => (history.state as { position?: number } | null)?.position
+  let here: number | undefined
+  onMounted(() => (here = place()))
   onBeforeRouteLeave(() => {
-    if (!back || sheet.value === null) return true
+    if (sheet.value === null || place() === here) return true
     sheet.value = null
     return false
   })
