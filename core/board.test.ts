@@ -54,3 +54,17 @@ test('of hidden hands it holds sizes only', () => {
   const picture = board({ game: 'ask-for-rest', source: 'dealt', seed: 'gull', entries: [play({ do: 'draw', by: 1 })] })
   expect(picture.view).toEqual({ seats: 2, turn: 1, owed: null, hands: [5, 5], stock: 26, piles: [[], []], out: [] })
 })
+
+test('a wild turned hides no total that was said before it', () => {
+  const flip = (by: number, card: unknown, said?: number) => ({ play: { do: 'flip', by, card, ...(said === undefined ? {} : { said }) } })
+  const boardAfter = (entries: unknown[]) => {
+    const read = readMatch({ format: 'nimble-tally/match', version: 1, game: 'ebb-and-flow', players: ['Ines', 'Bao'], houseRules: { wilds: 4 }, entries })
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    return drawBoard(
+      read.tape,
+      ['Ines', 'Bao'].map((name) => ({ name, pennant: 1 })),
+    )
+  }
+  expect(boardAfter([flip(1, 4, 4)]).secret).toBe(false)
+  expect(boardAfter([flip(1, 4, 4), flip(2, 'wild')]).secret).toBe(false)
+})

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { append, entriesOf, makeMatch, openDesk, play, tap } from './helpers'
+import { append, entriesOf, makeMatch, openDesk, play, SIZES, tap } from './helpers'
 
 /** Before, between and after the plays: setting up, resting, leaving, coming back. */
 test.use({ hasTouch: true })
@@ -142,4 +142,49 @@ test('a wrong answer that was typed is there again after a reload', async ({ pag
   await page.reload()
   await expect(page.getByRole('button', { name: /^S?\s*Total 7, said 8/ })).toBeVisible()
   await expect(page.getByTestId('verdict')).toContainText('said 8')
+})
+
+test('a play kept as tried is a slip, and the decision is put away; what was rolled lies there still', async ({ page, request }) => {
+  const match = await makeMatch(request, { game: 'step-and-gather' })
+  await openDesk(page, match)
+  await tap(page, 'Rolled a 2')
+  await tap(page, 'The piece stands on space 3')
+  const refused = page.getByRole('group', { name: 'It doesn’t stand' })
+  await expect(refused).toBeVisible()
+  await tap(page, 'Keep it as tried')
+  await expect.poll(async () => (await entriesOf(request, match)).length).toBe(1)
+  await expect(refused).toBeHidden()
+  await page.waitForTimeout(400)
+  await page.getByRole('region', { name: 'Pad' }).locator('.key-main').first().tap()
+  await expect.poll(async () => (await entriesOf(request, match)).length).toBe(2)
+  expect((await entriesOf(request, match)).at(-1)).toMatchObject({ play: { do: 'step', by: 1, roll: 2 } })
+  expect((await entriesOf(request, match)).at(-1)).not.toMatchObject({ play: { landed: expect.anything() } })
+})
+
+test('verdict and pad keep their place between the steps of a play', async ({ page, request }) => {
+  await openDesk(page, await makeMatch(request, { game: 'ten-turn-haul' }))
+  const top = async () => (await page.getByTestId('verdict').boundingBox())!.y
+  // The pad is as high as its highest step was once.
+  await tap(page, 'Spun 7')
+  await tap(page, /Total 7, said 7/)
+  await expect(page.getByRole('button', { name: 'Spun 5', exact: true })).toBeVisible()
+  const before = await top()
+  await tap(page, 'Spun 5')
+  await expect(page.getByRole('button', { name: /Total 5, said 5/ })).toBeVisible()
+  expect(await top()).toBe(before)
+})
+
+test('with four players “Play again” is in sight at every size, and can be left again', async ({ page, request }) => {
+  const players = ['Ferrymaster', 'Lanternlight', 'Harbourpilot', 'Capstancrew']
+  const match = await makeMatch(request, { game: 'top-total', players, entries: [{ call: 'finish' }] })
+  await openDesk(page, match)
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    await expect(page.getByRole('button', { name: 'Play again' })).toBeInViewport()
+    // No name is a letter and a point.
+    for (const name of await page.locator('[aria-label="Players"] .name').all()) expect((await name.boundingBox())!.width).toBeGreaterThan(40)
+  }
+  await tap(page, 'Play again')
+  await tap(page, 'Not yet')
+  await expect(page.getByRole('button', { name: 'Play again' })).toBeVisible()
 })

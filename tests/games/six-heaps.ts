@@ -130,6 +130,7 @@ export const sixHeaps: GameFixture = {
       { tap: 'Card 1' },
       { tap: 'Put it on the bare place in row 1, column 3' },
       { tap: /^8 \+ 5 \+ 1/ },
+      { tap: 'This line was named' },
       { score: [2, '2'] },
       { tap: 'Card 9' },
       { tap: 'Put it on the bare place in row 2, column 2' },
