@@ -57,7 +57,7 @@ usePad([
         <Key @click="allAsOnTape"><UIcon name="i-lucide-check-check" class="size-5" /> All as on the tape</Key>
         <Key v-if="!due.length" aria-label="Do not count" @click="count(null)"><UIcon name="i-lucide-x" class="size-5" /></Key>
       </p>
-      <div class="grid gap-1.5 grid-cols-[repeat(auto-fit,minmax(13rem,1fr))]">
+      <div class="grid gap-1.5 grid-cols-[repeat(auto-fit,minmax(min(16rem,100%),1fr))]">
         <div v-for="token in tokens" :key="token" class="flex items-center gap-1.5" :class="{ differs: entry.counts && counted(token) !== onTape(token) }">
           <Token :name="token" :among="tokens" size="1.8rem" />
           <span class="min-w-14 wrap-anywhere">{{ token }}</span>
