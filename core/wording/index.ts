@@ -112,16 +112,17 @@ export function sayVerdict(table: Table, line: Line): string {
 const WHY: Readonly<Record<string, string>> = { 'most-points': 'most points' }
 const ENDED = { finish: 'The referee ended the match; the standing decides', time: 'Time ran out; the standing decides' }
 
+const whyOf = ({ game }: Pick<Table, 'game'>, { why }: Pick<Result, 'why'>): string => game.wording.why?.[why] ?? WHY[why] ?? why
+
 /** By what the match was won: `Most points`. */
 export function sayWhy({ game }: Pick<Table, 'game'>, { why }: Pick<Result, 'why'>): string {
-  const says = game.wording.why?.[why] ?? WHY[why] ?? why
-  return capital(says)
+  return capital(whyOf({ game }, { why }))
 }
 
 /** How a match came to its end, where that was not by its own rules, and by what it was won then; empty otherwise. */
 export function sayEnded(table: Pick<Table, 'game'>, result: Result, alone: boolean): string {
   if (!result.ended) return ''
-  return alone ? `${ENDED[result.ended]}.` : `${ENDED[result.ended]}: ${table.game.wording.why?.[result.why] ?? WHY[result.why] ?? result.why}.`
+  return alone ? `${ENDED[result.ended]}.` : `${ENDED[result.ended]}: ${whyOf(table, result)}.`
 }
 
 /** The result in a sentence or two: who won, by what, and how the end came. */
@@ -130,5 +131,5 @@ export function sayResult(table: Table, result: Result): string {
   const who = list(result.winners.map((seat) => say.name(seat)))
   const what = result.shared ? `${who} share the win` : `${who} wins`
   const early = result.ended ? ` ${ENDED[result.ended]}.` : ''
-  return `${what}: ${table.game.wording.why?.[result.why] ?? WHY[result.why] ?? result.why}.${early}`
+  return `${what}: ${whyOf(table, result)}.${early}`
 }

@@ -70,8 +70,11 @@ export function matchOf({ target, perTurn, signs }: Goal, cards: readonly number
   return found && { kind: 'equation', terms: spoken(cards, found), equals: signed(cards, found) }
 }
 
-/** Whether some of `cards` make a match: of each card no more copies are looked at than one match can use. */
-export function holdsMatch(rules: Goal, cards: readonly number[]): readonly number[] | null {
+/**
+ * Some of `cards` that make a match, with those in `held` among them; null where none do. Of each card no more copies are
+ * looked at than one match can use.
+ */
+export function holdsMatch(rules: Goal, cards: readonly number[], held: readonly number[] = []): readonly number[] | null {
   const some = [...countsOf(cards)].flatMap(([card, count]) => Array.from({ length: Math.min(count, rules.perTurn) }, () => card))
   const pick = (from: number, chosen: readonly number[]): readonly number[] | null => {
     if (chosen.length === rules.perTurn) return matchOf(rules, chosen) ? chosen : null
@@ -82,7 +85,7 @@ export function holdsMatch(rules: Goal, cards: readonly number[]): readonly numb
     }
     return null
   }
-  return pick(0, [])
+  return pick(0, held)
 }
 
 /** Cards of the pack that can be in no match: they only lie there, unless they are taken out first. */
@@ -92,17 +95,8 @@ export function withoutPartner(rules: Goal & { readonly pack: Pack }): number[] 
     // A match that holds this card is one for what is left without it.
     const others = [...cards]
     others.splice(others.indexOf(face), 1)
-    return !hasMatchWith(rules, face, others)
+    return holdsMatch(rules, others, [face]) === null
   })
-}
-
-function hasMatchWith(rules: Goal, face: number, others: readonly number[]): boolean {
-  const some = [...countsOf(others)].flatMap(([card, count]) => Array.from({ length: Math.min(count, rules.perTurn) }, () => card))
-  const pick = (from: number, chosen: readonly number[]): boolean => {
-    if (chosen.length === rules.perTurn) return matchOf(rules, chosen) !== null
-    return some.some((card, i) => i >= from && !(i > from && card === some[i - 1]) && pick(i + 1, [...chosen, card]))
-  }
-  return pick(0, [face])
 }
 
 /** How many places are laid out. */
