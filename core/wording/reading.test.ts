@@ -16,6 +16,7 @@ const CLUMSY: readonly (readonly [string, RegExp])[] = [
   ['said twice', /\b([Ii]t is \d+)\. It is \d+/],
   ['a round that is finished', /\b(?:this|the) round is finished/],
   ['how often, before the number', /\d \d+ times/],
+  ['most points, twice', /[Mm]ost points.*[Mm]ost points/s],
   ['nothing said', /\bundefined\b|\bNaN\b|\[object/],
 ]
 const clumsy = (texts: readonly string[]) => texts.flatMap((text) => CLUMSY.filter(([, what]) => what.test(text)).map(([name]) => `${name}: ${text}`))
@@ -37,7 +38,7 @@ test.each(withFixtures())('%s: every sentence of its fixtures, presets and a mat
     const seats = Math.max(2, game.about.seats.low)
     const read = readHouseRules(game, rules, seats)
     if (!read.ok) continue
-    said.push(...game.wording.readBack(read.rules, seats), ...game.wording.prompts(read.rules, []))
+    said.push(game.wording.readBack(read.rules, seats).join(' '), ...game.wording.prompts(read.rules, []))
     for (const { count, what, detail } of game.prepare(read.rules, seats).needs) said.push(`${count} ${what}`, detail ?? '')
     const players = ['Ines', 'Tomasz', 'Bao'].slice(0, seats)
     const tape = selfPlay({ game, houseRules: rules, players, key: 'reading', most: 60 })

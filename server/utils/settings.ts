@@ -9,7 +9,13 @@ export async function setting<T = string>(key: string): Promise<T | null> {
   return (row?.value ?? null) as T | null
 }
 
-/** Keeps one. They are small, and changed seldom: leaving, or another passcode, is possible on a full disk too. */
+/** Keeps one; null forgets it. They are small, and changed seldom: leaving, or another passcode, is possible on a full disk too. */
 export async function keepSetting(key: string, value: unknown): Promise<void> {
-  await writing((tx) => tx.insert(settings).values({ key, value }).onConflictDoUpdate({ target: settings.key, set: { value } }), { frees: true })
+  await writing(
+    async (tx) => {
+      if (value === null) await tx.delete(settings).where(eq(settings.key, key))
+      else await tx.insert(settings).values({ key, value }).onConflictDoUpdate({ target: settings.key, set: { value } })
+    },
+    { frees: true },
+  )
 }

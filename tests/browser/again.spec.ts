@@ -76,6 +76,27 @@ for (const [id, , { byHand, slips }] of withFixtures()) {
     })
 }
 
+for (const [id, , { match }] of withFixtures()) {
+  const at = match.lines.findIndex(([, code]) => code !== 'ok' && !LYING.has(code))
+  if (at >= 0)
+    test(`${id}: what was refused and kept as tried is not refused again`, async ({ page, request }) => {
+      const made = await makeMatch(request, match.parts as MatchParts)
+      await openDesk(page, made)
+      const line = page.getByRole('textbox', { name: 'Quick line' })
+      const texts = match.lines.slice(0, at + 1).map(([text]) => text)
+      for (const [i, text] of texts.entries()) {
+        await line.fill(text)
+        if (i < at && match.lines[i]![1] === 'ok') await line.press('Enter')
+        else await tap(page, 'Keep it as tried')
+        await expect.poll(async () => (await entriesOf(request, made)).length).toBe(i + 1)
+      }
+      await page.waitForTimeout(400)
+      await expect(line).toHaveValue('')
+      await expect(page.getByRole('group', { name: 'It doesn’t stand' })).toBeHidden()
+      expect(await entriesOf(request, made)).toHaveLength(at + 1)
+    })
+}
+
 /** The entries that are refused, or whose answer was wrong. */
 function wrongIn({ players = ['Ines', 'Tomasz'], game = 'brim', ...parts }: MatchParts, entries: readonly unknown[]): unknown[] {
   const read = readMatch({ ...parts, format: 'nimble-tally/match', version: 1, game, players, entries })

@@ -1,6 +1,9 @@
 import { expect, test, type Page } from '@playwright/test'
+import { readMatch } from '../../core/format/matchFile'
 import { readHouseRules } from '../../core/houseRules'
+import { sayVerdict } from '../../core/wording/index'
 import { withFixtures } from '../games/withFixtures'
+import { fileOf } from '../unit/judging'
 import { append, axe, boardOf, entriesOf, follow, later, makeMatch, onTurn, openDesk, score, SIZES, takeBack, tap, tape, wider } from './helpers'
 
 /** What every game must do alike, one test a game and thing: each page is loaded once. */
@@ -158,6 +161,40 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
     // Taking the amend back brings the first play back.
     await tap(page, 'Take back')
     await expect(tape(page).getByRole('button', { name: reads }).first()).toBeVisible()
+  })
+
+  test(`${id}: the longest refusal, and its keys, are whole at every size`, async ({ page, request }) => {
+    const said = Object.values(fixture.slips).flatMap(({ after: _after, ...parts }) => {
+      const read = readMatch(fileOf(parts))
+      const line = read.ok ? read.tape.lines.at(-1) : undefined
+      return read.ok && line?.play && !line.verdict.stands ? [{ parts, number: line.number, says: sayVerdict(read.tape.table, line) }] : []
+    })
+    const [longest] = said.sort((a, b) => b.says.length - a.says.length)
+    if (!longest) throw new Error('no refused play among the slips')
+    const match = await makeMatch(request, longest.parts)
+    await openDesk(page, match)
+    const cut = () =>
+      page
+        .locator('.verdict, .verdict .says, .verdict button')
+        .evaluateAll((parts) =>
+          parts.flatMap(({ scrollHeight, clientHeight, scrollWidth, clientWidth, className }) =>
+            scrollHeight > clientHeight + 2 || scrollWidth > clientWidth + 2
+              ? [`${className}: ${scrollWidth}x${scrollHeight} in ${clientWidth}x${clientHeight}`]
+              : [],
+          ),
+        )
+    for (const [width, height] of SIZES) {
+      await page.setViewportSize({ width, height })
+      await expect.poll(async () => [width, longest.says, await cut()]).toEqual([width, longest.says, []])
+    }
+    // While it is decided what becomes of it, its keys stand beside it.
+    await page.setViewportSize({ width: 800, height: 1100 })
+    await tape(page).getByRole('listitem').first().getByRole('button').first().tap()
+    await tap(page, `Put entry ${longest.number} right`)
+    for (const [width, height] of SIZES) {
+      await page.setViewportSize({ width, height })
+      await expect.poll(async () => [width, longest.says, await cut()]).toEqual([width, longest.says, []])
+    }
   })
 
   test(`${id}: dealt by the app, a first play from its chance`, async ({ page, request }) => {

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test'
 import { CHAINS, wholeRow } from '../../core/games/last-digit-chains/chains'
 import { FIXTURES } from '../games/index'
-import { entriesOf, makeMatch, openDesk, tap, tape } from './helpers'
+import { entriesOf, makeMatch, openDesk, play, SIZES, tap, tape, wider } from './helpers'
 
 test.use({ hasTouch: true })
 
@@ -127,4 +127,20 @@ test('the key of tokens is edited, and the bag is counted by its names', async (
   await expect(page).toHaveURL(/\/match\//)
   const { houseRules } = await (await request.get(`/api/matches/${page.url().split('/').pop()}`)).json()
   expect(houseRules.bag).toEqual({ cork: 9, amber: 5, teal: 5, plum: 5, slate: 5, shell: 5 })
+})
+
+test('token-dip: a recount’s names and fields are whole at every size', async ({ page, request }) => {
+  const match = await makeMatch(request, { game: 'token-dip', entries: [play({ do: 'dip', by: 1, token: 'plum' })] })
+  await openDesk(page, match)
+  await tap(page, 'Count tokens')
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    const parts = page.getByRole('region', { name: 'Pad' }).locator('label:not([for=quick]), label *, input, button')
+    const cut = () =>
+      parts.evaluateAll((all) =>
+        all.flatMap((part) => (part.scrollWidth > part.clientWidth + 1 && getComputedStyle(part).display !== 'inline' ? [part.outerHTML.slice(0, 90)] : [])),
+      )
+    await expect.poll(async () => [width, await cut()]).toEqual([width, []])
+    expect(await wider(page)).toBe(0)
+  }
 })

@@ -200,6 +200,8 @@ for (const [database, nth] of [
       expect(await weeksIn('Pacific/Auckland')).toEqual([monday(1)])
       expect((await ask('PUT', '/api/room/zone', { cookie, body: { zone: 'Saltmarsh/Ferry' } })).status).toBe(422)
       expect(await (await ask('GET', '/api/room/zone', { cookie })).json()).toEqual({ zone: 'Pacific/Auckland', own: true })
+      // Given back to the server's own.
+      expect(await (await ask('PUT', '/api/room/zone', { cookie, body: { zone: null } })).json()).toMatchObject({ own: false })
       expect((await ask('DELETE', `/api/matches/zone-${database}`, { cookie })).status).toBe(200)
     })
 

@@ -116,42 +116,64 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
 .idle .says {
   grid-column: 1 / -1;
 }
-/* Narrow: the keys have a line of their own, kept free for them. */
-@media (max-width: 47.99rem) {
+/* The stamp's shape says it too, where the keys need the place. */
+.verdict:has(.keys) .mark :deep(span:last-child) {
+  position: absolute;
+  clip-path: inset(50%);
+}
+/* Narrow, or a tablet upright: the words have the whole width, stamp and keys a line of their own below. */
+@media (max-width: 63.99rem) {
   .verdict {
     grid-template-columns: auto minmax(0, 1fr);
     grid-template-rows: minmax(0, 1fr) auto;
-    height: 6.6rem;
+    gap: 0.2rem 0.5rem;
+    height: 7rem;
     padding: 0.3rem 0.5rem;
   }
   .says {
+    grid-column: 1 / -1;
+    grid-row: 1;
     font-size: 1rem;
-    max-height: 3.6rem;
+    line-height: 1.15;
+    max-height: 4.2rem;
+  }
+  .says.long {
+    font-size: 0.92rem;
+    line-height: 1.12;
+  }
+  .sum {
+    font-size: 1rem;
   }
   .mark {
+    grid-row: 2;
     font-size: 1rem;
-  }
-  .verdict > :nth-child(3) {
-    grid-column: 1 / -1;
   }
 }
 @media (max-height: 34rem) {
+  .verdict:has(.long) .mark :deep(span:last-child) {
+    position: absolute;
+    clip-path: inset(50%);
+  }
   .verdict {
     grid-template-columns: auto minmax(0, 1fr) auto;
     grid-template-rows: minmax(0, 1fr);
-    height: 3.4rem;
+    height: 3.6rem;
     padding: 0.15rem 0.5rem;
   }
   .says {
     font-size: 0.95rem;
     line-height: 1.15;
-    max-height: 3rem;
+    max-height: 3.2rem;
+    grid-column: auto;
+    grid-row: auto;
+  }
+  .says.long {
+    font-size: 0.85rem;
+    line-height: 1.08;
   }
   .mark {
     font-size: 0.9rem;
-  }
-  .verdict > :nth-child(3) {
-    grid-column: auto;
+    grid-row: auto;
   }
 }
 </style>

@@ -36,12 +36,28 @@ const REASONS = ['I saw the card', 'A card was mis-sorted', 'Entered wrongly bef
   font-size: 0.95rem;
   white-space: nowrap;
 }
+@media (max-width: 30rem) {
+  .keys :deep(.key) {
+    padding: 0 0.4rem;
+    gap: 0.25rem;
+    font-size: 0.85rem;
+    flex: none;
+  }
+}
+/* Low: words in two lines, without their pictures. */
 @media (max-height: 34rem) {
   .keys :deep(.key) {
     min-height: 2.75rem;
+    max-width: 5rem;
+    padding: 0 0.35rem;
+    white-space: normal;
+    line-height: 1.05;
   }
   .keys :deep(.key > span) {
     font-size: 0.8rem;
+  }
+  .keys :deep(.key:not([aria-label='Never mind']) > :first-child:not(:last-child)) {
+    display: none;
   }
 }
 </style>

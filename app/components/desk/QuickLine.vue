@@ -45,6 +45,9 @@ const tone = computed(() => (!read.value ? '' : judged.value?.verdict.stands ? '
 
 watch(judged, () => emit('draft', read.value?.ok ? read.value.play : null))
 
+/** Kept as tried, or cleared: it was dealt with, and is not typed anew. */
+watch(desk.putAway, () => (text.value = ''))
+
 function submit() {
   if (!read.value?.ok || !judged.value?.verdict.stands) return
   emit('record', read.value.play)
