@@ -144,3 +144,35 @@ test('token-dip: a recount’s names and fields are whole at every size', async 
     expect(await wider(page)).toBe(0)
   }
 })
+
+test('six-heaps: two of the lines that one card makes are named, and no play is made before', async ({ page, request }) => {
+  const entries = [
+    [1, 8, [1, 1]],
+    [2, 8, [2, 2]],
+  ].map(([by, card, at]) => play({ do: 'place', by, card, at }))
+  const match = await makeMatch(request, { game: 'six-heaps', houseRules: { counted: 'spotted' }, entries })
+  await openDesk(page, match)
+  await tap(page, 'Card 6')
+  await tap(page, 'Put it on the bare place in row 1, column 2')
+  for (const line of ['8 + 6 = 14', '6 + 8 = 14']) {
+    expect(await entriesOf(request, match)).toHaveLength(2)
+    await tap(page, line)
+  }
+  await tap(page, 'These 2 were named')
+  await expect
+    .poll(async () => (await entriesOf(request, match)).at(-1))
+    .toMatchObject({
+      play: {
+        spotted: [
+          [
+            [1, 1],
+            [1, 2],
+          ],
+          [
+            [1, 2],
+            [2, 2],
+          ],
+        ],
+      },
+    })
+})
