@@ -15,7 +15,10 @@ export default defineNuxtConfig({
     provider: 'none',
     fallbackToApi: false,
     serverBundle: false,
-    clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}', 'node_modules/@nuxt/ui/dist/shared/ui*.mjs'] }, sizeLimitKb: 512 },
+    clientBundle: {
+      scan: { globInclude: ['app/**/*.{vue,ts}', 'node_modules/@nuxt/ui/dist/shared/ui*.mjs'] },
+      sizeLimitKb: 512,
+    },
   },
   // The referee's device renders everything; the server only answers the API.
   ssr: false,
@@ -62,7 +65,10 @@ export default defineNuxtConfig({
   typescript: {
     strict: true,
     tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } },
-    nodeTsConfig: { compilerOptions: { types: ['node', 'jest'] }, include: ['../scripts/**/*.ts', '../tests/**/*.ts', '../core/**/*.ts', '../*.ts'] },
+    nodeTsConfig: {
+      compilerOptions: { types: ['node', 'jest'] },
+      include: ['../scripts/**/*.ts', '../tests/**/*.ts', '../core/**/*.ts', '../*.ts'],
+    },
   },
   // The desk comes first; other pages are fetched when somebody reaches for their link.
   experimental: { defaults: { nuxtLink: { prefetchOn: { interaction: true, visibility: false } } } },

@@ -56,9 +56,18 @@ test('of hidden hands it holds sizes only', () => {
 })
 
 test('a wild turned hides no total that was said before it', () => {
-  const flip = (by: number, card: unknown, said?: number) => ({ play: { do: 'flip', by, card, ...(said === undefined ? {} : { said }) } })
+  const flip = (by: number, card: unknown, said?: number) => ({
+    play: { do: 'flip', by, card, ...(said === undefined ? {} : { said }) },
+  })
   const boardAfter = (entries: unknown[]) => {
-    const read = readMatch({ format: 'nimble-tally/match', version: 1, game: 'ebb-and-flow', players: ['Ines', 'Bao'], houseRules: { wilds: 4 }, entries })
+    const read = readMatch({
+      format: 'nimble-tally/match',
+      version: 1,
+      game: 'ebb-and-flow',
+      players: ['Ines', 'Bao'],
+      houseRules: { wilds: 4 },
+      entries,
+    })
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
     return drawBoard(
       read.tape,

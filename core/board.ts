@@ -62,7 +62,8 @@ function isSecret({ table, lines, state }: Tape): boolean {
   return newest !== undefined && !newest.answered && newest.verdict.working.length > 0
 }
 
-const newestLine = (lines: Tape['lines']) => lines.findLast(({ play, struck, verdict }) => play && !struck && verdict.stands)
+const newestLine = (lines: Tape['lines']) =>
+  lines.findLast(({ play, struck, verdict }) => play && !struck && verdict.stands)
 
 /**
  * The newest play that stands, as the public saw it. Slips and the referee's remarks stay on the desk, and a wrong

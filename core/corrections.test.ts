@@ -27,16 +27,23 @@ function toldAgain(raws: readonly unknown[]) {
   }
   /** Whether entry n is struck once the first `upTo` entries are recorded: by a strike that stands and isn't struck. */
   function isStruck(n: number, upTo: number): boolean {
-    for (let s = n + 1; s <= upTo; s++) if (kind(s) === 'strike' && target(s) === n && verdict(s) === 'ok' && !isStruck(s, upTo)) return true
+    for (let s = n + 1; s <= upTo; s++)
+      if (kind(s) === 'strike' && target(s) === n && verdict(s) === 'ok' && !isStruck(s, upTo)) return true
     return false
   }
   const all = entries.map((_, i) => i + 1)
   const struck = all.filter((n) => isStruck(n, entries.length))
   const amended = all.flatMap((n) => {
-    const by = all.filter((a) => kind(a) === 'amend' && target(a) === n && verdict(a) === 'ok' && !struck.includes(a)).at(-1)
+    const by = all
+      .filter((a) => kind(a) === 'amend' && target(a) === n && verdict(a) === 'ok' && !struck.includes(a))
+      .at(-1)
     return by ? [[n, by]] : []
   })
-  return { struck, amended, verdicts: all.filter((n) => kind(n) === 'amend' || kind(n) === 'strike').map((n) => [n, verdict(n)]) }
+  return {
+    struck,
+    amended,
+    verdicts: all.filter((n) => kind(n) === 'amend' || kind(n) === 'strike').map((n) => [n, verdict(n)]),
+  }
 }
 
 const entry = fc.oneof(
@@ -58,14 +65,17 @@ test('amends and strikes in any order come to what the rulebook says', () => {
       // What a struck play was amended to doesn't matter while it is struck.
       const inForce = (pairs: readonly (readonly number[])[]) => pairs.filter(([n]) => !again.struck.includes(n!))
       expect(inForce([...read.amended].sort(([a], [b]) => a - b))).toEqual(inForce(again.amended))
-      expect([...read.verdicts].map(([n, { stands, reason }]) => [n, stands ? 'ok' : reason!.code])).toEqual(again.verdicts)
+      expect([...read.verdicts].map(([n, { stands, reason }]) => [n, stands ? 'ok' : reason!.code])).toEqual(
+        again.verdicts,
+      )
     }),
     { numRuns: 500 },
   )
 })
 
 test('a long chain of strikes on strikes is settled from the newest', () => {
-  const chain = (length: number) => told([{ call: 'note' }, ...Array.from({ length }, (_, i) => ({ strike: i + 1 }))].map(readEntry))
+  const chain = (length: number) =>
+    told([{ call: 'note' }, ...Array.from({ length }, (_, i) => ({ strike: i + 1 }))].map(readEntry))
   for (let length = 1; length <= 9; length++) expect(chain(length).struck.has(1)).toBe(length % 2 === 1)
 })
 
@@ -83,9 +93,17 @@ describe('a tape that grows entry by entry', () => {
   const roll = (by: number) => ({ play: { do: 'roll', by, dice: [6, 5, 4, 3, 1] } })
   const grown = fc.oneof(
     fc.constantFrom(roll(1), roll(2), { play: { do: 'stop', by: 1, said: 18 } }, { play: { do: 'stop', by: 2 } }),
-    fc.constantFrom({ call: 'note' }, 'nonsense', { ruling: { award: { by: 1, points: 3 } } }, { ruling: { houseRules: { rounds: 9 } } }),
+    fc.constantFrom(
+      { call: 'note' },
+      'nonsense',
+      { ruling: { award: { by: 1, points: 3 } } },
+      { ruling: { houseRules: { rounds: 9 } } },
+    ),
     fc.record({ strike: fc.integer({ min: 0, max: 16 }) }),
-    fc.record({ amend: fc.integer({ min: 1, max: 16 }), play: fc.constantFrom(roll(1).play, { do: 'stop', by: 1 }, { do: 'gull' }) }),
+    fc.record({
+      amend: fc.integer({ min: 1, max: 16 }),
+      play: fc.constantFrom(roll(1).play, { do: 'stop', by: 1 }, { do: 'gull' }),
+    }),
   )
   test('is what it is when folded at once, and takes over every line before the first that a correction changes', () => {
     fc.assert(

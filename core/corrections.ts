@@ -47,7 +47,13 @@ export function* readCorrections(entries: readonly Entry[], faultOf: OpeningFaul
   return { verdicts, struck: strikes.struck, amended, reopened }
 }
 
-function judgeCorrection(correction: Correction, at: number, entries: readonly Entry[], strikes: Strikes, faultOf: OpeningFault): Verdict {
+function judgeCorrection(
+  correction: Correction,
+  at: number,
+  entries: readonly Entry[],
+  strikes: Strikes,
+  faultOf: OpeningFault,
+): Verdict {
   if (correction.kind === 'reopen') {
     const fault = faultOf(correction.opening)
     return fault ? refused(fault.code, fault.facts) : STANDS
@@ -55,7 +61,8 @@ function judgeCorrection(correction: Correction, at: number, entries: readonly E
   const { target } = correction
   if (target < 1 || target >= at) return refused('no-such-entry', { entry: target })
   if (strikes.has(target)) return refused('already-struck', { entry: target })
-  if (correction.kind === 'amend' && entries[target - 1]!.kind !== 'play') return refused('not-a-play', { entry: target })
+  if (correction.kind === 'amend' && entries[target - 1]!.kind !== 'play')
+    return refused('not-a-play', { entry: target })
   return STANDS
 }
 

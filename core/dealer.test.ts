@@ -6,8 +6,19 @@ import { randomFor } from '#core/random'
 import type { MatchState, Table } from '#core/table'
 import { refuse } from '#core/verdict'
 
-function dealt(game: string, seed: string | null = 'lantern', source: 'dealt' | 'table' = 'dealt'): { table: Table; state: MatchState } {
-  const opened = openMatch(gameById(game)!, { houseRules: {}, players: ['Ines', 'Tomasz'], first: 1, source, seed, opening: null })
+function dealt(
+  game: string,
+  seed: string | null = 'lantern',
+  source: 'dealt' | 'table' = 'dealt',
+): { table: Table; state: MatchState } {
+  const opened = openMatch(gameById(game)!, {
+    houseRules: {},
+    players: ['Ines', 'Tomasz'],
+    first: 1,
+    source,
+    seed,
+    opening: null,
+  })
   if (!opened.ok) throw new Error('refused')
   return opened
 }
@@ -44,19 +55,26 @@ test('another chance than the seed’s is noted, left to the referee, and stands
 
 test('at a real table, or without a seed, there is nothing to compare', () => {
   const play = { do: 'roll', by: 1, dice: [1, 1, 1, 1, 1] }
-  for (const { table, state } of [dealt('brim', 'lantern', 'table'), dealt('brim', null)]) expect(isAsDealt(table, state, play)).toBe(true)
+  for (const { table, state } of [dealt('brim', 'lantern', 'table'), dealt('brim', null)])
+    expect(isAsDealt(table, state, play)).toBe(true)
 })
 
 test('a refusal with a penalty spends what was dealt: the next player gets other numbers', () => {
   const { table, state } = dealt('top-total')
-  const harsh: Table = { ...table, game: { ...table.game, judge: (_, game) => ({ ...refuse('out-of-order'), next: game }) } }
+  const harsh: Table = {
+    ...table,
+    game: { ...table.game, judge: (_, game) => ({ ...refuse('out-of-order'), next: game }) },
+  }
   const wish = { do: 'roll', by: 1 }
   const rolled = dealFor(table, state, wish)!.brings
   const after = judgePlay(harsh, state, { ...wish, ...rolled }).state
   expect(dealFor(table, after, { do: 'roll', by: 2 })!.brings).not.toEqual(rolled)
   // Where no chance was in it nothing is spent.
   const { table: row, state: start } = dealt('call-row')
-  const strict: Table = { ...row, game: { ...row.game, place: () => 'here', judge: (_, game) => ({ ...refuse('wrong-total'), next: game }) } }
+  const strict: Table = {
+    ...row,
+    game: { ...row.game, place: () => 'here', judge: (_, game) => ({ ...refuse('wrong-total'), next: game }) },
+  }
   expect(judgePlay(strict, start, { do: 'call', by: 1, cards: [8] }).state.played).toBe(start.played)
 })
 
@@ -64,7 +82,9 @@ test.each(GAMES)('$id: each die that is shown tells how many faces it has', ({ i
   const players = ['Ines', 'Tomasz', 'Bao'].slice(0, Math.max(2, gameById(id)!.about.seats.low))
   const game = gameById(id)!
   const read = readHouseRules(game, {}, players.length)
-  const opening = read.ok ? (game.dealOpening?.(read.rules, players.length, randomFor('dice', 'opening')) ?? null) : null
+  const opening = read.ok
+    ? (game.dealOpening?.(read.rules, players.length, randomFor('dice', 'opening')) ?? null)
+    : null
   const opened = openMatch(game, { houseRules: {}, players, first: 1, source: 'dealt', seed: 'dice', opening })
   if (!opened.ok) throw new Error(id)
   for (const kind of awaits(opened.table, opened.state)?.plays ?? []) {

@@ -22,5 +22,8 @@ export function isAsDealt(table: Table, state: MatchState, play: BasePlay): bool
   if (table.source !== 'dealt' || table.seed === null) return true
   const dealt = dealFor(table, state, play)
   const held = play as unknown as Readonly<Record<string, unknown>>
-  return !dealt || Object.entries(dealt.brings).every(([field, value]) => JSON.stringify(held[field]) === JSON.stringify(value))
+  return (
+    !dealt ||
+    Object.entries(dealt.brings).every(([field, value]) => JSON.stringify(held[field]) === JSON.stringify(value))
+  )
 }

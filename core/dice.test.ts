@@ -46,7 +46,10 @@ test('every way to take some of the dice once, the empty one first', () => {
       expect(sets[0]).toEqual([])
       expect(new Set(sets.map((set) => String(sorted(set)))).size).toBe(sets.length)
       for (const set of sets) expect('left' in takeOut(dice, set)).toBe(true)
-      const ways = [1, 2, 3, 4, 5, 6].reduce((product, face) => product * (1 + dice.filter((die) => die === face).length), 1)
+      const ways = [1, 2, 3, 4, 5, 6].reduce(
+        (product, face) => product * (1 + dice.filter((die) => die === face).length),
+        1,
+      )
       expect(sets).toHaveLength(ways)
     }),
   )
@@ -72,6 +75,9 @@ test.each([
 
 test('faces and counts of dice', () => {
   expect(facesOfDie(4)).toEqual([1, 2, 3, 4])
-  expect([refuseFaces([1, 6], 6), refuseFaces([1, 7], 6)?.reason]).toEqual([null, { code: 'no-such-face', facts: { face: 7, sides: 6 } }])
+  expect([refuseFaces([1, 6], 6), refuseFaces([1, 7], 6)?.reason]).toEqual([
+    null,
+    { code: 'no-such-face', facts: { face: 7, sides: 6 } },
+  ])
   expect([refuseDiceCount([1, 6], 2), refuseDiceCount([1], 2)?.reason.code]).toEqual([null, 'wrong-dice-count'])
 })

@@ -33,7 +33,8 @@ export function combined(values: readonly number[], how: Combine): Equation {
   const ordered = how === 'difference' ? [...values].sort((a, b) => b - a) : values
   const sign = how === 'add' ? ('+' as const) : how === 'times' ? ('×' as const) : ('-' as const)
   const terms = ordered.map((value, i) => ({ sign: i === 0 ? ('+' as const) : sign, value }))
-  const equals = ordered.length === 0 ? 0 : ordered.reduce((a, b) => (how === 'add' ? a + b : how === 'times' ? a * b : a - b))
+  const equals =
+    ordered.length === 0 ? 0 : ordered.reduce((a, b) => (how === 'add' ? a + b : how === 'times' ? a * b : a - b))
   return { kind: 'equation', terms, equals }
 }
 
@@ -41,7 +42,10 @@ export function combined(values: readonly number[], how: Combine): Equation {
  * Takes `taken` out of `values`, each once. Returns what is left in its order, or the first value of `taken`
  * that isn't there.
  */
-export function takeOut(values: readonly number[], taken: readonly number[]): { readonly left: readonly number[] } | { readonly missing: number } {
+export function takeOut(
+  values: readonly number[],
+  taken: readonly number[],
+): { readonly left: readonly number[] } | { readonly missing: number } {
   if (taken.length === 0) return { left: values }
   const left = values.slice()
   for (const value of taken) {
@@ -80,7 +84,9 @@ export function subsetsOf(values: readonly number[]): number[][] {
     const value = sorted[i]!
     let copies = 0
     while (sorted[i + copies] === value) copies++
-    sets = sets.flatMap((set) => Array.from({ length: copies + 1 }, (_, n) => [...set, ...Array.from({ length: n }, () => value)]))
+    sets = sets.flatMap((set) =>
+      Array.from({ length: copies + 1 }, (_, n) => [...set, ...Array.from({ length: n }, () => value)]),
+    )
     i += copies
   }
   return sets

@@ -14,15 +14,20 @@ test('what players do at the same time counts once', () => {
   expect(four.usual / alone.usual).toBeLessThan(1.5)
 })
 
-test.each(['token-dip', 'exact-landing', 'step-and-gather'])('%s: 200 matches tell what 5,000 do, within a tenth', (id) => {
-  const given = { game: game(id), houseRules: {}, seats: 2 }
-  const few = lengthOf(given)!
-  const many = lengthOf({ ...given, matches: 5000 })!
-  // A play more or less is a play: short matches can't be told nearer than that.
-  for (const part of ['low', 'usual', 'high'] as const) expect([part, Math.abs(few[part] - many[part]) <= Math.max(1, many[part] / 10)]).toEqual([part, true])
-})
+test.each(['token-dip', 'exact-landing', 'step-and-gather'])(
+  '%s: 200 matches tell what 5,000 do, within a tenth',
+  (id) => {
+    const given = { game: game(id), houseRules: {}, seats: 2 }
+    const few = lengthOf(given)!
+    const many = lengthOf({ ...given, matches: 5000 })!
+    // A play more or less is a play: short matches can't be told nearer than that.
+    for (const part of ['low', 'usual', 'high'] as const)
+      expect([part, Math.abs(few[part] - many[part]) <= Math.max(1, many[part] / 10)]).toEqual([part, true])
+  },
+)
 
-test('stopped early it tells what it has', () => expect(lengthOf({ game: game('brim'), houseRules: {}, seats: 2 }, (done) => done < 7)!.matches).toBe(7))
+test('stopped early it tells what it has', () =>
+  expect(lengthOf({ game: game('brim'), houseRules: {}, seats: 2 }, (done) => done < 7)!.matches).toBe(7))
 
 test('minutes: rounded, at most the clock’s; none where a match may never end', () => {
   const length = { low: 30, usual: 50, high: 90, ended: 1, matches: 200 }

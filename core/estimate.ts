@@ -46,7 +46,10 @@ export function countPlays(table: Table, opened: MatchState) {
 /**
  * Lets bots play and counts. Stops early when `goOn` says no (asked after each match): then with the matches there are; null where there is none.
  */
-export function lengthOf({ game, houseRules, seats, matches = 200, key = 'length' }: LengthOf, goOn: (done: number) => boolean = () => true): Length | null {
+export function lengthOf(
+  { game, houseRules, seats, matches = 200, key = 'length' }: LengthOf,
+  goOn: (done: number) => boolean = () => true,
+): Length | null {
   const players = Array.from({ length: seats }, (_, i) => `Player ${i + 1}`)
   const lengths: number[] = []
   let ended = 0

@@ -6,7 +6,13 @@ function practised(entries: unknown[], houseRules = {}) {
   const read = readMatch(fileOf({ entries, houseRules }))
   if (!read.ok) throw new Error('refused')
   return read.tape.lines.map((line) =>
-    practisedFacts(read.tape.table, line).map(({ terms, answer, said, right, how }) => [terms.join(' '), answer, said, right, how]),
+    practisedFacts(read.tape.table, line).map(({ terms, answer, said, right, how }) => [
+      terms.join(' '),
+      answer,
+      said,
+      right,
+      how,
+    ]),
   )
 }
 const roll = play({ do: 'roll', by: 1, dice: [6, 4, 5, 1, 1] })

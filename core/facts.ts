@@ -33,7 +33,8 @@ export function practisedFacts({ game }: Pick<Table, 'game'>, line: Line): Pract
   const { play, verdict, before } = line
   if (!play || line.struck || (verdict.reason && NOT_PRACTISED.has(verdict.reason.code))) return []
   const facts = game.facts(before.rules, before.game, play)
-  const wrong = verdict.reason?.code === 'wrong-answer' ? verdict.reason : verdict.notes.find(({ code }) => code === 'wrong-answer')
+  const wrong =
+    verdict.reason?.code === 'wrong-answer' ? verdict.reason : verdict.notes.find(({ code }) => code === 'wrong-answer')
   const asked = play.said === undefined ? -1 : askedFor(facts, Number(wrong?.facts.right ?? play.said))
   return facts.flatMap((fact, i) => {
     const by = fact.by ?? play.by

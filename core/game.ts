@@ -264,7 +264,10 @@ export function defineGame<R extends CommonRules, O, P extends BasePlay, S>(game
     },
     prepare: (rules, seats) => {
       const { needs, ...rest } = prepare(rules, seats)
-      return { ...rest, needs: needs.map((need) => (need.detail === undefined ? need : { ...need, detail: withMinus(need.detail) })) }
+      return {
+        ...rest,
+        needs: needs.map((need) => (need.detail === undefined ? need : { ...need, detail: withMinus(need.detail) })),
+      }
     },
   }
 }

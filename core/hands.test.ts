@@ -16,7 +16,10 @@ const worlds = fc
   .map(({ order, sizes, known, laid }) => {
     const cards = [...order]
     const taken = cards.splice(0, laid)
-    const hands: Hand[] = sizes.map((size, i) => ({ size, known: cards.splice(0, size).slice(0, Math.min(size, known[i]!)) }))
+    const hands: Hand[] = sizes.map((size, i) => ({
+      size,
+      known: cards.splice(0, size).slice(0, Math.min(size, known[i]!)),
+    }))
     return { hands, stock: cards.length, laid: taken } as Known
   })
 
@@ -54,11 +57,16 @@ const includes = (hand: readonly number[], cards: readonly number[]) => {
 
 test('what a hand can hold, and must hold, is exactly what some, and every, way of lying says', () => {
   fc.assert(
-    fc.property(worlds, fc.constantFrom(1, 2), fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 1, maxLength: 2 }), (state, seat, cards) => {
-      const hands = possibleHands(state).map((world) => world[seat - 1]!)
-      expect(canHold(PACK, state, seat, cards)).toBe(hands.some((hand) => includes(hand, cards)))
-      expect(mustHold(PACK, state, seat, cards[0]!)).toBe(hands.every((hand) => hand.includes(cards[0]!)))
-    }),
+    fc.property(
+      worlds,
+      fc.constantFrom(1, 2),
+      fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 1, maxLength: 2 }),
+      (state, seat, cards) => {
+        const hands = possibleHands(state).map((world) => world[seat - 1]!)
+        expect(canHold(PACK, state, seat, cards)).toBe(hands.some((hand) => includes(hand, cards)))
+        expect(mustHold(PACK, state, seat, cards[0]!)).toBe(hands.every((hand) => hand.includes(cards[0]!)))
+      },
+    ),
     { numRuns: 400 },
   )
 })

@@ -69,7 +69,9 @@ export function withShown(hands: readonly Hand[], seat: number, card: number): r
 
 /** The hands after a card left one of them, known there or not. */
 export function withGone(hands: readonly Hand[], seat: number, card: number): readonly Hand[] {
-  return hands.map((hand, i) => (i === seat - 1 ? { size: Math.max(0, hand.size - 1), known: without(hand.known, card) } : hand))
+  return hands.map((hand, i) =>
+    i === seat - 1 ? { size: Math.max(0, hand.size - 1), known: without(hand.known, card) } : hand,
+  )
 }
 
 /** The hands when what was believed of one of them is forgotten. */
@@ -98,10 +100,13 @@ export function giveWay(pack: Cards, known: Known, seat: number, cards: readonly
 /** The hands once an overruled draw showed a card of which all copies were believed to be elsewhere. */
 export function freed(pack: Cards, known: Known, by: number, card: number): readonly Hand[] {
   let { hands } = known
-  for (const other of seatsFrom(by, hands.length).slice(1)) if (clashes(pack, { ...known, hands }, other, [card])) hands = withForgotten(hands, other)
+  for (const other of seatsFrom(by, hands.length).slice(1))
+    if (clashes(pack, { ...known, hands }, other, [card])) hands = withForgotten(hands, other)
   return hands
 }
 
 function clashes(pack: Cards, known: Known, other: number, cards: readonly number[]): boolean {
-  return cards.some((card) => known.hands[other - 1]!.known.includes(card) && unseenOf(pack, known, card) < countOf(cards, card))
+  return cards.some(
+    (card) => known.hands[other - 1]!.known.includes(card) && unseenOf(pack, known, card) < countOf(cards, card),
+  )
 }

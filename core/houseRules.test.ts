@@ -32,7 +32,8 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (_id, game) =
     for (const { name, kind, choices = [] } of fields) {
       if (kind !== 'choice') continue
       // Whether a choice goes with the other rules is the game’s own question.
-      for (const { value } of choices) expect([name, value, houseRulesSchema(game).safeParse({ [name]: value }).success]).toEqual([name, value, true])
+      for (const { value } of choices)
+        expect([name, value, houseRulesSchema(game).safeParse({ [name]: value }).success]).toEqual([name, value, true])
       for (const wrong of ['something else', 99, null])
         expect([name, wrong, codes({ [name]: wrong })]).toEqual([name, wrong, [`houseRules.${name} bad-house-rule`]])
     }
@@ -40,13 +41,18 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (_id, game) =
 
   test('every preset fits, for every number of players it can', () => {
     for (const { id, rules } of game.presets) {
-      const fits = Array.from({ length: game.about.seats.high }, (_, i) => i + 1).filter((n) => n >= game.about.seats.low && readHouseRules(game, rules, n).ok)
+      const fits = Array.from({ length: game.about.seats.high }, (_, i) => i + 1).filter(
+        (n) => n >= game.about.seats.low && readHouseRules(game, rules, n).ok,
+      )
       expect([id, fits.includes(game.about.seats.low)]).toEqual([id, true])
     }
   })
 
   test('names that nobody knows are each named', () => {
-    expect(codes({ colour: 'red', speed: 3 })).toEqual(['houseRules.colour unknown-house-rule', 'houseRules.speed unknown-house-rule'])
+    expect(codes({ colour: 'red', speed: 3 })).toEqual([
+      'houseRules.colour unknown-house-rule',
+      'houseRules.speed unknown-house-rule',
+    ])
   })
 
   test('whatever JSON is given: read or refused with paths, never thrown', () => {

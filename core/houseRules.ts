@@ -29,7 +29,9 @@ export function ruleMeta(field: z.core.$ZodType): Readonly<Record<string, unknow
 const CHANGEABLE = new WeakMap<object, ReadonlySet<string>>()
 
 /** The house rules of a game that a ruling may change: those that say so (`changeable` in their metadata). */
-export function changeableRules(game: Pick<Game, 'houseRules' | 'commonDefaults' | 'answerCalled'>): ReadonlySet<string> {
+export function changeableRules(
+  game: Pick<Game, 'houseRules' | 'commonDefaults' | 'answerCalled'>,
+): ReadonlySet<string> {
   const known = CHANGEABLE.get(game)
   if (known) return known
   const fields = Object.entries(houseRulesSchema(game).shape)
@@ -38,23 +40,31 @@ export function changeableRules(game: Pick<Game, 'houseRules' | 'commonDefaults'
   return names
 }
 
-export type ReadHouseRules<R> = { readonly ok: true; readonly rules: R } | { readonly ok: false; readonly problems: readonly Problem[] }
+export type ReadHouseRules<R> =
+  { readonly ok: true; readonly rules: R } | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /**
  * House rules as named in a file, completed with the defaults (those that depend on the seats or on other rules
  * too) and checked: `unknown-house-rule`, `bad-house-rule` (type or bounds), `answers-not-offered`,
  * `tie-not-offered`, and what the game itself refuses.
  */
-export function readHouseRules<R extends CommonRules>(game: Game<R, never, never, never> | Game<R>, named: unknown, seats: number): ReadHouseRules<R> {
+export function readHouseRules<R extends CommonRules>(
+  game: Game<R, never, never, never> | Game<R>,
+  named: unknown,
+  seats: number,
+): ReadHouseRules<R> {
   const plain = (named ?? {}) as Record<string, unknown>
-  if (typeof plain !== 'object' || Array.isArray(plain)) return { ok: false, problems: [problem('houseRules', 'bad-house-rule', { expected: 'object' })] }
+  if (typeof plain !== 'object' || Array.isArray(plain))
+    return { ok: false, problems: [problem('houseRules', 'bad-house-rule', { expected: 'object' })] }
   const answers = hasAnswers(game)
-  if (!answers && 'answers' in plain) return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
+  if (!answers && 'answers' in plain)
+    return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
   const read = houseRulesSchema(game).safeParse({ ...game.defaults?.(plain, seats), ...plain })
   if (!read.success) {
     // A value that breaks two bounds is one problem.
     const found = new Map<string, Problem>()
-    for (const issue of read.error.issues) for (const each of fromIssue(issue, plain)) if (!found.has(each.path)) found.set(each.path, each)
+    for (const issue of read.error.issues)
+      for (const each of fromIssue(issue, plain)) if (!found.has(each.path)) found.set(each.path, each)
     return { ok: false, problems: [...found.values()] }
   }
   return agreed(game, (answers ? read.data : { ...read.data, answers: 'off' }) as unknown as R, seats, 'setup')
@@ -70,7 +80,8 @@ export function readRuling<R extends CommonRules>(
   changes: Readonly<Record<string, unknown>>,
   seats: number,
 ): ReadHouseRules<R> {
-  if (!hasAnswers(game) && 'answers' in changes) return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
+  if (!hasAnswers(game) && 'answers' in changes)
+    return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
   const changed: Record<string, unknown> = { ...rules }
   const found: Problem[] = []
   for (const [rule, schema] of Object.entries(houseRulesSchema(game).shape)) {
@@ -83,19 +94,32 @@ export function readRuling<R extends CommonRules>(
 }
 
 /** What the rules together must still agree with. */
-function agreed<R extends CommonRules>(game: Game<R, never, never, never> | Game<R>, rules: R, seats: number, when: 'setup' | 'ruling'): ReadHouseRules<R> {
-  if (rules.tie === 'extra-round' && !game.extraRound?.(rules)) return { ok: false, problems: [problem('houseRules.tie', 'tie-not-offered', { rule: 'tie' })] }
+function agreed<R extends CommonRules>(
+  game: Game<R, never, never, never> | Game<R>,
+  rules: R,
+  seats: number,
+  when: 'setup' | 'ruling',
+): ReadHouseRules<R> {
+  if (rules.tie === 'extra-round' && !game.extraRound?.(rules))
+    return { ok: false, problems: [problem('houseRules.tie', 'tie-not-offered', { rule: 'tie' })] }
   const problems = game.problems(rules, seats, when)
   return problems.length ? { ok: false, problems } : { ok: true, rules }
 }
 
 /** The house rules of a game where nothing is named: a form begins with them. Empty where they depend on something named. */
-export function defaultRules(game: Game, seats: number, named: Readonly<Record<string, unknown>> = {}): Record<string, unknown> {
+export function defaultRules(
+  game: Game,
+  seats: number,
+  named: Readonly<Record<string, unknown>> = {},
+): Record<string, unknown> {
   const read = houseRulesSchema(game).safeParse({ ...game.defaults?.(named, seats) })
   return read.success ? read.data : {}
 }
 
-function fromIssue(issue: z.core.$ZodIssue | (RawIssue & { readonly path: readonly PropertyKey[] }), named: Readonly<Record<string, unknown>>): Problem[] {
+function fromIssue(
+  issue: z.core.$ZodIssue | (RawIssue & { readonly path: readonly PropertyKey[] }),
+  named: Readonly<Record<string, unknown>>,
+): Problem[] {
   if (issue.code === 'unrecognized_keys' && issue.path.length === 0)
     return issue.keys.map((key) => problem(`houseRules.${key}`, 'unknown-house-rule', { rule: key }))
   const rule = String(issue.path[0] ?? '')

@@ -76,7 +76,11 @@ describe('calls', () => {
 
   test('time in the last round: the match ends by itself', () => {
     const entries = [...turn(1), call('time'), ...turn(2, [6, 1, 1, 1, 1])]
-    expect(judged({ houseRules: { rounds: 1 }, entries }).result).toEqual({ winners: [2], shared: false, why: 'most-points' })
+    expect(judged({ houseRules: { rounds: 1 }, entries }).result).toEqual({
+      winners: [2],
+      shared: false,
+      why: 'most-points',
+    })
   })
 
   test('a level finish after time is shared, without an extra round', () => {
@@ -92,8 +96,24 @@ describe('calls', () => {
   })
 
   test('after the end only a note stands', () => {
-    const over = [call('finish'), call('note'), call('time'), call('finish'), call('chart'), rules({ rounds: 9 }), award(1, 2)]
-    expect(inShort(judged({ entries: over }))).toEqual(['ok', 'ok', 'match-over', 'match-over', 'match-over', 'match-over', 'match-over'])
+    const over = [
+      call('finish'),
+      call('note'),
+      call('time'),
+      call('finish'),
+      call('chart'),
+      rules({ rounds: 9 }),
+      award(1, 2),
+    ]
+    expect(inShort(judged({ entries: over }))).toEqual([
+      'ok',
+      'ok',
+      'match-over',
+      'match-over',
+      'match-over',
+      'match-over',
+      'match-over',
+    ])
   })
 })
 
@@ -150,7 +170,11 @@ describe('corrections', () => {
   })
 
   test('an amend shows the verdict of what replaced the play, and everything after is judged again', () => {
-    const entries = [roll(1, [6, 6, 6, 6, 6]), stop(1, 9), { amend: 1, play: { do: 'roll', by: 1, dice: [5, 1, 1, 1, 1] } }]
+    const entries = [
+      roll(1, [6, 6, 6, 6, 6]),
+      stop(1, 9),
+      { amend: 1, play: { do: 'roll', by: 1, dice: [5, 1, 1, 1, 1] } },
+    ]
     const before = judged({ houseRules: { answers: 'must-be-right' }, entries: entries.slice(0, 2) })
     const after = judged({ houseRules: { answers: 'must-be-right' }, entries })
     expect(inShort(before)).toEqual(['ok', 'wrong-answer'])
@@ -173,7 +197,12 @@ describe('corrections', () => {
   })
 
   test('striking a strike brings the entry back', () => {
-    expect(inShort(judged({ entries: [roll(1), stop(1), { strike: 2 }, { strike: 3 }] }))).toEqual(['ok', 'ok', 'struck', 'ok'])
+    expect(inShort(judged({ entries: [roll(1), stop(1), { strike: 2 }, { strike: 3 }] }))).toEqual([
+      'ok',
+      'ok',
+      'struck',
+      'ok',
+    ])
   })
 
   test('striking an amend brings back what stood there before it', () => {
@@ -193,7 +222,11 @@ describe('corrections', () => {
   })
 
   test('a malformed play can be amended; a malformed amend is judged where it stands', () => {
-    expect(inShort(judged({ entries: [play(5 as never), { amend: 1, play: { do: 'roll', by: 1, dice: [1, 1, 1, 1, 1] } }] }))).toEqual(['ok', 'ok'])
+    expect(
+      inShort(
+        judged({ entries: [play(5 as never), { amend: 1, play: { do: 'roll', by: 1, dice: [1, 1, 1, 1, 1] } }] }),
+      ),
+    ).toEqual(['ok', 'ok'])
     expect(inShort(judged({ entries: [roll(1), { amend: 1, play: 5 }] }))).toEqual(['malformed', 'ok'])
   })
 

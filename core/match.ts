@@ -28,7 +28,9 @@ export interface Judged {
   readonly asks?: Asks
 }
 
-export type OpenMatch = { readonly ok: true; readonly table: Table; readonly state: MatchState } | { readonly ok: false; readonly problems: readonly Problem[] }
+export type OpenMatch =
+  | { readonly ok: true; readonly table: Table; readonly state: MatchState }
+  | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** What is wrong with so many players. */
 export function seatProblems(game: Game, seats: number): Problem[] {
@@ -66,7 +68,8 @@ export function reopenMatch(table: Table, start: MatchState, opening: unknown): 
   return openTable({ ...table, opening: read.data }, start.rules)
 }
 
-const openingProblem = (error: z.ZodError) => problem(['opening', ...(error.issues[0]?.path ?? [])].join('.'), 'bad-opening', {})
+const openingProblem = (error: z.ZodError) =>
+  problem(['opening', ...(error.issues[0]?.path ?? [])].join('.'), 'bad-opening', {})
 
 /** Who may act now; null when the match is over. */
 export function awaits(table: Table, state: MatchState): Awaits | null {
@@ -114,7 +117,11 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
   if (!read.ok) return { verdict: refused('malformed', malformedFacts(read.issues[0], raw)), state }
   const play = read.data
   const misshapen = game.misshapen?.(state.rules, play)
-  if (misshapen) return { verdict: refused('malformed', { what: 'play', do: play.do, field: null, issue: null, keys: [], ...misshapen }), state }
+  if (misshapen)
+    return {
+      verdict: refused('malformed', { what: 'play', do: play.do, field: null, issue: null, keys: [], ...misshapen }),
+      state,
+    }
   if (state.result) return { verdict: refused('match-over', { do: play.do }), state }
   const stranger = strangerIn(game, play, seats)
   if (stranger !== null) return { verdict: refused('no-such-player', { by: stranger, seats }), state }
@@ -130,7 +137,12 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
   }
   const unmet = judged.asks ? asksUnmet(state.rules, judged.asks, play) : null
   const { asks } = judged
-  if (unmet) return { verdict: { stands: false, reason: { code: unmet.code, facts: unmet.facts }, working: judged.working, notes: [] }, state, asks }
+  if (unmet)
+    return {
+      verdict: { stands: false, reason: { code: unmet.code, facts: unmet.facts }, working: judged.working, notes: [] },
+      state,
+      asks,
+    }
   const slip = judged.asks ? wrongAnswer(state.rules, judged.asks, play) : null
   const next: MatchState = {
     rules: state.rules,
@@ -139,7 +151,9 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
     timeCalled: state.timeCalled,
     result: null,
   }
-  const other: Note | null = isAsDealt(table, state, play) ? null : { code: 'not-as-dealt', facts: { by: play.by }, weight: 'call' }
+  const other: Note | null = isAsDealt(table, state, play)
+    ? null
+    : { code: 'not-as-dealt', facts: { by: play.by }, weight: 'call' }
   const notes = slip || other ? [...judged.notes, ...[slip, other].filter((note) => note !== null)] : judged.notes
   const verdict: Verdict = { stands: true, reason: null, working: judged.working, notes }
   return { verdict, state: lookForEnd(table, next), asks }
@@ -153,7 +167,13 @@ function strangerIn(game: Game, play: BasePlay, seats: number): number | null {
 
 function outOfPlaceFacts(table: Table, state: MatchState, play: BasePlay): Facts {
   const now = table.game.awaits(state.rules, state.game)
-  return { do: play.do, by: play.by ?? null, awaits: now.seats, plays: now.plays, ...table.game.placeFacts?.(state.rules, state.game, play) }
+  return {
+    do: play.do,
+    by: play.by ?? null,
+    awaits: now.seats,
+    plays: now.plays,
+    ...table.game.placeFacts?.(state.rules, state.game, play),
+  }
 }
 
 function asksUnmet(rules: CommonRules, asks: Asks, play: BasePlay): Note | null {
@@ -162,7 +182,8 @@ function asksUnmet(rules: CommonRules, asks: Asks, play: BasePlay): Note | null 
     const wrong = wrongAnswer(rules, asks, play)
     if (wrong) return wrong
   }
-  if (asks.explanation && rules.explain === 'required' && play.explained !== true) return { code: 'unexplained', facts: { by: play.by } }
+  if (asks.explanation && rules.explain === 'required' && play.explained !== true)
+    return { code: 'unexplained', facts: { by: play.by } }
   return null
 }
 
@@ -188,8 +209,13 @@ function lookForEnd(table: Table, state: MatchState): MatchState {
   if (state.result) return state
   const { game } = table
   const end = game.end(state.rules, state.game)
-  if (end && !(end.winners.length > 1 && !end.final && state.rules.tie === 'extra-round' && game.extraRound?.(state.rules))) return over(state, end)
-  if (state.timeCalled && game.progress(state.rules, state.game).between) return over(state, game.lead(state.rules, state.game), 'time')
+  if (
+    end &&
+    !(end.winners.length > 1 && !end.final && state.rules.tie === 'extra-round' && game.extraRound?.(state.rules))
+  )
+    return over(state, end)
+  if (state.timeCalled && game.progress(state.rules, state.game).between)
+    return over(state, game.lead(state.rules, state.game), 'time')
   return state
 }
 
@@ -223,7 +249,8 @@ function ruleOnHouseRules(table: Table, state: MatchState, changes: Readonly<Rec
   if (state.result) return refuseWith('match-over', { ruling: 'houseRules' })
   const { game } = table
   const changeable = changeableRules(game)
-  for (const rule of Object.keys(changes)) if (!changeable.has(rule) && rule !== 'answers') return refuseWith('not-changeable', { rule })
+  for (const rule of Object.keys(changes))
+    if (!changeable.has(rule) && rule !== 'answers') return refuseWith('not-changeable', { rule })
   const read = readRuling(game, state.rules, changes, table.seats)
   if (!read.ok) {
     const first = read.problems[0]!

@@ -15,7 +15,11 @@ const turns = (right: number, wrong: number, dice = [6, 5, 4, 3, 1]) =>
     play({ do: 'roll', by: 1, dice }),
     play({ do: 'stop', by: 1, said: dice.reduce((a, b) => a + b, i < right ? 0 : 1), explained: true }),
   ]).flat()
-const brim = (right: number, wrong: number, houseRules: { dice?: number; limit?: number; rolls?: number; sides?: number } = {}) =>
+const brim = (
+  right: number,
+  wrong: number,
+  houseRules: { dice?: number; limit?: number; rolls?: number; sides?: number } = {},
+) =>
   tapeOf({
     game: 'brim',
     players: ['Ines'],
@@ -62,8 +66,15 @@ test('what was explained without an answer counts, passing on it does not, and t
   const roll = (by: number, explained: boolean, how?: string) =>
     play({ do: 'roll', by, dice: [6, 5], ...(explained ? { explained, ...(how ? { how } : {}) } : {}) })
   const entries = Array.from({ length: 10 }, (_, i) => roll((i % 2) + 1, true, i < 2 ? 'passed' : undefined))
-  const tape = tapeOf({ game: 'top-total', players: ['Ines', 'Bao'], houseRules: { rounds: 20, dice: 2, answers: 'off' }, entries })
+  const tape = tapeOf({
+    game: 'top-total',
+    players: ['Ines', 'Bao'],
+    houseRules: { rounds: 20, dice: 2, answers: 'off' },
+    entries,
+  })
   const next = nextLevel(tape)
   expect(next).toMatchObject({ way: 'harder', right: 8, of: 8, answers: 0, explained: 8 })
-  expect(sayNextLevel(next!)).toBe(`8 of 8 plays that were explained stood: “${next!.preset.label}” would be the next step.`)
+  expect(sayNextLevel(next!)).toBe(
+    `8 of 8 plays that were explained stood: “${next!.preset.label}” would be the next step.`,
+  )
 })

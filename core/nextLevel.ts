@@ -48,7 +48,9 @@ function shareOf(tape: Tape): Told | null {
 /** The preset one step up or down from the one that these rules are nearest to. */
 function stepFrom({ table, state }: Tape, way: NextLevel['way']): Preset<never> | null {
   const { ladder } = table.game.ready
-  const fits = ladder.flatMap((id) => table.game.presets.filter((preset) => preset.id === id && table.players.length <= (preset.most ?? Infinity)))
+  const fits = ladder.flatMap((id) =>
+    table.game.presets.filter((preset) => preset.id === id && table.players.length <= (preset.most ?? Infinity)),
+  )
   const distances = fits.map((preset) => distance(table, state.rules, preset.rules))
   const at = distances.indexOf(Math.min(...distances))
   return (fits[at + (way === 'harder' ? 1 : -1)] as Preset<never> | undefined) ?? null

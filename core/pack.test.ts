@@ -58,7 +58,11 @@ test('a pack that can’t be dealt is a problem; as a house rule it is checked w
   expect(packProblems(7, 6).map(({ code }) => code)).toEqual(['pack-too-small'])
   expect(packProblems(6, 6)).toEqual([])
   const rule = packRule(SMALL, 'The cards.', 9)
-  expect([20, 19].map((copies) => packRule(SMALL, 'The cards.').safeParse({ low: 0, high: 9 + 20 - copies, copies }).success)).toEqual([true, false])
+  expect(
+    [20, 19].map(
+      (copies) => packRule(SMALL, 'The cards.').safeParse({ low: 0, high: 9 + 20 - copies, copies }).success,
+    ),
+  ).toEqual([true, false])
   expect(rule.parse(undefined)).toEqual(SMALL)
   for (const wrong of [
     { low: 3, high: 1, copies: 1 },
@@ -72,11 +76,18 @@ test('a pack that can’t be dealt is a problem; as a house rule it is checked w
 })
 
 test('a deck of anything: figures, faces and wilds', () => {
-  const deck: Deck<number | string> = { faces: [1, 2, 'K', 'warm 4'], copiesOf: (card) => (card === 'K' ? 1 : [1, 2, 'warm 4'].includes(card) ? 2 : 0) }
+  const deck: Deck<number | string> = {
+    faces: [1, 2, 'K', 'warm 4'],
+    copiesOf: (card) => (card === 'K' ? 1 : [1, 2, 'warm 4'].includes(card) ? 2 : 0),
+  }
   expect(deckSize(deck)).toBe(7)
   expect(restOfDeck(deck, ['K', 1, 'Q'])).toEqual([1, 2, 2, 'warm 4', 'warm 4'])
   expect(refuseShown(deck, [], ['J'], false)?.reason).toEqual({ code: 'no-such-card', facts: { card: 'J' } })
-  expect(refuseShown(deck, ['K'], ['K'], false)?.reason).toEqual({ code: 'too-many-copies', facts: { card: 'K', copies: 1 }, belief: true })
+  expect(refuseShown(deck, ['K'], ['K'], false)?.reason).toEqual({
+    code: 'too-many-copies',
+    facts: { card: 'K', copies: 1 },
+    belief: true,
+  })
   expect(refuseShown(deck, ['K'], ['K'], true)).toBeNull()
   expect([...countsOf(['a', 'b', 'a'])]).toEqual([
     ['a', 2],

@@ -15,7 +15,11 @@ const MOST_CARDS = 200
 /** The house rule `pack`. `highest` bounds the cards where a game can't use larger ones. */
 export function packRule(usual: Pack, hint: string, highest = 100) {
   return z
-    .strictObject({ low: z.int().min(0).max(highest), high: z.int().min(0).max(highest), copies: z.int().min(1).max(20) })
+    .strictObject({
+      low: z.int().min(0).max(highest),
+      high: z.int().min(0).max(highest),
+      copies: z.int().min(1).max(20),
+    })
     .refine(({ low, high }) => low <= high, { path: ['high'] })
     .refine((pack) => packSize(pack) <= MOST_CARDS, { path: ['copies'] })
     .default(usual)
@@ -57,7 +61,10 @@ const DECKS = new WeakMap<Pack, Deck<number>>()
 export function deckOf(pack: Pack): Deck<number> {
   const known = DECKS.get(pack)
   if (known) return known
-  const deck: Deck<number> = { faces: facesOf(pack), copiesOf: (card) => (inPack(pack, card) && Number.isInteger(card) ? pack.copies : 0) }
+  const deck: Deck<number> = {
+    faces: facesOf(pack),
+    copiesOf: (card) => (inPack(pack, card) && Number.isInteger(card) ? pack.copies : 0),
+  }
   DECKS.set(pack, deck)
   return deck
 }
@@ -98,7 +105,13 @@ export function refuseCards(pack: Pack, lying: readonly number[], shown: readonl
 }
 
 /** The same for any deck; `facts` are added to those of `no-such-card`. */
-export function refuseShown<C extends Card>(deck: Deck<C>, lying: readonly C[], shown: readonly C[], overrule: boolean, facts: Facts = {}) {
+export function refuseShown<C extends Card>(
+  deck: Deck<C>,
+  lying: readonly C[],
+  shown: readonly C[],
+  overrule: boolean,
+  facts: Facts = {},
+) {
   for (const card of shown) if (deck.copiesOf(card) === 0) return refuse('no-such-card', { card, ...facts })
   if (overrule) return null
   for (const card of shown) {

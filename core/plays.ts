@@ -1,7 +1,16 @@
 import * as z from 'zod'
 
 /** How a player explained an answer, as the referee tags it. */
-export const HOWS = ['knew-it', 'counted-on', 'made-ten', 'near-double', 'skip-counted', 'drew-it', 'other', 'passed'] as const
+export const HOWS = [
+  'knew-it',
+  'counted-on',
+  'made-ten',
+  'near-double',
+  'skip-counted',
+  'drew-it',
+  'other',
+  'passed',
+] as const
 export type How = (typeof HOWS)[number]
 
 /** What may come with any play: that it was explained, and how. */

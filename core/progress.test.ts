@@ -15,6 +15,10 @@ test('the round in progress, and those beyond the agreed ones', () => {
 })
 
 test('where no rounds were agreed none are counted aloud', () => {
-  const read = readMatch(fileOf({ game: 'perch-and-push', entries: [play({ do: 'place', by: 1, cards: [3, 7], on: 13 })] }))
-  expect(read.ok && [progressNow(read.tape.table, read.tape.state), sayProgress(read.tape.table, read.tape.state)]).toEqual([null, ''])
+  const read = readMatch(
+    fileOf({ game: 'perch-and-push', entries: [play({ do: 'place', by: 1, cards: [3, 7], on: 13 })] }),
+  )
+  expect(
+    read.ok && [progressNow(read.tape.table, read.tape.state), sayProgress(read.tape.table, read.tape.state)],
+  ).toEqual([null, ''])
 })

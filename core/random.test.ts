@@ -28,15 +28,21 @@ test('every face comes about as often', () => {
 
 test('within the bounds, both included; shuffling keeps every card', () => {
   fc.assert(
-    fc.property(fc.string(), fc.integer({ min: -50, max: 50 }), fc.nat(20), fc.array(fc.nat(9), { maxLength: 30 }), (key, low, more, cards) => {
-      const random = randomFor(key)
-      const value = random.whole(low, low + more)
-      expect(value >= low && value <= low + more && Number.isInteger(value)).toBe(true)
-      const before = [...cards]
-      const shuffled = random.shuffled(cards)
-      expect(cards).toEqual(before)
-      expect([...shuffled].sort()).toEqual([...before].sort())
-    }),
+    fc.property(
+      fc.string(),
+      fc.integer({ min: -50, max: 50 }),
+      fc.nat(20),
+      fc.array(fc.nat(9), { maxLength: 30 }),
+      (key, low, more, cards) => {
+        const random = randomFor(key)
+        const value = random.whole(low, low + more)
+        expect(value >= low && value <= low + more && Number.isInteger(value)).toBe(true)
+        const before = [...cards]
+        const shuffled = random.shuffled(cards)
+        expect(cards).toEqual(before)
+        expect([...shuffled].sort()).toEqual([...before].sort())
+      },
+    ),
   )
 })
 

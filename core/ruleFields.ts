@@ -65,7 +65,9 @@ function readFields(game: Game): RuleField[] {
     .map(([name, field]) => {
       const parts = field.anyOf ?? [field]
       const value = parts.find((part) => part.type === 'integer') ?? parts.find((part) => part.type !== 'null') ?? field
-      const words = parts.flatMap((part) => (part === value ? [] : part.const !== undefined ? [part.const] : (part.enum ?? [])))
+      const words = parts.flatMap((part) =>
+        part === value ? [] : part.const !== undefined ? [part.const] : (part.enum ?? []),
+      )
       const kind = words.length ? 'number-or-word' : kindOf(value)
       const choices = kind === 'number-or-word' ? words : value.enum
       return {
@@ -100,7 +102,8 @@ export function sayRuleValue(field: RuleField, value: unknown): string {
   if (value === null || value === undefined) return field.none ?? 'none'
   if (field.kind === 'yes-no') return value === true ? 'yes' : 'no'
   if (field.kind === 'numbers') return (value as readonly number[]).join(', ')
-  if (field.kind === 'pairs') return (value as readonly Record<string, unknown>[]).map((line) => Object.values(line).join(' ')).join(', ')
+  if (field.kind === 'pairs')
+    return (value as readonly Record<string, unknown>[]).map((line) => Object.values(line).join(' ')).join(', ')
   if (field.kind === 'counts')
     return Object.entries(value)
       .map(([name, count]) => `${name} ${count}`)

@@ -13,17 +13,22 @@ describe.each(withFixtures())('%s', (_id, game, { open, may, points, extraRound 
   test('what may change is what the fixture lists, beside what all games have', () => {
     const changeable = changeableRules(game)
     expect([...changeable].sort()).toEqual(Object.keys(all).sort())
-    for (const [rule, value] of Object.entries(all)) expect([rule, verdict(ruling({ [rule]: value }))]).toEqual([rule, 'ok'])
+    for (const [rule, value] of Object.entries(all))
+      expect([rule, verdict(ruling({ [rule]: value }))]).toEqual([rule, 'ok'])
   })
   test('everything else stays as agreed', () => {
     for (const rule of [...Object.keys(game.houseRules.shape), 'nonsense', 'colour'])
       if (!(rule in all)) expect([rule, verdict(ruling({ [rule]: 1 }))]).toEqual([rule, 'not-changeable'])
   })
   test('a value out of bounds is refused as it would be in setup', () => {
-    for (const rule of Object.keys(all)) expect([rule, verdict(ruling({ [rule]: -1_000_000 }))]).toEqual([rule, 'bad-house-rule'])
+    for (const rule of Object.keys(all))
+      expect([rule, verdict(ruling({ [rule]: -1_000_000 }))]).toEqual([rule, 'bad-house-rule'])
   })
   test('several rules at once: all or none', () => {
-    const answer = judged({ ...open, entries: [ruling({ ...may, explain: 'required' }), ruling({ explain: 'off', nonsense: 1 })] })
+    const answer = judged({
+      ...open,
+      entries: [ruling({ ...may, explain: 'required' }), ruling({ explain: 'off', nonsense: 1 })],
+    })
     expect(inShort(answer)).toEqual(['ok', 'not-changeable'])
   })
   test('points by ruling where there are points', () => {

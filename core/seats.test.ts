@@ -23,7 +23,9 @@ test('the best are all who are level at the top, none else', () => {
       (values, best) => {
         const winners = bestSeats(values, best)
         const better = (a: number, b: number) => (best === 'most' ? a > b : a < b)
-        values.forEach((value, i) => expect(winners.includes(i + 1)).toBe(!values.some((other) => better(other, value))))
+        values.forEach((value, i) =>
+          expect(winners.includes(i + 1)).toBe(!values.some((other) => better(other, value))),
+        )
       },
     ),
   )

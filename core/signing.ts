@@ -44,7 +44,10 @@ export function signed(cards: readonly number[], signs: readonly PlusMinus[]): n
 }
 
 /** Cards with their signs in the order in which a person would say them: what is added first. */
-export function spoken(cards: readonly number[], signs: readonly PlusMinus[]): { readonly sign: PlusMinus; readonly value: number }[] {
+export function spoken(
+  cards: readonly number[],
+  signs: readonly PlusMinus[],
+): { readonly sign: PlusMinus; readonly value: number }[] {
   const terms = cards.map((value, i) => ({ sign: signs[i]!, value }))
   return [...terms.filter(({ sign }) => sign === '+'), ...terms.filter(({ sign }) => sign === '-')]
 }

@@ -82,7 +82,11 @@ function* fold(table: Table, start: MatchState, raws: readonly unknown[], known?
     // An amend stands where the play stood; `overrule` counts only where it is written.
     const entry = amendedBy === null ? entries[i]! : asPlay(entries[amendedBy - 1]!)
     const correction = corrections.verdicts.get(number)
-    const judged: Judged = struck ? { verdict: STRUCK, state } : correction ? { verdict: correction, state } : judgeEntry(table, state, entry)
+    const judged: Judged = struck
+      ? { verdict: STRUCK, state }
+      : correction
+        ? { verdict: correction, state }
+        : judgeEntry(table, state, entry)
     lines.push(lineOf(number, raws[i], entry, judged, struck, amendedBy, state, table))
     state = judged.state
   }
@@ -100,7 +104,9 @@ function unchangedLines(known: Tape, { struck, amended, verdicts }: Corrections)
     return (
       line.struck !== struck.has(line.number) ||
       line.amendedBy !== (amended.get(line.number) ?? null) ||
-      (verdict !== undefined && !line.struck && (verdict.stands !== line.verdict.stands || verdict.reason?.code !== line.verdict.reason?.code))
+      (verdict !== undefined &&
+        !line.struck &&
+        (verdict.stands !== line.verdict.stands || verdict.reason?.code !== line.verdict.reason?.code))
     )
   })
   return known.lines.slice(0, first < 0 ? undefined : first)
@@ -116,7 +122,8 @@ function openedBy(table: Table, start: MatchState, entries: readonly Entry[], re
 /** The tape with one more entry. Only a correction judges again what is there already, from the first line that it changes. */
 export function addEntry(tape: Tape, raw: unknown): Tape {
   const entry = readEntry(raw)
-  if (isCorrection(entry)) return atOnce(fold(tape.table, tape.start, [...tape.lines.map((line) => line.raw), raw], tape))
+  if (isCorrection(entry))
+    return atOnce(fold(tape.table, tape.start, [...tape.lines.map((line) => line.raw), raw], tape))
   const { state: before, table, start, opened } = tape
   const judged = judgeEntry(table, before, entry)
   const line = lineOf(tape.lines.length + 1, raw, entry, judged, false, null, before, table)
@@ -165,7 +172,10 @@ export function changedVerdicts(before: Tape, after: Tape): ChangedVerdict[] {
   const changed: ChangedVerdict[] = []
   before.lines.forEach((line, i) => {
     const now = after.lines[i]!
-    const same = line.struck === now.struck && line.verdict.stands === now.verdict.stands && line.verdict.reason?.code === now.verdict.reason?.code
+    const same =
+      line.struck === now.struck &&
+      line.verdict.stands === now.verdict.stands &&
+      line.verdict.reason?.code === now.verdict.reason?.code
     if (!same) changed.push({ number: line.number, before: line, after: now })
   })
   return changed

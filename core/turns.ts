@@ -29,13 +29,19 @@ export function passTurn({ turn, round, seats, first }: Turns, active: (seat: nu
   const place = (seat: number) => (seat - first + seats) % seats
   for (let step = 1, seat = seatAfter(turn, seats); step <= seats; step++, seat = seatAfter(seat, seats)) {
     if (!active(seat)) continue
-    return place(seat) > place(turn) ? { seats, first, turn: seat, round, fresh: false } : { seats, first, turn: seat, round: round + 1, fresh: true }
+    return place(seat) > place(turn)
+      ? { seats, first, turn: seat, round, fresh: false }
+      : { seats, first, turn: seat, round: round + 1, fresh: true }
   }
   return { seats, first, turn, round: round + 1, fresh: true }
 }
 
 /** How far a game with turns is: rounds (or turns each) out of `of`; `unit` null where nothing is counted aloud. */
-export function turnsProgress({ round, fresh }: Pick<Turns, 'round' | 'fresh'>, of: number | null, unit: Progress['unit'] = 'round'): Progress {
+export function turnsProgress(
+  { round, fresh }: Pick<Turns, 'round' | 'fresh'>,
+  of: number | null,
+  unit: Progress['unit'] = 'round',
+): Progress {
   return { unit: of === null ? null : unit, begun: fresh ? round - 1 : round, of, fresh, between: fresh }
 }
 
@@ -43,13 +49,23 @@ export function turnsProgress({ round, fresh }: Pick<Turns, 'round' | 'fresh'>, 
 export const NO_ROUNDS: Progress = { unit: null, begun: 0, of: null, fresh: true, between: true }
 
 /** `scores` with points given or taken by ruling; a deduction stops at `floor` (null: nowhere). */
-export function awarded(scores: readonly number[], seat: number, points: number, floor: number | null = 0): readonly number[] {
+export function awarded(
+  scores: readonly number[],
+  seat: number,
+  points: number,
+  floor: number | null = 0,
+): readonly number[] {
   const score = scores[seat - 1]! + points
   return withSeat(scores, seat, floor === null ? score : Math.max(floor, score))
 }
 
 /** Awards that are kept beside what was gathered: `standing` is the score with them, and a deduction stops where it is 0. */
-export function awardedBeside(awards: readonly number[], standing: readonly number[], seat: number, points: number): readonly number[] {
+export function awardedBeside(
+  awards: readonly number[],
+  standing: readonly number[],
+  seat: number,
+  points: number,
+): readonly number[] {
   return withSeat(awards, seat, awards[seat - 1]! + Math.max(points, -standing[seat - 1]!))
 }
 

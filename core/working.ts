@@ -135,10 +135,12 @@ export function groupTens(values: readonly number[]): number[][] {
 }
 
 function findTen(values: readonly number[]): number[] | null {
-  for (let i = 0; i < values.length; i++) for (let j = i + 1; j < values.length; j++) if (values[i]! + values[j]! === 10) return [values[i]!, values[j]!]
+  for (let i = 0; i < values.length; i++)
+    for (let j = i + 1; j < values.length; j++) if (values[i]! + values[j]! === 10) return [values[i]!, values[j]!]
   for (let i = 0; i < values.length; i++)
     for (let j = i + 1; j < values.length; j++)
-      for (let k = j + 1; k < values.length; k++) if (values[i]! + values[j]! + values[k]! === 10) return [values[i]!, values[j]!, values[k]!]
+      for (let k = j + 1; k < values.length; k++)
+        if (values[i]! + values[j]! + values[k]! === 10) return [values[i]!, values[j]!, values[k]!]
   return null
 }
 

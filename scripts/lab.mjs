@@ -7,5 +7,13 @@ const root = fileURLToPath(new URL('..', import.meta.url))
 // A bundle of its own: another run beside this one would write over it while it is read.
 const outfile = `${root}dist/lab-${process.pid}.mjs`
 process.once('exit', () => rmSync(outfile, { force: true }))
-await build({ absWorkingDir: root, entryPoints: ['scripts/lab/main.ts'], outfile, bundle: true, platform: 'node', format: 'esm', logLevel: 'error' })
+await build({
+  absWorkingDir: root,
+  entryPoints: ['scripts/lab/main.ts'],
+  outfile,
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  logLevel: 'error',
+})
 await import(outfile)

@@ -4,10 +4,15 @@ const base = process.argv[2] ?? 'http://127.0.0.1:3000'
 const [MATCHES, VIEWERS, BOARDS, ENTRIES] = [30, 100, 90, 20]
 /** Between two entries of one match, on average: a fast table. */
 const PAUSE_MS = Number(process.argv[3] ?? 1000)
-if (!/^http:\/\/(localhost|127\.0\.0\.1|\[::1\])(:|\/|$)/.test(base)) throw new Error('Only a server on this machine is loaded.')
+if (!/^http:\/\/(localhost|127\.0\.0\.1|\[::1\])(:|\/|$)/.test(base))
+  throw new Error('Only a server on this machine is loaded.')
 
 const post = async (path, body) => {
-  const answer = await fetch(base + path, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+  const answer = await fetch(base + path, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  })
   if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`)
   return answer.json()
 }
@@ -88,8 +93,12 @@ const seats = [
   { name: 'Tomasz', pennant: 2 },
 ]
 const ids = []
-for (let i = 0; i < MATCHES; i++) ids.push((await post('/api/matches', { game: 'brim', seats, first: 1, houseRules: { rounds: 50 } })).id)
-const views = [...Array.from({ length: VIEWERS }, (_, i) => view(ids[i % MATCHES])), ...Array.from({ length: BOARDS }, (_, i) => watch(ids[i % MATCHES]))]
+for (let i = 0; i < MATCHES; i++)
+  ids.push((await post('/api/matches', { game: 'brim', seats, first: 1, houseRules: { rounds: 50 } })).id)
+const views = [
+  ...Array.from({ length: VIEWERS }, (_, i) => view(ids[i % MATCHES])),
+  ...Array.from({ length: BOARDS }, (_, i) => watch(ids[i % MATCHES])),
+]
 await new Promise((resolve) => setTimeout(resolve, 1000))
 const start = performance.now()
 await Promise.all(ids.map(play))
@@ -103,5 +112,11 @@ const row = (what, list) => {
   const at = (q) => `${(sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))] ?? NaN).toFixed(1)} ms`
   return { what, count: list.length, median: at(0.5), '95 %': at(0.95), '99 %': at(0.99), worst: at(1) }
 }
-console.table([row('recorded (answer to the desk)', recorded), row('seen (record to a viewer)', seen), row('drawn (record to a board)', drawn)])
-console.log(`${MATCHES} matches, ${VIEWERS} viewers, ${BOARDS} boards, ${Math.round(recorded.length / seconds)} entries a second offered`)
+console.table([
+  row('recorded (answer to the desk)', recorded),
+  row('seen (record to a viewer)', seen),
+  row('drawn (record to a board)', drawn),
+])
+console.log(
+  `${MATCHES} matches, ${VIEWERS} viewers, ${BOARDS} boards, ${Math.round(recorded.length / seconds)} entries a second offered`,
+)

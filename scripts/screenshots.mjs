@@ -3,12 +3,14 @@ import { chromium } from '@playwright/test'
 
 const base = process.argv[2] ?? 'http://127.0.0.1:3100'
 const boardOf = async (match) => `/board/${(await (await fetch(`${base}/api/matches/${match}`)).json()).board}`
-const personPage = async (name) => `/people/${(await (await fetch(`${base}/api/people`)).json()).people.find((person) => person.name === name).id}`
+const personPage = async (name) =>
+  `/people/${(await (await fetch(`${base}/api/people`)).json()).people.find((person) => person.name === name).id}`
 const match = (key) => `/match/saturday-${key}`
 const type =
   (...keys) =>
   async (page) => {
-    for (const key of keys) await (key.length > 1 && /^[A-Z]/.test(key) ? page.keyboard.press(key) : page.keyboard.type(key))
+    for (const key of keys)
+      await (key.length > 1 && /^[A-Z]/.test(key) ? page.keyboard.press(key) : page.keyboard.type(key))
   }
 const freeze = type('Shift+Digit1', 'Shift+Digit2', '326')
 const takeBack = async (page) => {
@@ -21,7 +23,13 @@ const takeBack = async (page) => {
 /** Four tables seated from the demo's people, some plays, a running clock. */
 async function roomBoard() {
   const post = async (path, body) =>
-    (await fetch(base + path, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })).json()
+    (
+      await fetch(base + path, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      })
+    ).json()
   const { people } = await (await fetch(`${base}/api/people`)).json()
   const seats = people.map(({ id, name, pennant }) => ({ personId: id, name, pennant }))
   const tables = ['Lantern', 'Buoy', 'Anchor', 'Gangway'].map((name, i) => ({
@@ -38,9 +46,11 @@ async function roomBoard() {
     [1, 1, { do: 'roll', by: 2, dice: [4, 5], said: 9 }],
     [2, 0, { do: 'stop', by: 2 }],
   ]
-  for (const [table, after, play] of entries) await post(`/api/matches/${made[table]}/entries`, { id: `picture-${table}-${after}`, after, entry: { play } })
+  for (const [table, after, play] of entries)
+    await post(`/api/matches/${made[table]}/entries`, { id: `picture-${table}-${after}`, after, entry: { play } })
   const { session } = await (await fetch(`${base}/api/room/session`)).json()
-  for (const act of [{ do: 'set', minutes: 15 }, { do: 'start' }]) await post(`/api/room/session/${session.id}/clock`, act)
+  for (const act of [{ do: 'set', minutes: 15 }, { do: 'start' }])
+    await post(`/api/room/session/${session.id}/clock`, act)
   return `/board/room/${session.board}`
 }
 const SHOTS = [
@@ -82,7 +92,11 @@ const SHOTS = [
 ]
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
 for (const [name, path, act, options] of SHOTS) {
-  const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', ...options })
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    reducedMotion: 'reduce',
+    ...options,
+  })
   const page = await context.newPage()
   await page.goto(base + (typeof path === 'string' ? path : await path()))
   await page.getByRole('heading', { level: 1 }).waitFor()

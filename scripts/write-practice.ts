@@ -2,7 +2,12 @@ import { writeFileSync } from 'node:fs'
 import { GAMES } from '#core/games/index'
 import { practiceOf } from '#core/practice/practise'
 
-const table = Object.fromEntries(GAMES.map((game) => [game.id, Object.fromEntries(game.presets.map(({ id, rules }) => [id, practiceOf(game, rules)]))]))
+const table = Object.fromEntries(
+  GAMES.map((game) => [
+    game.id,
+    Object.fromEntries(game.presets.map(({ id, rules }) => [id, practiceOf(game, rules)])),
+  ]),
+)
 writeFileSync(
   process.argv[2]!,
   `import type { PracticeTable } from '#core/practice/suggest'\n\n/** Written by \`npm run practice\`. */\nexport const PRACTICE: PracticeTable = ${JSON.stringify(table)}\n`,

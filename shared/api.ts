@@ -166,7 +166,13 @@ export interface RoomBoardTable {
   readonly name: string
   readonly title: string
   readonly round: string
-  readonly seats: readonly { readonly name: string; readonly pennant: number; readonly score: number; readonly won: boolean; readonly turn: boolean }[]
+  readonly seats: readonly {
+    readonly name: string
+    readonly pennant: number
+    readonly score: number
+    readonly won: boolean
+    readonly turn: boolean
+  }[]
   /** The referee is needed there. */
   readonly needs: boolean
   readonly timeCalled: boolean

@@ -8,7 +8,10 @@ export function useAddress() {
   /** Sets one part, or takes it out where it is empty. */
   function set(part: string, value: string | number | null) {
     const { [part]: _before, ...query } = route.query
-    return router.replace({ query: { ...query, ...(value === null || value === '' ? {} : { [part]: String(value) }) }, hash: route.hash })
+    return router.replace({
+      query: { ...query, ...(value === null || value === '' ? {} : { [part]: String(value) }) },
+      hash: route.hash,
+    })
   }
   return { route, router, leaves, set }
 }

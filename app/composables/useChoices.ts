@@ -16,7 +16,10 @@ export function useChoices() {
   async function load() {
     failed.value = null
     try {
-      const [known, counted] = await Promise.all([callApi<{ people: Person[] }>('/api/people'), callApi<{ choices: Choice[] }>('/api/choices')])
+      const [known, counted] = await Promise.all([
+        callApi<{ people: Person[] }>('/api/people'),
+        callApi<{ choices: Choice[] }>('/api/choices'),
+      ])
       people.value = known.people
       choices.value = counted.choices
       ready.value = true
@@ -35,7 +38,11 @@ export function useChoices() {
   const byBoth = computed(() => new Map(choices.value.map((choice) => [`${choice.person} ${choice.game}`, choice])))
   const of = (person: string, game: string) => byBoth.value.get(`${person} ${game}`)
   const rows = computed(() =>
-    ABOUTS.map(({ id, about }) => ({ id, about, cells: shown.value.map((person) => ({ person, choice: of(person.id, id) })) })).filter(({ cells }) =>
+    ABOUTS.map(({ id, about }) => ({
+      id,
+      about,
+      cells: shown.value.map((person) => ({ person, choice: of(person.id, id) })),
+    })).filter(({ cells }) =>
       isChosen(
         filter.value,
         cells.map(({ choice }) => choice?.times ?? 0),

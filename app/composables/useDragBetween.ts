@@ -10,7 +10,8 @@ export function useDragBetween(drop: (what: string, place: string) => void) {
   const over = ref<string | null>(null)
   let begun: { what: string; x: number; y: number; pointer: number } | null = null
 
-  const placeAt = (x: number, y: number) => document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-place]')?.dataset.place ?? null
+  const placeAt = (x: number, y: number) =>
+    document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-place]')?.dataset.place ?? null
 
   function grab(what: string, event: PointerEvent) {
     if (event.button !== 0) return

@@ -11,7 +11,9 @@ export function useEstimate({ game, read, rules, seats }: Setup) {
   const length = shallowRef<Length | null>(null)
   /** Seconds a play in this room, by game; of others the game’s own guess counts. */
   const paces = shallowRef<Readonly<Record<string, number>>>({})
-  const { ask, cancel } = useWorker<Estimator>(() => new Worker(new URL('../workers/estimate.worker.ts', import.meta.url), { type: 'module' }))
+  const { ask, cancel } = useWorker<Estimator>(
+    () => new Worker(new URL('../workers/estimate.worker.ts', import.meta.url), { type: 'module' }),
+  )
 
   onMounted(async () => {
     try {
@@ -34,7 +36,9 @@ export function useEstimate({ game, read, rules, seats }: Setup) {
     if (!length.value || !read.value.ok) return null
     const told = minutesOf(length.value, own.value ?? game.value.about.pace, read.value.rules.minutes)
     if (!told) return 'It may never end under these rules: set a clock.'
-    return told.low === told.high ? `About ${told.usual} minutes.` : `About ${told.usual} minutes, ${told.low} to ${told.high}.`
+    return told.low === told.high
+      ? `About ${told.usual} minutes.`
+      : `About ${told.usual} minutes, ${told.low} to ${told.high}.`
   })
   return { says, own }
 }

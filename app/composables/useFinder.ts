@@ -65,12 +65,32 @@ export function useFinder(text: () => string, left: () => void) {
   const actions = computed<Find[]>(() => [
     { label: 'New match', more: 'set a table up', icon: 'i-lucide-plus', run: go('/new') },
     { label: 'All matches', more: 'every table in the room', icon: 'i-lucide-layout-grid', run: go('/') },
-    { label: 'People', more: 'who plays here, and what they can do by now', icon: 'i-lucide-users', run: go('/people') },
-    { label: 'Seat the room', more: 'today’s children at tables, all started at once', icon: 'i-lucide-users-round', run: go('/room') },
-    { label: 'The lab', more: 'try house rules out before the children do', icon: 'i-lucide-flask-conical', run: go('/lab') },
+    {
+      label: 'People',
+      more: 'who plays here, and what they can do by now',
+      icon: 'i-lucide-users',
+      run: go('/people'),
+    },
+    {
+      label: 'Seat the room',
+      more: 'today’s children at tables, all started at once',
+      icon: 'i-lucide-users-round',
+      run: go('/room'),
+    },
+    {
+      label: 'The lab',
+      more: 'try house rules out before the children do',
+      icon: 'i-lucide-flask-conical',
+      run: go('/lab'),
+    },
     { label: 'Choice board', more: 'who has played what how often', icon: 'i-lucide-table-2', run: go('/choices') },
     { label: 'Logbook', more: 'all matches by day', icon: 'i-lucide-notebook-text', run: go('/logbook') },
-    { label: 'Today in one page', more: 'who played what, what is shaky', icon: 'i-lucide-calendar-check', run: go('/day/today') },
+    {
+      label: 'Today in one page',
+      more: 'who played what, what is shaky',
+      icon: 'i-lucide-calendar-check',
+      run: go('/day/today'),
+    },
     { label: 'Keep and bring back', more: 'archive, match files', icon: 'i-lucide-archive', run: go('/keep') },
     {
       label: colorMode.value === 'dark' ? 'Paper (light)' : 'Slate (dark)',
@@ -91,14 +111,21 @@ export function useFinder(text: () => string, left: () => void) {
     })),
   )
   const persons = computed(() =>
-    people.value.map(({ name }): Find => ({ label: name, more: 'a new match with', icon: 'i-lucide-user', run: go(newMatchPath({ names: [name] })) })),
+    people.value.map(({ name }): Find => ({
+      label: name,
+      more: 'a new match with',
+      icon: 'i-lucide-user',
+      run: go(newMatchPath({ names: [name] })),
+    })),
   )
 
   /** Every word must occur; what begins with the whole line comes first. */
   function found(finds: readonly Find[]): Find[] {
     const line = text().trim().toLowerCase()
     const words = line.split(/\s+/).filter(Boolean)
-    const hits = finds.filter((find) => words.every((word) => `${find.label} ${find.more} ${find.words ?? ''}`.toLowerCase().includes(word)))
+    const hits = finds.filter((find) =>
+      words.every((word) => `${find.label} ${find.more} ${find.words ?? ''}`.toLowerCase().includes(word)),
+    )
     const begins = ({ label }: Find) => Number(label.toLowerCase().startsWith(line))
     return hits.sort((a, b) => begins(b) - begins(a)).slice(0, MOST)
   }

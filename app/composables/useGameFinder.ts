@@ -13,7 +13,8 @@ export function useGameFinder() {
   const text = ref(String(route.query.q ?? ''))
 
   const listOf = (part: Part) => String(route.query[part] ?? '').split(',')
-  const numberOf = (part: Part) => (/^\d{1,3}$/.test(String(route.query[part] ?? '')) ? Number(route.query[part]) : null)
+  const numberOf = (part: Part) =>
+    /^\d{1,3}$/.test(String(route.query[part] ?? '')) ? Number(route.query[part]) : null
   const wish = computed<Wish>(() => ({
     text: text.value,
     skills: SKILL_IDS.filter((skill) => listOf('skill').includes(skill)),
@@ -37,14 +38,25 @@ export function useGameFinder() {
     leaves.value = true
   })
 
-  const toggled = <T>(list: readonly T[], item: T) => (list.includes(item) ? list.filter((other) => other !== item) : [...list, item])
+  const toggled = <T>(list: readonly T[], item: T) =>
+    list.includes(item) ? list.filter((other) => other !== item) : [...list, item]
   const toggleSkill = (skill: SkillId) => set('skill', toggled(wish.value.skills, skill).join(','))
   const toggleMaterial = (material: MaterialId) => set('box', toggled(wish.value.box, material).join(','))
   /** Sets a number, or takes it off where it stands already. */
-  const choose = (part: 'manner' | 'players' | 'minutes' | 'age', value: string | number) => set(part, wish.value[part] === value ? null : value)
+  const choose = (part: 'manner' | 'players' | 'minutes' | 'age', value: string | number) =>
+    set(part, wish.value[part] === value ? null : value)
   function clear() {
     text.value = ''
-    const { q: _q, skill: _skill, manner: _manner, players: _players, minutes: _minutes, age: _age, box: _box, ...query } = route.query
+    const {
+      q: _q,
+      skill: _skill,
+      manner: _manner,
+      players: _players,
+      minutes: _minutes,
+      age: _age,
+      box: _box,
+      ...query
+    } = route.query
     return router.replace({ query })
   }
 

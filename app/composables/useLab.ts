@@ -35,7 +35,9 @@ export function useLab() {
 
   onMounted(async () => {
     const query = { ...(route.query.game ? route.query : remembered.value) } as Record<string, string | undefined>
-    const kinds = (query.players ?? '').split(',').filter((kind): kind is PlayerKind => (PLAYERS as readonly string[]).includes(kind))
+    const kinds = (query.players ?? '')
+      .split(',')
+      .filter((kind): kind is PlayerKind => (PLAYERS as readonly string[]).includes(kind))
     players.value = kinds
     await choose(aboutOf(query.game ?? '') ? query.game! : ABOUTS[0]!.id)
     a.value = rulesIn(query.a) ?? {}
@@ -47,10 +49,18 @@ export function useLab() {
   })
 
   /** Only what differs from what is usual, as match files name it. */
-  const named = (rules: Rules) => (game.value ? namedOnly(rules, defaultRules(game.value, players.value.length, rules)) : rules)
+  const named = (rules: Rules) =>
+    game.value ? namedOnly(rules, defaultRules(game.value, players.value.length, rules)) : rules
   const question = computed<LabQuestion | null>(() => {
     if (!game.value) return null
-    return { game: game.value.id, a: named(a.value), b: b.value && named(b.value), players: [...players.value], pace: pace.value, seed: seed.value }
+    return {
+      game: game.value.id,
+      a: named(a.value),
+      b: b.value && named(b.value),
+      players: [...players.value],
+      pace: pace.value,
+      seed: seed.value,
+    }
   })
   const ok = computed(() => {
     const now = game.value

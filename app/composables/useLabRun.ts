@@ -19,7 +19,9 @@ export function useLabRun() {
   const failed = ref<string | null>(null)
   /** Milliseconds that the run took so far, pauses left out. */
   const spent = ref(0)
-  const left = computed(() => (asked.value && done.value ? (spent.value / done.value) * (asked.value.matches - done.value) : null))
+  const left = computed(() =>
+    asked.value && done.value ? (spent.value / done.value) * (asked.value.matches - done.value) : null,
+  )
 
   let workers: Worker[] = []
   let run = 0
@@ -48,7 +50,8 @@ export function useLabRun() {
     began = performance.now() - spent.value
     const mine = ++run
     const many = Math.max(2, (navigator.hardwareConcurrency || 2) - 1)
-    while (workers.length < many) workers.push(new Worker(new URL('../workers/lab.worker.ts', import.meta.url), { type: 'module' }))
+    while (workers.length < many)
+      workers.push(new Worker(new URL('../workers/lab.worker.ts', import.meta.url), { type: 'module' }))
     for (const worker of workers) void work(mine, wrap<LabWorker>(worker))
   }
 

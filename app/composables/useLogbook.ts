@@ -56,7 +56,9 @@ export function useLogbook() {
   }
   async function more() {
     if (!next.value) return
-    const page = await callApi<{ matches: ListedMatch[]; next: string | null }>(`/api/logbook?${asked.value}&before=${encodeURIComponent(next.value)}`)
+    const page = await callApi<{ matches: ListedMatch[]; next: string | null }>(
+      `/api/logbook?${asked.value}&before=${encodeURIComponent(next.value)}`,
+    )
     matches.value = [...matches.value, ...page.matches]
     next.value = page.next
   }
@@ -72,7 +74,8 @@ export function useLogbook() {
   watchDebounced(asked, load, { debounce: 200 })
 
   watchDebounced(text, (now) => leaves.value || set('q', now.trim()), { debounce: 300 })
-  const toggle = ({ id }: Person) => set('who', (who.value.includes(id) ? who.value.filter((other) => other !== id) : [...who.value, id]).join(','))
+  const toggle = ({ id }: Person) =>
+    set('who', (who.value.includes(id) ? who.value.filter((other) => other !== id) : [...who.value, id]).join(','))
 
   /** The matches by day, as they are read. */
   const days = computed(() => {
@@ -84,5 +87,23 @@ export function useLogbook() {
     }
     return found
   })
-  return { people, tables, chosen, text, asked, days, series, weeks, total, next, ready, failed, load, loadWeeks, more, set, toggle }
+  return {
+    people,
+    tables,
+    chosen,
+    text,
+    asked,
+    days,
+    series,
+    weeks,
+    total,
+    next,
+    ready,
+    failed,
+    load,
+    loadWeeks,
+    more,
+    set,
+    toggle,
+  }
 }

@@ -53,7 +53,9 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pic
   /** The page that comes next. */
   async function more() {
     if (!next.value) return
-    const page = await callApi<Page>(`/api/matches?which=${which}&limit=${limit}&before=${encodeURIComponent(next.value)}`)
+    const page = await callApi<Page>(
+      `/api/matches?which=${which}&limit=${limit}&before=${encodeURIComponent(next.value)}`,
+    )
     const known = new Set(matches.value.map(({ id }) => id))
     matches.value = [...matches.value, ...page.matches.filter(({ id }) => !known.has(id)).map(withDelay)]
     next.value = page.next
@@ -62,15 +64,21 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pic
   function put(listed: ListedMatch) {
     const known = matches.value.some(({ id }) => id === listed.id)
     const now = withDelay(listed)
-    matches.value = known ? matches.value.map((match) => (match.id === listed.id ? now : match)) : [now, ...matches.value]
+    matches.value = known
+      ? matches.value.map((match) => (match.id === listed.id ? now : match))
+      : [now, ...matches.value]
   }
 
   function take({ match, last, summary, at }: { match: string; last: number; summary: Summary; at: string }) {
-    matches.value = matches.value.map((listed) => (listed.id === match ? { ...listed, last, summary, over: summary.result !== null, updatedAt: at } : listed))
+    matches.value = matches.value.map((listed) =>
+      listed.id === match ? { ...listed, last, summary, over: summary.result !== null, updatedAt: at } : listed,
+    )
   }
 
   function takeClock({ match, clock }: { match: string; clock: ToldClock }) {
-    matches.value = matches.value.map((listed) => (listed.id === match ? { ...listed, clock: heardClock(clock) } : listed))
+    matches.value = matches.value.map((listed) =>
+      listed.id === match ? { ...listed, clock: heardClock(clock) } : listed,
+    )
   }
 
   onMounted(() => {

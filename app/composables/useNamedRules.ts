@@ -57,7 +57,9 @@ export function useNamedRules({ game, named, usePreset }: Pick<Setup, 'game' | '
   const bringIn = (file: File) =>
     run(async () => {
       const kept = await postText<NamedRules>('/api/house-rules/import', await file.text())
-      return kept.game === game.value.id ? `“${kept.name}” is here now.` : `“${kept.name}” is here now, among those of its own game.`
+      return kept.game === game.value.id
+        ? `“${kept.name}” is here now.`
+        : `“${kept.name}” is here now, among those of its own game.`
     })
 
   const use = ({ houseRules }: NamedRules) => usePreset({ ...houseRules })

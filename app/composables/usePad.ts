@@ -19,7 +19,8 @@ export interface PadKey {
 }
 
 /** Whether this key is meant; Enter is left to a button that has the focus. */
-export const isKey = (key: string) => (press: Press) => press.key === key && !press.shift && !(key === 'enter' && isButton(press.event))
+export const isKey = (key: string) => (press: Press) =>
+  press.key === key && !press.shift && !(key === 'enter' && isButton(press.event))
 
 /**
  * A pad's keys: they are listened to while the pad is there, and stand in the sheet of shortcuts. Those of a part that
@@ -28,7 +29,12 @@ export const isKey = (key: string) => (press: Press) => press.key === key && !pr
 export function usePad(keys: readonly PadKey[], { first = false } = {}): void {
   const { padKeys } = useDesk()
   padKeys.value = [...padKeys.value, ...keys.map(({ keys: shown, does }) => [shown, does] as const)]
-  onBeforeUnmount(() => (padKeys.value = padKeys.value.filter(([shown, does]) => !keys.some((each) => each.keys === shown && each.does === does))))
+  onBeforeUnmount(
+    () =>
+      (padKeys.value = padKeys.value.filter(
+        ([shown, does]) => !keys.some((each) => each.keys === shown && each.does === does),
+      )),
+  )
 
   useEventListener(
     'keydown',

@@ -11,7 +11,8 @@ export const RECEIPT = 'receipt'
 
 const FACES: readonly Wishes['faces'][] = ['figure', 'dots', 'frames', 'word']
 const SIZES: readonly Wishes['cardSize'][] = ['small', 'usual', 'large']
-const oneOf = <T extends string>(list: readonly T[], value: unknown, usual: T): T => list.find((each) => each === value) ?? usual
+const oneOf = <T extends string>(list: readonly T[], value: unknown, usual: T): T =>
+  list.find((each) => each === value) ?? usual
 
 /** What is printed for a game: rules, wishes and chosen sheets, all of it kept in the address. */
 export function usePrinting(view: GameView, match: StoredMatch | null) {
@@ -19,7 +20,8 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
   const { route, router, leaves } = useAddress()
   const asked = route.query
   const { low, high } = game.about.seats
-  const players = match?.seats.length ?? Math.min(high, Math.max(low, Math.round(Number(asked.seats)) || Math.max(2, low)))
+  const players =
+    match?.seats.length ?? Math.min(high, Math.max(low, Math.round(Number(asked.seats)) || Math.max(2, low)))
   /** Paper and the looks of cards are remembered on this device; the address goes first. */
   const usual = useLocalStorage<Wishes>(
     'print-wishes',
@@ -45,11 +47,22 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
   const everything = computed<readonly Printable[]>(() => {
     if (!setup.read.value.ok) return []
     const { rules } = setup.read.value
-    const receipt = tape ? [{ id: RECEIPT, title: 'The tape as a receipt', copies: 1, pages: receiptPages(tape, dayOf(match), wishes.value) }] : []
+    const receipt = tape
+      ? [
+          {
+            id: RECEIPT,
+            title: 'The tape as a receipt',
+            copies: 1,
+            pages: receiptPages(tape, dayOf(match), wishes.value),
+          },
+        ]
+      : []
     return [...receipt, ...printablesOf(game, rules, setup.seats.value.length, wishes.value)]
   })
   /** The sheets that are wished; null before anything was chosen: then the game's first one, of a match its receipt. */
-  const chosen = ref<readonly string[] | null>(typeof asked.sheets === 'string' ? asked.sheets.split(',').filter(Boolean) : null)
+  const chosen = ref<readonly string[] | null>(
+    typeof asked.sheets === 'string' ? asked.sheets.split(',').filter(Boolean) : null,
+  )
   const sheets = computed(() => {
     const found = everything.value.filter(({ id }) => chosen.value?.includes(id))
     // An address that names only what there is not is taken as naming nothing.
@@ -71,7 +84,10 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
         query: {
           ...(match
             ? { match: match.id }
-            : { seats: String(setup.seats.value.length), ...(Object.keys(named).length ? { rules: JSON.stringify(named) } : {}) }),
+            : {
+                seats: String(setup.seats.value.length),
+                ...(Object.keys(named).length ? { rules: JSON.stringify(named) } : {}),
+              }),
           sheets: sheets.value.map(({ id }) => id).join(','),
           paper,
           faces,

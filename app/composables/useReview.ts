@@ -27,7 +27,9 @@ export function useReview(store: MatchStore) {
   const looking = computed(() => at.value !== null || pending.value.length > 0)
   /** The entry that the table is shown after. */
   const line = computed(() => (at.value === null ? null : (tried.value?.lines[at.value - 1] ?? null)))
-  const changed = computed(() => (store.tape && tried.value && pending.value.length ? changedVerdicts(store.tape, tried.value) : []))
+  const changed = computed(() =>
+    store.tape && tried.value && pending.value.length ? changedVerdicts(store.tape, tried.value) : [],
+  )
   const scores = computed(() => {
     const [before, after] = [store.tape, tried.value]
     if (!before || !after) return []
@@ -74,7 +76,24 @@ export function useReview(store: MatchStore) {
     leave()
   }
 
-  return { at, amending, pending, half, shown, looking, line, changed, scores, look, leave, amend, stopAmending, attempt, drop, confirm }
+  return {
+    at,
+    amending,
+    pending,
+    half,
+    shown,
+    looking,
+    line,
+    changed,
+    scores,
+    look,
+    leave,
+    amend,
+    stopAmending,
+    attempt,
+    drop,
+    confirm,
+  }
 }
 
 /** The entry that a correction is about; 0 for the opening. */

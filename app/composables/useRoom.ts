@@ -29,7 +29,11 @@ interface Draft {
 
 /** Today's room: who is there, at which tables, playing what; kept on this device until all of it is started. */
 export function useRoom() {
-  const draft = useLocalStorage<Draft>('room', { here: [], wished: 3, tables: [], source: 'table' }, { mergeDefaults: true })
+  const draft = useLocalStorage<Draft>(
+    'room',
+    { here: [], wished: 3, tables: [], source: 'table' },
+    { mergeDefaults: true },
+  )
   const people = shallowRef<readonly Person[]>([])
   const pairs = shallowRef<readonly Pair[]>([])
   const levels = shallowRef<readonly Level[]>([])
@@ -105,11 +109,18 @@ export function useRoom() {
 
   /** Moves somebody to a table, to a new one (`new`), or back to those who wait (`waiting`). */
   function move(person: string, place: string) {
-    const without = draft.value.tables.map((table) => ({ ...table, people: table.people.filter((id) => id !== person) }))
+    const without = draft.value.tables.map((table) => ({
+      ...table,
+      people: table.people.filter((id) => id !== person),
+    }))
     const names = new Set(without.filter((table) => table.people.length).map(({ name }) => name))
     const free = Array.from({ length: without.length + 1 }, (_, i) => tableName(i)).find((name) => !names.has(name))!
-    const added: RoomTable[] = place === 'new' ? [{ id: nanoid(6), name: free, people: [person], game: '', preset: '' }] : []
-    seat([...without.map((table) => (table.id === place ? { ...table, people: [...table.people, person] } : table)), ...added])
+    const added: RoomTable[] =
+      place === 'new' ? [{ id: nanoid(6), name: free, people: [person], game: '', preset: '' }] : []
+    seat([
+      ...without.map((table) => (table.id === place ? { ...table, people: [...table.people, person] } : table)),
+      ...added,
+    ])
   }
   /** The table before or after the one where somebody sits; round again at the ends. */
   function step(person: string, by: 1 | -1) {
@@ -156,7 +167,11 @@ export function useRoom() {
       const place = suggested.get(id) ?? 0
       suggested.set(id, place + 1)
       const next = found[place % Math.max(1, found.length)]
-      const why = next ? '' : wished.length ? 'No game for so many practises what is shaky for them.' : 'Nothing is shaky for them: any game will do.'
+      const why = next
+        ? ''
+        : wished.length
+          ? 'No game for so many practises what is shaky for them.'
+          : 'Nothing is shaky for them: any game will do.'
       unsuggested.value = { ...unsuggested.value, [id]: why }
       if (!next) return
       await loadGame(next.game)
@@ -168,7 +183,12 @@ export function useRoom() {
 
   /** How often those at a table have played a game, the most of any. */
   function played({ people: list }: RoomTable, game: string): number {
-    return Math.max(0, ...choices.value.filter((choice) => choice.game === game && list.includes(choice.person)).map(({ times }) => times))
+    return Math.max(
+      0,
+      ...choices.value
+        .filter((choice) => choice.game === game && list.includes(choice.person))
+        .map(({ times }) => times),
+    )
   }
   /** What keeps a table from being started; null where nothing does. */
   function problemOf({ game, people: list }: RoomTable): string | null {
@@ -179,9 +199,13 @@ export function useRoom() {
     return list.length > high ? `${about.title} is for ${high} players at most.` : null
   }
   /** Real cards can't be recorded for all tables at once where they are laid out before play: there the app deals. */
-  const isDealt = ({ game }: RoomTable) => draft.value.source === 'dealt' || !games.value[game]?.opening.safeParse(null).success
+  const isDealt = ({ game }: RoomTable) =>
+    draft.value.source === 'dealt' || !games.value[game]?.opening.safeParse(null).success
 
-  const canStart = computed(() => draft.value.tables.length > 0 && !waiting.value.length && draft.value.tables.every((table) => !problemOf(table)))
+  const canStart = computed(
+    () =>
+      draft.value.tables.length > 0 && !waiting.value.length && draft.value.tables.every((table) => !problemOf(table)),
+  )
   async function start() {
     if (!canStart.value || busy.value) return
     busy.value = true

@@ -33,7 +33,12 @@ const seatOf = (name = ''): SetupSeat => ({ key: keys++, name })
 
 /** What was set up last on this device, to begin with. */
 export function useRememberedSetup() {
-  return useLocalStorage<Remembered>('last-setup', { game: ABOUTS[0]!.id, names: ['', ''], rules: {}, rememberNames: true })
+  return useLocalStorage<Remembered>('last-setup', {
+    game: ABOUTS[0]!.id,
+    names: ['', ''],
+    rules: {},
+    rememberNames: true,
+  })
 }
 
 /** The view (and rules) of the game to begin with; one that is no longer there gives way to the first. */
@@ -51,7 +56,10 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   const name = ref('')
   /** The match whose board this one takes over. */
   const boardOf = ref<string | null>(null)
-  const rules = ref<Record<string, unknown>>({ ...defaultRules(game.value, remembered.value.names.length), ...remembered.value.rules })
+  const rules = ref<Record<string, unknown>>({
+    ...defaultRules(game.value, remembered.value.names.length),
+    ...remembered.value.rules,
+  })
   /** What is laid out before play, where the game records it and real cards lie; null where it doesn't. */
   const opening = shallowRef<unknown>(null)
   const tried = ref(false)
@@ -63,8 +71,11 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   const fields = computed(() => fieldsWith(game.value, usual.value))
   // A rule that was left as usual stays so when what is usual changes with another rule, or with who plays.
   watch(usual, (now, before) => {
-    const follows = Object.keys(now).filter((rule) => !isEqual(now[rule], before[rule]) && isEqual(rules.value[rule], before[rule]))
-    if (follows.length) rules.value = { ...rules.value, ...Object.fromEntries(follows.map((rule) => [rule, now[rule]])) }
+    const follows = Object.keys(now).filter(
+      (rule) => !isEqual(now[rule], before[rule]) && isEqual(rules.value[rule], before[rule]),
+    )
+    if (follows.length)
+      rules.value = { ...rules.value, ...Object.fromEntries(follows.map((rule) => [rule, now[rule]])) }
   })
   const read = computed(() => readHouseRules(game.value, rules.value, seats.value.length))
   const problems = computed<readonly Problem[]>(() => (read.value.ok ? [] : read.value.problems))
@@ -75,7 +86,14 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
   const openingProblems = computed<readonly Problem[]>(() => {
     if (source.value === 'dealt' || problems.value.length || game.value.opening.safeParse(null).success) return []
     const players = seats.value.map(({ name }, i) => name.trim() || `Player ${i + 1}`)
-    const opened = openMatch(game.value, { houseRules: named.value, players, first: first.value, source: 'table', seed: null, opening: opening.value })
+    const opened = openMatch(game.value, {
+      houseRules: named.value,
+      players,
+      first: first.value,
+      source: 'table',
+      seed: null,
+      opening: opening.value,
+    })
     return opened.ok ? [] : opened.problems.filter(({ path }) => path.startsWith('opening'))
   })
 
@@ -211,7 +229,9 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
 
   /** The rules chosen, those that went by the number of players counted anew. */
   const restOfRules = (players: number) => {
-    const chosen = Object.fromEntries(Object.entries(rules.value).filter(([rule, value]) => !isEqual(value, usual.value[rule])))
+    const chosen = Object.fromEntries(
+      Object.entries(rules.value).filter(([rule, value]) => !isEqual(value, usual.value[rule])),
+    )
     return { ...defaultRules(game.value, players, chosen), ...chosen }
   }
 
@@ -234,7 +254,12 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
         opening: source.value === 'table' ? opening.value : null,
         seed: source.value === 'dealt' ? mixedSeed(nanoid(10)) : null,
       })
-      remembered.value = { game: game.value.id, names, rules: named.value, rememberNames: remembered.value.rememberNames }
+      remembered.value = {
+        game: game.value.id,
+        names,
+        rules: named.value,
+        rememberNames: remembered.value.rememberNames,
+      }
       await navigateTo(`/match/${made.id}`)
     } catch (error) {
       failed.value = saysOf(error)

@@ -1,5 +1,6 @@
 /** The desk's sheets: one at a time. They are loaded when the first of them is asked for. */
-export type SheetName = 'more' | 'help' | 'ruling' | 'share' | 'finish' | 'agreed' | 'names' | 'relay' | 'helpers' | 'leave'
+export type SheetName =
+  'more' | 'help' | 'ruling' | 'share' | 'finish' | 'agreed' | 'names' | 'relay' | 'helpers' | 'leave'
 
 export function useSheets() {
   const sheet = ref<SheetName | null>(null)
@@ -19,7 +20,10 @@ export function useSheets() {
 
   /** Whether one sheet is open, as its model. */
   const sheetOf = (name: SheetName) =>
-    computed({ get: () => sheet.value === name, set: (open) => (sheet.value = open ? name : sheet.value === name ? null : sheet.value) })
+    computed({
+      get: () => sheet.value === name,
+      set: (open) => (sheet.value = open ? name : sheet.value === name ? null : sheet.value),
+    })
 
   return { sheet, asked, sheetOf }
 }

@@ -17,6 +17,9 @@ export function useTable<R extends CommonRules, O, P extends BasePlay, S>(_game:
 }
 
 /** A state that a line of the tape holds, typed as that of `game`. */
-export function stateIn<R extends CommonRules, O, P extends BasePlay, S>(_game: Game<R, O, P, S>, state: { readonly game: unknown }): S {
+export function stateIn<R extends CommonRules, O, P extends BasePlay, S>(
+  _game: Game<R, O, P, S>,
+  state: { readonly game: unknown },
+): S {
   return state.game as S
 }

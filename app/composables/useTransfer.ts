@@ -34,7 +34,10 @@ export function useTransfer() {
 
   const importMatch = (file: File) =>
     run(async () => {
-      const { id, entries, slips } = await postText<{ id: string; entries: number; slips: number }>('/api/matches/import', await file.text())
+      const { id, entries, slips } = await postText<{ id: string; entries: number; slips: number }>(
+        '/api/matches/import',
+        await file.text(),
+      )
       imported.value = id
       return `${file.name}: ${entries} entries judged, ${slips === 0 ? 'all stand' : slips === 1 ? '1 of them doesn’t stand and is a slip' : `${slips} of them don’t stand and are slips`}.`
     })

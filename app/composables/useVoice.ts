@@ -31,7 +31,8 @@ export function useVoice() {
   function bell() {
     if (!settings.value.bell || !('AudioContext' in window)) return
     audio ??= new AudioContext()
-    for (const strike of [0, 2.4]) for (const [partial, loudness] of PARTIALS) ring(audio, 196 * partial, audio.currentTime + strike, loudness)
+    for (const strike of [0, 2.4])
+      for (const [partial, loudness] of PARTIALS) ring(audio, 196 * partial, audio.currentTime + strike, loudness)
   }
 
   /** Lets a page sound later on: browsers keep silent until somebody has touched it. */

@@ -31,6 +31,8 @@ export interface GameView {
 }
 
 /** A view as the register takes it, its `fill` checked against the game's own plays and states. */
-export function defineView<P extends BasePlay>(view: Omit<GameView, 'fill'> & { fill?(play: P, tape: Tape): unknown }): GameView {
+export function defineView<P extends BasePlay>(
+  view: Omit<GameView, 'fill'> & { fill?(play: P, tape: Tape): unknown },
+): GameView {
   return view as GameView
 }

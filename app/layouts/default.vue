@@ -14,12 +14,21 @@ const host = useTemplateRef('host')
   <div class="min-h-dvh flex flex-col print:block print:min-h-0">
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2 key">Skip to the page</a>
     <header class="print:hidden border-b border-(--rule)">
-      <div class="max-w-[92rem] mx-auto px-2 sm:px-5 flex flex-wrap sm:flex-nowrap items-center gap-1 lg:gap-6 sm:h-14 pt-1 sm:pt-0">
-        <NuxtLink to="/" class="flex items-center gap-2 font-bold display text-lg shrink-0" aria-label="Nimble Tally, all matches">
+      <div
+        class="max-w-[92rem] mx-auto px-2 sm:px-5 flex flex-wrap sm:flex-nowrap items-center gap-1 lg:gap-6 sm:h-14 pt-1 sm:pt-0"
+      >
+        <NuxtLink
+          to="/"
+          class="flex items-center gap-2 font-bold display text-lg shrink-0"
+          aria-label="Nimble Tally, all matches"
+        >
           <img src="/mark.svg" alt="" class="size-8" />
           <span class="sm:hidden lg:inline">Nimble Tally</span>
         </NuxtLink>
-        <nav class="order-last sm:order-none w-full sm:w-auto flex justify-between sm:justify-start gap-0 lg:gap-1 sm:ml-auto" aria-label="Main">
+        <nav
+          class="order-last sm:order-none w-full sm:w-auto flex justify-between sm:justify-start gap-0 lg:gap-1 sm:ml-auto"
+          aria-label="Main"
+        >
           <NuxtLink
             v-for="link in links"
             :key="link.to"

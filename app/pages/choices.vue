@@ -9,25 +9,39 @@ const FILTERS = [
 ] as const
 const names = computed(() => chosen.value.map(({ name }) => name))
 const print = () => window.print()
-useHead({ title: 'Choice board · Nimble Tally', style: [{ key: 'paper', innerHTML: '@page { size: landscape; margin: 8mm }' }] })
+useHead({
+  title: 'Choice board · Nimble Tally',
+  style: [{ key: 'paper', innerHTML: '@page { size: landscape; margin: 8mm }' }],
+})
 </script>
 
 <template>
   <div class="space-y-4 min-w-0">
     <header class="flex flex-wrap items-center gap-3">
       <h1 class="text-3xl font-bold mr-auto">Choice board</h1>
-      <Key class="print:hidden" :disabled="!rows.length || !people.length" @click="print()"><UIcon name="i-lucide-printer" class="size-5" /> Print it</Key>
+      <Key class="print:hidden" :disabled="!rows.length || !people.length" @click="print()"
+        ><UIcon name="i-lucide-printer" class="size-5" /> Print it</Key
+      >
     </header>
-    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap items-center gap-3">{{ failed }} <Key @click="load()">Try again</Key></p>
+    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap items-center gap-3">
+      {{ failed }} <Key @click="load()">Try again</Key>
+    </p>
     <p v-else-if="!ready" aria-busy="true">Counting …</p>
     <template v-else-if="people.length">
       <div class="flex flex-wrap gap-2 print:hidden" role="group" aria-label="Whom">
         <PersonKeys :people="people" :chosen="(person) => chosen.includes(person)" @toggle="toggle" />
       </div>
       <div class="flex flex-wrap gap-2 print:hidden" role="group" aria-label="Which games">
-        <Key v-for="{ value, label } in FILTERS" :key="value" :aria-pressed="filter === value" @click="show(value)">{{ label }}</Key>
+        <Key v-for="{ value, label } in FILTERS" :key="value" :aria-pressed="filter === value" @click="show(value)">{{
+          label
+        }}</Key>
       </div>
-      <div class="sheet relative overflow-x-auto print:overflow-visible print:border-0 print:shadow-none" tabindex="0" role="region" aria-label="Times played">
+      <div
+        class="sheet relative overflow-x-auto print:overflow-visible print:border-0 print:shadow-none"
+        tabindex="0"
+        role="region"
+        aria-label="Times played"
+      >
         <table class="w-full">
           <thead>
             <tr>
@@ -40,7 +54,11 @@ useHead({ title: 'Choice board · Nimble Tally', style: [{ key: 'paper', innerHT
           <tbody>
             <tr v-for="{ id, about, cells } in rows" :key="id">
               <th scope="row" class="text-left">
-                <NuxtLink :to="newMatchPath({ game: id, names })" class="underline underline-offset-4 decoration-(--rule)">{{ about.title }}</NuxtLink>
+                <NuxtLink
+                  :to="newMatchPath({ game: id, names })"
+                  class="underline underline-offset-4 decoration-(--rule)"
+                  >{{ about.title }}</NuxtLink
+                >
               </th>
               <td
                 v-for="{ person, choice } in cells"

@@ -25,7 +25,9 @@ useHead({ title: 'Matches · Nimble Tally' })
       </span>
     </div>
     <RoomStrip :room="room" />
-    <p v-if="state === 'failed'" role="alert" class="sheet p-4">The server can’t be reached. <button class="key ml-2" @click="load">Try again</button></p>
+    <p v-if="state === 'failed'" role="alert" class="sheet p-4">
+      The server can’t be reached. <button class="key ml-2" @click="load">Try again</button>
+    </p>
     <p v-else-if="state === 'loading'" aria-busy="true">Looking round the room …</p>
     <div v-else-if="!matches.length" class="sheet p-10 text-center space-y-4">
       <h2 class="text-2xl font-bold">No table yet</h2>
@@ -43,7 +45,9 @@ useHead({ title: 'Matches · Nimble Tally' })
           <MatchCard v-for="match in over" :key="match.id" :match="match" @removed="load" />
         </ul>
       </section>
-      <Key v-if="next" class="mx-auto !flex" @click="more"><UIcon name="i-lucide-chevron-down" class="size-5" /> Older matches</Key>
+      <Key v-if="next" class="mx-auto !flex" @click="more"
+        ><UIcon name="i-lucide-chevron-down" class="size-5" /> Older matches</Key
+      >
     </template>
   </div>
 </template>

@@ -3,7 +3,8 @@
 const { busy, done, problems, imported, broken, importMatch, restore } = useTransfer()
 const { backups, folder, failed } = useBackups()
 
-const size = (bytes: number) => (bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`)
+const size = (bytes: number) =>
+  bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`
 
 function pick(event: Event, use: (file: File) => Promise<void>) {
   const file = pickedFile(event)
@@ -20,21 +21,38 @@ useHead({ title: 'Keep · Nimble Tally' })
       <p>A match file is judged as it comes in; each desk’s menu exports one, as CSV and as plain text too.</p>
       <label class="key"
         ><UIcon name="i-lucide-file-up" class="size-5" /> Bring in a match file
-        <input type="file" accept=".json,application/json" class="sr-only" :disabled="busy" aria-label="Match file" @change="pick($event, importMatch)" />
+        <input
+          type="file"
+          accept=".json,application/json"
+          class="sr-only"
+          :disabled="busy"
+          aria-label="Match file"
+          @change="pick($event, importMatch)"
+        />
       </label>
     </section>
     <section class="sheet p-5 space-y-3">
       <h2 class="text-xl font-bold">Everything</h2>
       <p>All people and all matches with their tapes, in one file. What is here already stays as it is.</p>
       <div class="flex flex-wrap gap-2">
-        <a class="key" href="/api/archive" download><UIcon name="i-lucide-archive" class="size-5" /> Take everything along</a>
+        <a class="key" href="/api/archive" download
+          ><UIcon name="i-lucide-archive" class="size-5" /> Take everything along</a
+        >
         <label class="key"
           ><UIcon name="i-lucide-archive-restore" class="size-5" /> Bring an archive back
-          <input type="file" accept=".json,application/json" class="sr-only" :disabled="busy" aria-label="Archive" @change="pick($event, restore)" />
+          <input
+            type="file"
+            accept=".json,application/json"
+            class="sr-only"
+            :disabled="busy"
+            aria-label="Archive"
+            @change="pick($event, restore)"
+          />
         </label>
       </div>
       <p class="text-sm flex gap-2">
-        <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> The file holds children’s names: keep it where only you can read it.
+        <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> The file holds children’s names:
+        keep it where only you can read it.
       </p>
     </section>
     <section class="sheet p-5 space-y-3" aria-labelledby="backups">
@@ -42,7 +60,9 @@ useHead({ title: 'Keep · Nimble Tally' })
       <p v-if="failed" role="alert">{{ failed }}</p>
       <p v-else-if="!folder">The data lie on a PostgreSQL server: its own tools keep them.</p>
       <template v-else>
-        <p>Made by Nimble Tally itself: one a day and one before every change of the database; the newest seven stay.</p>
+        <p>
+          Made by Nimble Tally itself: one a day and one before every change of the database; the newest seven stay.
+        </p>
         <p v-if="backups?.length === 0">None yet: the first one is made within a day.</p>
         <ul v-else class="divide-y divide-(--rule)">
           <li v-for="backup in backups" :key="backup.name" class="py-2 flex flex-wrap items-baseline gap-x-4">
@@ -59,10 +79,13 @@ useHead({ title: 'Keep · Nimble Tally' })
     <ZoneChoice />
     <p v-if="busy" aria-busy="true">Judging …</p>
     <p v-if="done" role="status" class="sheet p-4 font-semibold">
-      {{ done }} <NuxtLink v-if="imported" :to="`/match/${imported}`" class="underline underline-offset-4">Open it</NuxtLink>
+      {{ done }}
+      <NuxtLink v-if="imported" :to="`/match/${imported}`" class="underline underline-offset-4">Open it</NuxtLink>
     </p>
     <section v-if="broken.length" role="alert" class="sheet p-4 space-y-2 !border-(--call)">
-      <h2 class="font-bold text-lg">{{ broken.length === 1 ? 'One match' : `${broken.length} matches` }} could not be read and stayed out</h2>
+      <h2 class="font-bold text-lg">
+        {{ broken.length === 1 ? 'One match' : `${broken.length} matches` }} could not be read and stayed out
+      </h2>
       <ul class="list-disc pl-5">
         <li v-for="(problem, i) in broken" :key="i">
           <b class="figures">{{ problem.path }}: </b>{{ problem.says }}

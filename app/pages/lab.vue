@@ -13,9 +13,13 @@ function run() {
 const value = (event: Event) => (event.target as HTMLSelectElement).value
 const busy = computed(() => state.value === 'running' || state.value === 'paused')
 const part = computed(() => (asked.value ? done.value / asked.value.matches : 0))
-const seconds = computed(() => (left.value === null ? '' : left.value < 1500 ? 'a moment left' : `about ${Math.ceil(left.value / 1000)} seconds left`))
+const seconds = computed(() =>
+  left.value === null ? '' : left.value < 1500 ? 'a moment left' : `about ${Math.ceil(left.value / 1000)} seconds left`,
+)
 /** What is shown belongs to another question than the one set up now. */
-const old = computed(() => asked.value !== null && JSON.stringify(asked.value.question) !== JSON.stringify(question.value))
+const old = computed(
+  () => asked.value !== null && JSON.stringify(asked.value.question) !== JSON.stringify(question.value),
+)
 const play = (rules: Record<string, unknown>) => newMatchPath({ game: game.value!.id, rules: lab.named(rules) })
 const { copy, copied } = useClipboard()
 const link = () => copy(location.href)
@@ -50,11 +54,22 @@ useHead({ title: 'The lab · Nimble Tally' })
             </div>
             <label class="space-y-1"
               ><span class="block font-semibold">Seconds a play</span>
-              <UInputNumber v-model="pace" :min="1" :max="120" size="xl" class="w-32" aria-label="Seconds from one play to the next"
+              <UInputNumber
+                v-model="pace"
+                :min="1"
+                :max="120"
+                size="xl"
+                class="w-32"
+                aria-label="Seconds from one play to the next"
             /></label>
             <label class="space-y-1"
               ><span class="block font-semibold">Seed</span>
-              <UInput v-model="seed" size="xl" maxlength="60" class="w-36" aria-label="Seed: the same one gives the same numbers"
+              <UInput
+                v-model="seed"
+                size="xl"
+                maxlength="60"
+                class="w-36"
+                aria-label="Seed: the same one gives the same numbers"
             /></label>
           </div>
         </section>
@@ -63,14 +78,22 @@ useHead({ title: 'The lab · Nimble Tally' })
           <LabRules v-if="b" v-model="b" :game="game" :seats="players.length" label="Rules B" />
           <div class="flex flex-wrap gap-2">
             <Key v-if="b" @click="b = null"><UIcon name="i-lucide-x" class="size-5" /> Without B</Key>
-            <Key v-else @click="b = { ...a }"><UIcon name="i-lucide-git-compare" class="size-5" /> Compare with rules B</Key>
-            <NuxtLink v-if="ok" class="key" :to="play(a)"><UIcon name="i-lucide-dices" class="size-5" /> Play with {{ b ? 'A' : 'these' }}</NuxtLink>
-            <NuxtLink v-if="ok && b" class="key" :to="play(b)"><UIcon name="i-lucide-dices" class="size-5" /> Play with B</NuxtLink>
+            <Key v-else @click="b = { ...a }"
+              ><UIcon name="i-lucide-git-compare" class="size-5" /> Compare with rules B</Key
+            >
+            <NuxtLink v-if="ok" class="key" :to="play(a)"
+              ><UIcon name="i-lucide-dices" class="size-5" /> Play with {{ b ? 'A' : 'these' }}</NuxtLink
+            >
+            <NuxtLink v-if="ok && b" class="key" :to="play(b)"
+              ><UIcon name="i-lucide-dices" class="size-5" /> Play with B</NuxtLink
+            >
           </div>
         </section>
       </div>
       <section class="sheet p-3 flex flex-wrap items-center gap-3 run" aria-label="The run">
-        <Key v-if="!busy" main class="text-xl!" :disabled="!ok" @click="run()"><UIcon name="i-lucide-play" class="size-6" /> Try it out</Key>
+        <Key v-if="!busy" main class="text-xl!" :disabled="!ok" @click="run()"
+          ><UIcon name="i-lucide-play" class="size-6" /> Try it out</Key
+        >
         <template v-else>
           <Key v-if="state === 'running'" @click="pause()"><UIcon name="i-lucide-pause" class="size-5" /> Pause</Key>
           <Key v-else main @click="goOn()"><UIcon name="i-lucide-play" class="size-5" /> Go on</Key>
@@ -84,13 +107,18 @@ useHead({ title: 'The lab · Nimble Tally' })
             ><template v-else-if="state === 'paused'">, paused</template>
           </p>
         </template>
-        <p v-else-if="!ok" role="alert" class="text-(--refused) font-semibold">A house rule does not fit; it is marked.</p>
+        <p v-else-if="!ok" role="alert" class="text-(--refused) font-semibold">
+          A house rule does not fit; it is marked.
+        </p>
         <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
-        <p v-if="old && !busy" role="status" class="text-(--call) font-semibold">What stands below is of what was set up before.</p>
+        <p v-if="old && !busy" role="status" class="text-(--call) font-semibold">
+          What stands below is of what was set up before.
+        </p>
       </section>
       <LabResults v-if="answer && asked && done" :answer="answer" :question="asked.question" />
       <p v-else-if="!busy" class="sheet p-6 text-center text-(--ink-soft)">
-        Bots play as many matches as you wish: how long they take, whether it is fair to begin, how often they end level, what each child practises.
+        Bots play as many matches as you wish: how long they take, whether it is fair to begin, how often they end
+        level, what each child practises.
       </p>
       <RuleSearchPanel :lab="lab" @use="(rule, value_) => (a = { ...a, [rule]: value_ })" />
     </template>

@@ -4,7 +4,25 @@ import { count } from '#core/wording/words'
 import type { ListedMatch } from '#shared/api'
 
 /** All matches by day: found by child, game, table and words; series among the same people; how it went over the weeks. */
-const { people, tables, chosen, text, asked, days, series, weeks, total, next, ready, failed, load, loadWeeks, more, set, toggle } = useLogbook()
+const {
+  people,
+  tables,
+  chosen,
+  text,
+  asked,
+  days,
+  series,
+  weeks,
+  total,
+  next,
+  ready,
+  failed,
+  load,
+  loadWeeks,
+  more,
+  set,
+  toggle,
+} = useLogbook()
 const route = useRoute()
 const title = (game: string) => aboutOf(game)?.title ?? game
 const won = ({ summary }: ListedMatch, seat: number) => summary.result?.winners.includes(seat) ?? false
@@ -25,9 +43,15 @@ useHead({ title: 'Logbook · Nimble Tally' })
   <div class="space-y-4">
     <header class="flex flex-wrap items-center gap-3">
       <h1 class="text-3xl font-bold mr-auto">Logbook</h1>
-      <NuxtLink class="key" to="/day/today"><UIcon name="i-lucide-calendar-check" class="size-5" /> Today in one page</NuxtLink>
-      <Key :aria-expanded="Boolean(weeks)" @click="look"><UIcon name="i-lucide-chart-no-axes-combined" class="size-5" /> Over the weeks</Key>
-      <a class="key" :href="`/api/logbook/export?${asked}`" download><UIcon name="i-lucide-sheet" class="size-5" /> CSV</a>
+      <NuxtLink class="key" to="/day/today"
+        ><UIcon name="i-lucide-calendar-check" class="size-5" /> Today in one page</NuxtLink
+      >
+      <Key :aria-expanded="Boolean(weeks)" @click="look"
+        ><UIcon name="i-lucide-chart-no-axes-combined" class="size-5" /> Over the weeks</Key
+      >
+      <a class="key" :href="`/api/logbook/export?${asked}`" download
+        ><UIcon name="i-lucide-sheet" class="size-5" /> CSV</a
+      >
     </header>
     <section class="sheet p-4 space-y-3" aria-label="What to look for">
       <div class="flex flex-wrap gap-2">
@@ -41,13 +65,23 @@ useHead({ title: 'Logbook · Nimble Tally' })
           class="flex-1 min-w-52"
         />
         <label class="sr-only" for="game">Game</label>
-        <select id="game" class="key min-w-0" :value="route.query.game ?? ''" @change="set('game', ($event.target as HTMLSelectElement).value)">
+        <select
+          id="game"
+          class="key min-w-0"
+          :value="route.query.game ?? ''"
+          @change="set('game', ($event.target as HTMLSelectElement).value)"
+        >
           <option value="">Every game</option>
           <option v-for="{ id, about } in ABOUTS" :key="id" :value="id">{{ about.title }}</option>
         </select>
         <template v-if="tables.length">
           <label class="sr-only" for="table">Table</label>
-          <select id="table" class="key min-w-0" :value="route.query.table ?? ''" @change="set('table', ($event.target as HTMLSelectElement).value)">
+          <select
+            id="table"
+            class="key min-w-0"
+            :value="route.query.table ?? ''"
+            @change="set('table', ($event.target as HTMLSelectElement).value)"
+          >
             <option value="">Every table</option>
             <option v-for="name in tables" :key="name" :value="name">{{ name }}</option>
           </select>
@@ -72,7 +106,9 @@ useHead({ title: 'Logbook · Nimble Tally' })
         <span class="text-(--ink-soft) text-base"> of {{ each.played }}</span>
       </p>
     </section>
-    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">{{ failed }} <Key @click="load()">Try again</Key></p>
+    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">
+      {{ failed }} <Key @click="load()">Try again</Key>
+    </p>
     <p v-else-if="!ready" aria-busy="true">Turning the pages …</p>
     <template v-else>
       <p role="status">{{ count(total, 'match', 'matches') }}</p>
@@ -80,14 +116,30 @@ useHead({ title: 'Logbook · Nimble Tally' })
         <h2 class="text-lg font-bold">{{ day }}</h2>
         <ul class="sheet divide-y divide-(--rule)">
           <li v-for="match in matches" :key="match.id">
-            <NuxtLink :to="`/match/${match.id}`" class="px-3 py-2 grid gap-x-4 gap-y-0.5 sm:grid-cols-[3.5rem_11rem_minmax(0,1fr)] hover:bg-(--accent-soft)">
+            <NuxtLink
+              :to="`/match/${match.id}`"
+              class="px-3 py-2 grid gap-x-4 gap-y-0.5 sm:grid-cols-[3.5rem_11rem_minmax(0,1fr)] hover:bg-(--accent-soft)"
+            >
               <span class="figures text-(--ink-soft)">{{ timeOfDay(match.updatedAt) }}</span>
               <span class="font-bold"
-                >{{ title(match.game) }}<span v-if="match.name" class="block text-sm font-normal text-(--ink-soft)">{{ match.name }}</span></span
+                >{{ title(match.game)
+                }}<span v-if="match.name" class="block text-sm font-normal text-(--ink-soft)">{{
+                  match.name
+                }}</span></span
               >
               <span class="flex flex-wrap items-baseline gap-x-4">
-                <span v-for="(seat, i) in match.seats" :key="i" class="inline-flex items-baseline gap-1.5" :class="{ 'font-bold': won(match, i + 1) }">
-                  <UIcon v-if="won(match, i + 1)" name="i-lucide-award" class="size-4 self-center text-(--stands)" aria-label="won" />{{ seat.name }}
+                <span
+                  v-for="(seat, i) in match.seats"
+                  :key="i"
+                  class="inline-flex items-baseline gap-1.5"
+                  :class="{ 'font-bold': won(match, i + 1) }"
+                >
+                  <UIcon
+                    v-if="won(match, i + 1)"
+                    name="i-lucide-award"
+                    class="size-4 self-center text-(--stands)"
+                    aria-label="won"
+                  />{{ seat.name }}
                   <span class="figures">{{ minus(match.summary.standing[i] ?? 0) }}</span>
                 </span>
                 <span v-if="!match.over" class="text-(--ink-soft)">in play</span>
@@ -96,8 +148,12 @@ useHead({ title: 'Logbook · Nimble Tally' })
           </li>
         </ul>
       </section>
-      <p v-if="!days.length" class="sheet p-6 text-center">{{ asked ? 'Nothing of that kind was played.' : 'Nothing was played yet.' }}</p>
-      <Key v-if="next" class="mx-auto !flex" @click="more()"><UIcon name="i-lucide-chevron-down" class="size-5" /> Older ones</Key>
+      <p v-if="!days.length" class="sheet p-6 text-center">
+        {{ asked ? 'Nothing of that kind was played.' : 'Nothing was played yet.' }}
+      </p>
+      <Key v-if="next" class="mx-auto !flex" @click="more()"
+        ><UIcon name="i-lucide-chevron-down" class="size-5" /> Older ones</Key
+      >
     </template>
   </div>
 </template>

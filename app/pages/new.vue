@@ -28,7 +28,11 @@ async function start() {
   await nextTick()
   const rule = problems.value[0]?.path.split('.')[1]
   const part = seatProblem.value ? '[data-seats]' : rule ? `[data-rule="${rule}"]` : '[data-opening]'
-  const fields = [...(form.value?.querySelector(part)?.querySelectorAll<HTMLInputElement>('input:not([type="hidden"]), textarea, select, button') ?? [])]
+  const fields = [
+    ...(form.value
+      ?.querySelector(part)
+      ?.querySelectorAll<HTMLInputElement>('input:not([type="hidden"]), textarea, select, button') ?? []),
+  ]
   const field = fields.find((each) => each.matches('input, textarea') && !each.value) ?? fields[0]
   field?.scrollIntoView({ block: 'center' })
   field?.focus({ preventScroll: true })
@@ -40,7 +44,9 @@ function takeRules() {
 }
 const tryOut = computed(() => {
   const seats = Math.max(setup.seats.value.length, game.value.about.seats.low)
-  const rules = Object.keys(setup.named.value).length ? `&a=${encodeURIComponent(JSON.stringify(setup.named.value))}` : ''
+  const rules = Object.keys(setup.named.value).length
+    ? `&a=${encodeURIComponent(JSON.stringify(setup.named.value))}`
+    : ''
   return `/lab?game=${game.value.id}${rules}&players=${Array.from({ length: seats }, () => 'careful').join()}`
 })
 useHead({ title: 'New match · Nimble Tally' })
@@ -54,7 +60,9 @@ useHead({ title: 'New match · Nimble Tally' })
       <SeatList :setup="setup" :people="people" />
       <SourceChoice v-model="setup.source.value" />
       <HouseRules :setup="setup" />
-      <NuxtLink v-if="!problems.length" class="key" :to="tryOut"><UIcon name="i-lucide-flask-conical" class="size-5" /> Try these rules in the lab</NuxtLink>
+      <NuxtLink v-if="!problems.length" class="key" :to="tryOut"
+        ><UIcon name="i-lucide-flask-conical" class="size-5" /> Try these rules in the lab</NuxtLink
+      >
       <OpeningPart v-if="source === 'table'" :setup="setup" />
       <LayReady :setup="setup" :people="people" />
     </div>
@@ -63,7 +71,9 @@ useHead({ title: 'New match · Nimble Tally' })
       <div class="start">
         <p v-if="failed || wrong" role="alert" class="says">{{ failed ?? wrong }}</p>
         <TwoTables :setup="setup" />
-        <Key main class="go" type="submit" :disabled="busy"><UIcon name="i-lucide-play" class="size-6" /> Start the match</Key>
+        <Key main class="go" type="submit" :disabled="busy"
+          ><UIcon name="i-lucide-play" class="size-6" /> Start the match</Key
+        >
       </div>
     </aside>
   </form>

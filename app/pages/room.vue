@@ -9,7 +9,12 @@ const now = useRoomSession()
 useLive(() => '/api/live', { room: now.hear }, undefined).again()
 const { dragged, over, grab } = useDragBetween((person, place) => move(person, place))
 
-const LABELS: Readonly<Record<Grouping, string>> = { chance: 'By chance', fresh: 'Not together lately', like: 'Alike', mixed: 'Mixed' }
+const LABELS: Readonly<Record<Grouping, string>> = {
+  chance: 'By chance',
+  fresh: 'Not together lately',
+  like: 'Alike',
+  mixed: 'Mixed',
+}
 const SIZES = [2, 3, 4]
 const name = ref('')
 const trouble = ref<string | null>(null)
@@ -33,19 +38,33 @@ useHead({ title: 'Seat the room · Nimble Tally' })
   <div class="space-y-5">
     <h1 class="text-3xl font-bold">Seat the room</h1>
     <RoomStrip :room="now" />
-    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">{{ failed }} <Key v-if="!ready" @click="load()">Try again</Key></p>
+    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">
+      {{ failed }} <Key v-if="!ready" @click="load()">Try again</Key>
+    </p>
     <p v-if="!ready && !failed" aria-busy="true">Looking who is known …</p>
     <template v-if="ready">
       <section class="sheet p-4 space-y-3" aria-labelledby="here">
         <h2 id="here" class="text-xl font-bold flex flex-wrap items-center gap-3">
-          Who is here? <span class="figures text-base font-normal" role="status">{{ draft.here.length }} of {{ people.length }}</span>
+          Who is here?
+          <span class="figures text-base font-normal" role="status"
+            >{{ draft.here.length }} of {{ people.length }}</span
+          >
         </h2>
         <div class="flex flex-wrap gap-2">
           <PersonKeys :people="people" :chosen="(person) => draft.here.includes(person.id)" @toggle="toggle" />
-          <Key v-if="draft.here.length < people.length" @click="everybody()"><UIcon name="i-lucide-users" class="size-5" /> Everybody</Key>
+          <Key v-if="draft.here.length < people.length" @click="everybody()"
+            ><UIcon name="i-lucide-users" class="size-5" /> Everybody</Key
+          >
         </div>
         <form class="flex flex-wrap gap-2" @submit.prevent="add">
-          <UInput v-model="name" size="xl" maxlength="40" placeholder="First name or nickname" aria-label="New name" class="w-60" />
+          <UInput
+            v-model="name"
+            size="xl"
+            maxlength="40"
+            placeholder="First name or nickname"
+            aria-label="New name"
+            class="w-60"
+          />
           <Key type="submit" :disabled="!name.trim()"><UIcon name="i-lucide-user-plus" class="size-5" /> Add</Key>
         </form>
         <p v-if="trouble" role="alert" class="text-(--refused) font-semibold">{{ trouble }}</p>
@@ -54,13 +73,17 @@ useHead({ title: 'Seat the room · Nimble Tally' })
         <div role="group" aria-label="Children at a table" class="space-y-1">
           <p class="font-semibold" aria-hidden="true">At a table</p>
           <div class="flex gap-1.5">
-            <Key v-for="size in SIZES" :key="size" :aria-pressed="draft.wished === size" @click="draft.wished = size">{{ size }}</Key>
+            <Key v-for="size in SIZES" :key="size" :aria-pressed="draft.wished === size" @click="draft.wished = size">{{
+              size
+            }}</Key>
           </div>
         </div>
         <div role="group" aria-label="Make tables" class="space-y-1">
           <p class="font-semibold" aria-hidden="true">Make tables</p>
           <div class="flex flex-wrap gap-1.5">
-            <Key v-for="each in GROUPINGS" :key="each" :disabled="draft.here.length < 2" @click="group(each)">{{ LABELS[each] }}</Key>
+            <Key v-for="each in GROUPINGS" :key="each" :disabled="draft.here.length < 2" @click="group(each)">{{
+              LABELS[each]
+            }}</Key>
           </div>
         </div>
         <div role="group" aria-label="What they play with" class="space-y-1">
@@ -73,25 +96,49 @@ useHead({ title: 'Seat the room · Nimble Tally' })
       </section>
       <section v-if="draft.here.length" aria-label="Tables" class="space-y-3">
         <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
-          <RoomTableCard v-for="table in draft.tables" :key="table.id" :table="table" :room="room" :over="over === table.id" @grab="grab" />
-          <li class="new sheet p-3 grid place-items-center text-(--ink-soft)" :class="{ over: over === 'new' }" data-place="new">
+          <RoomTableCard
+            v-for="table in draft.tables"
+            :key="table.id"
+            :table="table"
+            :room="room"
+            :over="over === table.id"
+            @grab="grab"
+          />
+          <li
+            class="new sheet p-3 grid place-items-center text-(--ink-soft)"
+            :class="{ over: over === 'new' }"
+            data-place="new"
+          >
             A table more: drag somebody here
           </li>
         </ul>
-        <div v-if="waiting.length" class="sheet p-3 space-y-2" data-place="waiting" aria-label="Without a table" role="group">
+        <div
+          v-if="waiting.length"
+          class="sheet p-3 space-y-2"
+          data-place="waiting"
+          aria-label="Without a table"
+          role="group"
+        >
           <p class="font-semibold">Without a table yet</p>
           <ul class="flex flex-wrap gap-2">
-            <li v-for="person in waiting" :key="person.id"><PersonChip :id="person.id" :room="room" @grab="grab(person.id, $event)" /></li>
+            <li v-for="person in waiting" :key="person.id">
+              <PersonChip :id="person.id" :room="room" @grab="grab(person.id, $event)" />
+            </li>
           </ul>
         </div>
         <Key main class="text-xl! min-h-14" :disabled="!canStart || busy" @click="start()"
-          ><UIcon name="i-lucide-play" class="size-6" /> Start {{ draft.tables.length === 1 ? 'the table' : `all ${draft.tables.length} tables` }}</Key
+          ><UIcon name="i-lucide-play" class="size-6" /> Start
+          {{ draft.tables.length === 1 ? 'the table' : `all ${draft.tables.length} tables` }}</Key
         >
       </section>
       <PastSessions />
-      <span v-if="dragged" class="key dragged" aria-hidden="true" :style="{ left: `${dragged.x}px`, top: `${dragged.y}px` }">{{
-        room.personOf(dragged.what)?.name
-      }}</span>
+      <span
+        v-if="dragged"
+        class="key dragged"
+        aria-hidden="true"
+        :style="{ left: `${dragged.x}px`, top: `${dragged.y}px` }"
+        >{{ room.personOf(dragged.what)?.name }}</span
+      >
     </template>
   </div>
 </template>

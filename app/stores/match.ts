@@ -43,7 +43,9 @@ export function useMatchStore(id: string) {
      * What is half entered, and after how many plays: leaving the match or reloading loses nothing typed, nor does a
      * remark, the clock, or a slip (the dice lie there still).
      */
-    const typed = useSessionStorage<{ at: number; entry: unknown } | null>(`half-${id}`, null, { serializer: StorageSerializers.object })
+    const typed = useSessionStorage<{ at: number; entry: unknown } | null>(`half-${id}`, null, {
+      serializer: StorageSerializers.object,
+    })
     const half = computed<unknown>({
       get: () => (typed.value && typed.value.at === tape.value?.state.played ? typed.value.entry : null),
       set: (entry) => (typed.value = entry === null || !tape.value ? null : { at: tape.value.state.played, entry }),
@@ -248,7 +250,26 @@ export function useMatchStore(id: string) {
     }
 
     const followed = () => followers > 0
-    return { match, recorded, waiting, tape, conflict, refusal, missing, online, clock, room, movedTo, half, join, leave, followed, record, settle, setClock }
+    return {
+      match,
+      recorded,
+      waiting,
+      tape,
+      conflict,
+      refusal,
+      missing,
+      online,
+      clock,
+      room,
+      movedTo,
+      half,
+      join,
+      leave,
+      followed,
+      record,
+      settle,
+      setClock,
+    }
   })
   return useStore()
 }

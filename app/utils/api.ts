@@ -30,7 +30,10 @@ export function postText<T>(path: string, text: string): Promise<T> {
   return send(path, { method: 'POST', body: text, headers: { 'content-type': 'application/json' } })
 }
 
-async function send<T>(path: string, options: { method: Method; body?: object | string; headers?: Record<string, string> }): Promise<T> {
+async function send<T>(
+  path: string,
+  options: { method: Method; body?: object | string; headers?: Record<string, string> },
+): Promise<T> {
   try {
     return (await api(path, options)) as T
   } catch (error) {
@@ -40,9 +43,11 @@ async function send<T>(path: string, options: { method: Method; body?: object | 
 
 function errorOf(error: unknown): ApiError {
   const { status = 0, data } = error as { status?: number; data?: Record<string, unknown> | null }
-  if (!data || typeof data !== 'object' || status === 502 || status === 503) return new ApiError(0, 'unreachable', 'The server can’t be reached.')
+  if (!data || typeof data !== 'object' || status === 502 || status === 503)
+    return new ApiError(0, 'unreachable', 'The server can’t be reached.')
   // Only where the server asks for the passcode at all; the page asked for is come back to.
-  if (status === 401 && location.pathname !== '/enter') void navigateTo(`/enter?to=${encodeURIComponent(location.pathname)}`)
+  if (status === 401 && location.pathname !== '/enter')
+    void navigateTo(`/enter?to=${encodeURIComponent(location.pathname)}`)
   return new ApiError(status, String(data.code ?? 'broken'), String(data.says ?? 'Something broke.'), data)
 }
 

@@ -21,7 +21,11 @@ export async function copyOf(id: string): Promise<Copy | null> {
 
 /** Keeps a copy instead of the one before. A browser that keeps nothing is no reason to stop. */
 export async function keepCopy(match: StoredMatch, recorded: readonly Recorded[]): Promise<void> {
-  await set(match.id, { match: { ...match, entries: [] }, recorded: [...recorded], keptAt: Date.now() } satisfies Copy, shelf()).catch(() => undefined)
+  await set(
+    match.id,
+    { match: { ...match, entries: [] }, recorded: [...recorded], keptAt: Date.now() } satisfies Copy,
+    shelf(),
+  ).catch(() => undefined)
 }
 
 export async function dropCopy(id: string): Promise<void> {

@@ -10,7 +10,8 @@ const written = (at: string | Date, options: Intl.DateTimeFormatOptions) =>
 export const shortDay = (at: string | Date) => written(at, { dateStyle: 'medium' })
 
 /** A day as a heading: `Thursday, 26 November 2026`. */
-export const longDay = (at: string | Date) => written(at, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
+export const longDay = (at: string | Date) =>
+  written(at, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
 
 /** A day as it stands in a letter: `26 November 2026`. */
 export const dayInLetter = (at: string | Date) => written(at, { dateStyle: 'long' })
@@ -25,7 +26,8 @@ export const timeOfDay = (at: string | Date) => written(at, { hour: '2-digit', m
 export const dayAndTime = (at: string | Date) => written(at, { dateStyle: 'medium', timeStyle: 'short' })
 
 /** When something was lately: `Thu 26 Nov, 10:04`. */
-export const lately = (at: string | Date) => written(at, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+export const lately = (at: string | Date) =>
+  written(at, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
 /** A week by its Monday (`2026-11-23`): `23 Nov`. */
 export const weekFrom = (monday: string) => written(monday, { timeZone: 'UTC', day: 'numeric', month: 'short' })

@@ -19,7 +19,8 @@ export function followLive(address: () => string, hears: Hears, lost: () => void
   function open() {
     shut()
     source = new EventSource(address())
-    for (const [kind, hear] of Object.entries(hears)) source.addEventListener(kind, (event) => hear(JSON.parse((event as MessageEvent<string>).data) as never))
+    for (const [kind, hear] of Object.entries(hears))
+      source.addEventListener(kind, (event) => hear(JSON.parse((event as MessageEvent<string>).data) as never))
     source.onerror = () => {
       lost()
       // The browser itself tries again while the stream is only broken; a closed one is opened anew here.

@@ -13,7 +13,11 @@ export function stampOf(verdict: Verdict): StampKind {
 }
 
 /** The stamp of an entry on the tape. */
-export function stampOfLine(line: { readonly struck: boolean; readonly verdict: Verdict; readonly raw: unknown }): StampKind {
+export function stampOfLine(line: {
+  readonly struck: boolean
+  readonly verdict: Verdict
+  readonly raw: unknown
+}): StampKind {
   if (line.struck) return 'struck'
   const kind = stampOf(line.verdict)
   const overruled = (line.raw as { overrule?: unknown } | null)?.overrule !== undefined

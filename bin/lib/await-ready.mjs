@@ -29,7 +29,9 @@ for (let tries = 0; tries < 600; tries++) {
     // Another Nimble Tally may have the port; this one is about to say so.
     if (answer.ok && (whose === undefined || String(whose) === pid)) {
       const others = host === reach ? [] : reachable().map((other) => `From other devices: http://${other}:${port}`)
-      console.log([`\nNimble Tally is ready: ${address}`, ...others, `The data are in ${place}. Ctrl+C stops it.`].join('\n'))
+      console.log(
+        [`\nNimble Tally is ready: ${address}`, ...others, `The data are in ${place}. Ctrl+C stops it.`].join('\n'),
+      )
       process.exit(0)
     }
   } catch {

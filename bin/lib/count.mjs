@@ -15,6 +15,8 @@ if ('numPassedTests' in report) {
 function unsteady(suites = []) {
   return suites.flatMap((suite) => [
     ...unsteady(suite.suites),
-    ...(suite.specs ?? []).filter((spec) => spec.tests.some((test) => test.status === 'flaky')).map((spec) => `${spec.file}: ${spec.title}`),
+    ...(suite.specs ?? [])
+      .filter((spec) => spec.tests.some((test) => test.status === 'flaky'))
+      .map((spec) => `${spec.file}: ${spec.title}`),
   ])
 }

@@ -5,7 +5,8 @@ import { ABOUTS } from '#core/games/abouts'
 
 const found = (wish: Partial<Wish>) => findGames(ABOUTS, { ...NO_WISH, ...wish }).map(({ id }) => id)
 
-test('without a wish all games are there, in their own order', () => expect(found({})).toEqual(ABOUTS.map(({ id }) => id)))
+test('without a wish all games are there, in their own order', () =>
+  expect(found({})).toEqual(ABOUTS.map(({ id }) => id)))
 
 describe.each(ABOUTS.map(({ id, about }) => [id, about] as const))('%s', (id, about) => {
   test('says what it practises, what it needs and whom it is for', () => {
@@ -45,7 +46,9 @@ test.each([
   ['mulitples', 'skip-count-yard'],
 ])('“%s” finds %s', (text, id) => expect(found({ text })).toContain(id))
 
-test.each([['perch'], ['Skip-Count']])('a title typed (%s) comes first', (text) => expect(found({ text })[0]).toMatch(/perch|skip/))
+test.each([['perch'], ['Skip-Count']])('a title typed (%s) comes first', (text) =>
+  expect(found({ text })[0]).toMatch(/perch|skip/),
+)
 test('what nobody has finds nothing', () => expect(found({ text: 'submarine' })).toEqual([]))
 
 test('players, minutes, age', () => {
@@ -59,11 +62,15 @@ test('players, minutes, age', () => {
 test('those that practise more of what is looked for come first', () => {
   const [first, ...others] = findGames(ABOUTS, { ...NO_WISH, skills: ['making-ten', 'missing-part', 'planning'] })
   expect([first!.id, first!.practises]).toEqual(['roof-tiles', ['making-ten', 'missing-part', 'planning']])
-  expect(others.map(({ practises }) => practises.length)).toEqual(others.map(({ practises }) => practises.length).sort((a, b) => b - a))
+  expect(others.map(({ practises }) => practises.length)).toEqual(
+    others.map(({ practises }) => practises.length).sort((a, b) => b - a),
+  )
 })
 
 test('of things that will do for each other one is enough', () => {
   expect(isInBox([['dice', 'dominoes'], ['paper']], ['dominoes', 'paper'])).toBe(true)
   expect(isInBox([['dice', 'dominoes'], ['paper']], ['dominoes'])).toBe(false)
-  expect(findGames(ABOUTS, { ...NO_WISH, box: ['dominoes'] }).map(({ id, uses }) => [id, uses])).toEqual([['covered-part', ['dominoes']]])
+  expect(findGames(ABOUTS, { ...NO_WISH, box: ['dominoes'] }).map(({ id, uses }) => [id, uses])).toEqual([
+    ['covered-part', ['dominoes']],
+  ])
 })

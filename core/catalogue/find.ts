@@ -72,7 +72,10 @@ const NAMED = ['title', 'skills', 'materials']
 const slips = (term: string) => (term.length > 6 ? 2 : term.length === 6 ? 1 : false)
 
 /** Games by how well they fit what was typed: as it stands, else mistyped, else some of its words (`near`). */
-function searched(index: MiniSearch, text: string): { readonly hits: ReadonlyMap<string, number>; readonly near: boolean } {
+function searched(
+  index: MiniSearch,
+  text: string,
+): { readonly hits: ReadonlyMap<string, number>; readonly near: boolean } {
   const tries = [
     { near: false, options: {} },
     { near: false, options: { fuzzy: slips, fields: NAMED } },
@@ -105,7 +108,9 @@ export function findGames(entries: readonly Entry[], wish: Wish): Fit[] {
     const practises = about.skills.filter((skill) => !skills.length || skills.includes(skill))
     if (!practises.length) return []
     const uses = box.length ? about.needs.map((group) => group.find((material) => box.includes(material))!) : []
-    return [{ id, about, practises, uses, score: (skills.length ? 100 * practises.length : 0) + (hits?.get(id) ?? 0), near }]
+    return [
+      { id, about, practises, uses, score: (skills.length ? 100 * practises.length : 0) + (hits?.get(id) ?? 0), near },
+    ]
   })
   return found.sort((a, b) => b.score - a.score)
 }

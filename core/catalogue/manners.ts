@@ -2,9 +2,15 @@ import type { About } from '#core/game'
 
 /** How a game is played: by oneself, as a race, or by everybody at once. One list for all games. */
 export const MANNERS = {
-  alone: { name: 'alone', words: ['alone', 'solitaire', 'solo', 'by myself', 'by oneself', 'on my own', 'one player', 'single player'] },
+  alone: {
+    name: 'alone',
+    words: ['alone', 'solitaire', 'solo', 'by myself', 'by oneself', 'on my own', 'one player', 'single player'],
+  },
   race: { name: 'a race', words: ['race', 'racing', 'first to', 'fastest', 'quickest'] },
-  together: { name: 'all at once', words: ['together', 'at once', 'at the same time', 'whole class', 'whole group', 'no turns', 'simultaneous'] },
+  together: {
+    name: 'all at once',
+    words: ['together', 'at once', 'at the same time', 'whole class', 'whole group', 'no turns', 'simultaneous'],
+  },
 } as const satisfies Record<string, { readonly name: string; readonly words: readonly string[] }>
 
 export type MannerId = keyof typeof MANNERS

@@ -32,7 +32,8 @@ export function readSpoken(line: string): Spoken {
   let age: number | null = null
   for (const [pattern, years] of YEARS) if (age === null && take(pattern)) age = years
   if (age === null) {
-    const grade = take(/\b(?:grade|class|year)\s?(\d)\b/) ?? take(/\b(\d)(?:st|nd|rd|th)[ -](?:grade|class|year)(?:rs?|s)?\b/)
+    const grade =
+      take(/\b(?:grade|class|year)\s?(\d)\b/) ?? take(/\b(\d)(?:st|nd|rd|th)[ -](?:grade|class|year)(?:rs?|s)?\b/)
     const named = grade ? null : take(new RegExp(`\\b(${ORDINALS.join('|')})[ -](?:grade|class|year)(?:rs?|s)?\\b`))
     const year = grade ? Number(grade[1]) : named ? ORDINALS.indexOf(named[1]!) + 1 : null
     if (year !== null) age = FIRST_GRADE - 1 + year

@@ -77,8 +77,9 @@ test.each(WORDS.map(([text, some, none = []]) => [text, some, none] as const))('
   expect(fits(text).some(({ near }) => near)).toBe(false)
 })
 
-test.each(['candy', 'money', 'coins', 'timer', 'submarine', 'football', 'spelling', 'clock faces'])('“%s” finds nothing', (text) =>
-  expect(found(text)).toEqual([]),
+test.each(['candy', 'money', 'coins', 'timer', 'submarine', 'football', 'spelling', 'clock faces'])(
+  '“%s” finds nothing',
+  (text) => expect(found(text)).toEqual([]),
 )
 
 test('where nothing fits all of it, what comes nearest is said to be so', () => {

@@ -64,8 +64,10 @@ export interface ArchivedMatch {
   readonly tape: Tape
 }
 
-export type ReadFrame = { readonly ok: true; readonly frame: ArchiveFrame } | { readonly ok: false; readonly problems: readonly Problem[] }
-export type ReadArchived = { readonly ok: true; readonly match: ArchivedMatch } | { readonly ok: false; readonly problems: readonly Problem[] }
+export type ReadFrame =
+  { readonly ok: true; readonly frame: ArchiveFrame } | { readonly ok: false; readonly problems: readonly Problem[] }
+export type ReadArchived =
+  { readonly ok: true; readonly match: ArchivedMatch } | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** Reads an archive without its matches; or everything that is wrong, each with its path. */
 export function readArchiveFrame(json: unknown): ReadFrame {
@@ -81,10 +83,17 @@ export function* readArchived(json: unknown, i: number): Generator<void, ReadArc
   const kept = read.data
   const found = yield* readMatchInPieces(kept.match)
   if (!found.ok)
-    return { ok: false, problems: found.problems.map(({ path, code, facts }) => problem([`${at}.match`, path].filter(Boolean).join('.'), code, facts)) }
+    return {
+      ok: false,
+      problems: found.problems.map(({ path, code, facts }) =>
+        problem([`${at}.match`, path].filter(Boolean).join('.'), code, facts),
+      ),
+    }
   const { file, tape } = found
-  if (kept.seats.length !== file.players.length) return { ok: false, problems: [problem(`${at}.seats`, 'bad-archive', { field: `${at}.seats` })] }
-  if (kept.recorded.length !== file.entries.length) return { ok: false, problems: [problem(`${at}.recorded`, 'bad-archive', { field: `${at}.recorded` })] }
+  if (kept.seats.length !== file.players.length)
+    return { ok: false, problems: [problem(`${at}.seats`, 'bad-archive', { field: `${at}.seats` })] }
+  if (kept.recorded.length !== file.entries.length)
+    return { ok: false, problems: [problem(`${at}.recorded`, 'bad-archive', { field: `${at}.recorded` })] }
   return { ok: true, match: { kept, file, tape } }
 }
 

@@ -11,7 +11,12 @@ test('docs/match-file.schema.json is current (npm run schema)', () => {
 })
 
 test('a match file made from a tape reads back the same', () => {
-  const entries = [play({ do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] }), play(5 as never), { call: 'note', why: 'gull on the table' }, { strike: 1 }]
+  const entries = [
+    play({ do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] }),
+    play(5 as never),
+    { call: 'note', why: 'gull on the table' },
+    { strike: 1 },
+  ]
   const read = readMatch(fileOf({ houseRules: { rounds: 2 }, entries }))
   if (!read.ok) throw new Error('refused')
   const made = makeMatchFile(read.tape, read.file.houseRules)
@@ -28,7 +33,10 @@ test('whatever JSON is read, an answer is given', () => {
       game: fc.constantFrom('brim', 'other'),
       players: fc.oneof(fc.array(fc.string(), { maxLength: 8 }), fc.jsonValue()),
       first: fc.oneof(fc.integer({ min: -1, max: 8 }), fc.jsonValue()),
-      houseRules: fc.oneof(fc.dictionary(fc.constantFrom('dice', 'limit', 'tie', 'zzz'), fc.jsonValue()), fc.jsonValue()),
+      houseRules: fc.oneof(
+        fc.dictionary(fc.constantFrom('dice', 'limit', 'tie', 'zzz'), fc.jsonValue()),
+        fc.jsonValue(),
+      ),
       entries: fc.oneof(fc.array(fc.jsonValue()), fc.jsonValue()),
     },
     { requiredKeys: ['format', 'version', 'game'] },
@@ -36,7 +44,8 @@ test('whatever JSON is read, an answer is given', () => {
   fc.assert(
     fc.property(fc.oneof(fc.jsonValue(), nearly), (json) => {
       const answer = makeAnswer(readMatch(json))
-      if (!answer.accepted) for (const problem of answer.problems) expect(problem.says).not.toMatch(/undefined|\[object|Refused:/)
+      if (!answer.accepted)
+        for (const problem of answer.problems) expect(problem.says).not.toMatch(/undefined|\[object|Refused:/)
     }),
     { numRuns: 500 },
   )

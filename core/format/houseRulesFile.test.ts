@@ -2,7 +2,13 @@ import { readFileSync } from 'node:fs'
 import { makeHouseRulesFile, readHouseRulesText } from '#core/format/houseRulesFile'
 import { houseRulesFileSchema } from '#core/format/jsonSchema'
 
-const FILE = { format: 'nimble-tally/house-rules', version: 1, game: 'brim', name: 'Our Tuesday Brim', houseRules: { limit: 24 } }
+const FILE = {
+  format: 'nimble-tally/house-rules',
+  version: 1,
+  game: 'brim',
+  name: 'Our Tuesday Brim',
+  houseRules: { limit: 24 },
+}
 const read = (changes: object) => readHouseRulesText(JSON.stringify({ ...FILE, ...changes }))
 
 test('what was made is read again', () => {
@@ -37,5 +43,7 @@ test('rules that fit only some numbers of players are kept', () => {
 })
 
 test('docs/house-rules.schema.json is current (npm run schema)', () => {
-  expect(JSON.parse(readFileSync('docs/house-rules.schema.json', 'utf8'))).toEqual(JSON.parse(JSON.stringify(houseRulesFileSchema())))
+  expect(JSON.parse(readFileSync('docs/house-rules.schema.json', 'utf8'))).toEqual(
+    JSON.parse(JSON.stringify(houseRulesFileSchema())),
+  )
 })

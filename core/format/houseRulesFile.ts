@@ -23,7 +23,8 @@ export const houseRulesFileShape = z.strictObject({
 })
 
 export type HouseRulesFile = z.infer<typeof houseRulesFileShape>
-export type ReadHouseRulesFile = { readonly ok: true; readonly file: HouseRulesFile } | { readonly ok: false; readonly problems: readonly Problem[] }
+export type ReadHouseRulesFile =
+  { readonly ok: true; readonly file: HouseRulesFile } | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** Reads such a file from its text; or everything that is wrong with it, each with its path. */
 export function readHouseRulesText(text: string): ReadHouseRulesFile {
@@ -61,6 +62,10 @@ export function namedRulesProblems(id: string, houseRules: Readonly<Record<strin
   return problems
 }
 
-export function makeHouseRulesFile({ game, name, houseRules }: Pick<HouseRulesFile, 'game' | 'name' | 'houseRules'>): HouseRulesFile {
+export function makeHouseRulesFile({
+  game,
+  name,
+  houseRules,
+}: Pick<HouseRulesFile, 'game' | 'name' | 'houseRules'>): HouseRulesFile {
   return { format: HOUSE_RULES, version: 1, game, name, houseRules }
 }

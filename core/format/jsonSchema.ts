@@ -45,11 +45,17 @@ export function houseRulesFileSchema(): object {
     ...schema,
     title: 'Nimble Tally house rules, version 1',
     $defs: Object.fromEntries(GAMES.map((game) => [game.id, inner(houseRulesSchema(game))])),
-    allOf: GAMES.map(({ id }) => ({ if: { properties: { game: { const: id } } }, then: { properties: { houseRules: { $ref: `#/$defs/${id}` } } } })),
+    allOf: GAMES.map(({ id }) => ({
+      if: { properties: { game: { const: id } } },
+      then: { properties: { houseRules: { $ref: `#/$defs/${id}` } } },
+    })),
   }
 }
 
 function inner(schema: z.ZodType): object {
-  const { $schema: _, ...rest } = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) as Record<string, unknown>
+  const { $schema: _, ...rest } = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) as Record<
+    string,
+    unknown
+  >
   return rest
 }

@@ -32,7 +32,9 @@ export type MatchFile = z.infer<typeof shape>
 /** The schema with its public entries, for the JSON Schema. */
 export const publicShape = shape.extend({ entries: z.array(entrySchema).max(MOST_ENTRIES).default([]) })
 
-export type ReadMatch = { readonly ok: true; readonly file: MatchFile; readonly tape: Tape } | { readonly ok: false; readonly problems: readonly Problem[] }
+export type ReadMatch =
+  | { readonly ok: true; readonly file: MatchFile; readonly tape: Tape }
+  | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** Reads a match file from its text and judges it. `not-json` says where the text breaks. */
 export function readMatchText(text: string): ReadMatch {
@@ -62,7 +64,8 @@ export function* readMatchInPieces(json: unknown): Generator<void, ReadMatch> {
   if (!read.success) return { ok: false, problems: read.error.issues.flatMap((issue) => fromIssue(issue, json)) }
   const file = read.data
   const long = file.entries.findIndex((entry) => !isShort(entry))
-  if (long >= 0) return { ok: false, problems: [problem(`entries.${long}`, 'entry-too-long', { entry: long + 1, most: MOST_HELD })] }
+  if (long >= 0)
+    return { ok: false, problems: [problem(`entries.${long}`, 'entry-too-long', { entry: long + 1, most: MOST_HELD })] }
   const game = gameById(file.game)
   if (!game) {
     const known = GAMES.map(({ id }) => id)
@@ -88,7 +91,8 @@ function fromIssue(issue: z.core.$ZodIssue, json: unknown): Problem[] {
   const field = String(issue.path[0] ?? '')
   const path = issue.path.join('.')
   if (field === '' || field === 'format') return [problem(path, 'bad-format')]
-  if (field === 'version') return [problem(path, 'bad-version', { version: sayable((json as { version?: unknown }).version) })]
+  if (field === 'version')
+    return [problem(path, 'bad-version', { version: sayable((json as { version?: unknown }).version) })]
   if (field === 'first') return [problem(path, 'bad-first', { seats: seatsIn(json) })]
   if (field === 'houseRules') return [problem(path, 'bad-house-rule', { rule: 'houseRules' })]
   if (field === 'entries' && issue.code === 'too_big') return [problem(path, 'too-long', { most: MOST_ENTRIES })]

@@ -20,7 +20,13 @@ export function writePlainTape(tape: Tape): string {
     .map((score, i) => `${table.players[i]} ${score}`)
     .join(', ')
   const end = state.result ? [sayResult(table, state.result)] : []
-  return [`${table.game.about.title}: ${seats}; ${table.players[table.first - 1]} begins`, ...lines, `Standing: ${scores}`, ...end, ''].join('\n')
+  return [
+    `${table.game.about.title}: ${seats}; ${table.players[table.first - 1]} begins`,
+    ...lines,
+    `Standing: ${scores}`,
+    ...end,
+    '',
+  ].join('\n')
 }
 
 function markOf(line: Line): string {

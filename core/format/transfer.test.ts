@@ -21,7 +21,8 @@ function tapeOf(parts: FileParts) {
 }
 
 describe('CSV', () => {
-  const rows = (parts: FileParts) => Papa.parse<Record<string, string>>(writeCsv(tapeOf(parts), ['2026-11-21T10:00:00Z']).trim(), { header: true }).data
+  const rows = (parts: FileParts) =>
+    Papa.parse<Record<string, string>>(writeCsv(tapeOf(parts), ['2026-11-21T10:00:00Z']).trim(), { header: true }).data
   test('a row an entry, with what stands there after all corrections', () => {
     const found = rows({ entries: ENTRIES })
     expect(found).toHaveLength(6)
@@ -75,14 +76,22 @@ describe('an archive', () => {
     ...changes,
   })
   const archive = (changes: object = {}) =>
-    JSON.stringify({ format: 'nimble-tally/archive', version: 1, madeAt: at, people: [{ id: 'p1', name: 'Ines', pennant: 1 }], matches: [match()], ...changes })
+    JSON.stringify({
+      format: 'nimble-tally/archive',
+      version: 1,
+      madeAt: at,
+      people: [{ id: 'p1', name: 'Ines', pennant: 1 }],
+      matches: [match()],
+      ...changes,
+    })
 
   const read = (text: string) => {
     const { matches = [], ...rest } = JSON.parse(text) as { matches?: unknown[] }
     const frame = readArchiveFrame(Array.isArray(JSON.parse(text)) ? [] : rest)
     return frame.ok ? matches.map((match, i) => atOnce(readArchived(match, i))) : [frame]
   }
-  const problemsIn = (text: string) => read(text).flatMap((found) => (found.ok ? [] : found.problems.map(({ path, code }) => [path, code])))
+  const problemsIn = (text: string) =>
+    read(text).flatMap((found) => (found.ok ? [] : found.problems.map(({ path, code }) => [path, code])))
 
   test('is read with every match judged', () => {
     expect(read(archive()).map((found) => found.ok && 'match' in found && found.match.tape.lines.length)).toEqual([6])
@@ -110,7 +119,11 @@ describe('an archive', () => {
     [archive({ matches: [match({ seats: [] })] }), 'matches.0.seats', 'bad-archive'],
     [archive({ matches: [match({ recorded: [] })] }), 'matches.0.recorded', 'bad-archive'],
     [archive({ matches: [match({ match: fileOf({ game: 'nope' }) })] }), 'matches.0.match.game', 'unknown-game'],
-    [archive({ matches: [match(), match({ match: fileOf({ houseRules: { dice: 99 } }) })] }), 'matches.1.match.houseRules.dice', 'bad-house-rule'],
+    [
+      archive({ matches: [match(), match({ match: fileOf({ houseRules: { dice: 99 } }) })] }),
+      'matches.1.match.houseRules.dice',
+      'bad-house-rule',
+    ],
   ])('%# says where it is broken: %s', (text, path, code) => {
     expect(problemsIn(text)).toContainEqual([path, code])
   })

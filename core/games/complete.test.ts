@@ -12,18 +12,26 @@ import { withFixtures } from '../../tests/games/withFixtures'
 /** Whether everything that belongs to a game is there, and true: slips that play on all the same. */
 const players = (n: number) => Array.from({ length: n }, (_, i) => `Player ${i + 1}`)
 
-test.each(withFixtures())('%s: so many may play as the rulebook says, and its schools say no more', (_id, { about, presets }, { seats: [low, high] }) => {
-  expect(about.seats).toEqual({ low, high })
-  for (const { most = high } of presets) expect(most).toBeLessThanOrEqual(high)
-})
+test.each(withFixtures())(
+  '%s: so many may play as the rulebook says, and its schools say no more',
+  (_id, { about, presets }, { seats: [low, high] }) => {
+    expect(about.seats).toEqual({ low, high })
+    for (const { most = high } of presets) expect(most).toBeLessThanOrEqual(high)
+  },
+)
 
 test.each(GAMES)('$id is shown, listed, told of in the README, and played in the demo', ({ id, about }) => {
   expect(existsSync(`app/games/${id}/index.ts`)).toBe(true)
-  expect(readFileSync('app/games/index.ts', 'utf8')).toMatch(new RegExp(`^\\s+(?:'${id}'|${id}): \\(\\) => import\\('~/games/${id}'\\)`, 'm'))
+  expect(readFileSync('app/games/index.ts', 'utf8')).toMatch(
+    new RegExp(`^\\s+(?:'${id}'|${id}): \\(\\) => import\\('~/games/${id}'\\)`, 'm'),
+  )
   expect(ABOUTS.map((each) => each.id)).toContain(id)
   expect(readFileSync('README.md', 'utf8').replace(/\s+/g, ' ')).toContain(about.title)
   const tables = TABLES.filter(({ game }) => game === id)
-  expect([tables.some(({ plays }) => plays === undefined), tables.some(({ plays }) => plays !== undefined)]).toEqual([true, true])
+  expect([tables.some(({ plays }) => plays === undefined), tables.some(({ plays }) => plays !== undefined)]).toEqual([
+    true,
+    true,
+  ])
 })
 
 /** Every number that chance may show at a place of a reveal, and those that it has shown. */
@@ -54,12 +62,19 @@ function shownBy(game: Game, houseRules: Readonly<Record<string, unknown>>, seat
   return seen
 }
 
-test.each(GAMES)('$id: the dealer’s dice and spinners show every number they have, and none that they have not', (game) => {
-  const low = Math.max(1, game.about.seats.low)
-  for (const { rules, most = low } of [{ rules: {}, most: low }, ...game.presets])
-    for (const [what, { could, did }] of shownBy(game, rules as Record<string, unknown>, Math.min(low, most)))
-      expect([what, [...could].filter((value) => !did.has(value)), [...did].filter((value) => !could.has(value))]).toEqual([what, [], []])
-})
+test.each(GAMES)(
+  '$id: the dealer’s dice and spinners show every number they have, and none that they have not',
+  (game) => {
+    const low = Math.max(1, game.about.seats.low)
+    for (const { rules, most = low } of [{ rules: {}, most: low }, ...game.presets])
+      for (const [what, { could, did }] of shownBy(game, rules as Record<string, unknown>, Math.min(low, most)))
+        expect([
+          what,
+          [...could].filter((value) => !did.has(value)),
+          [...did].filter((value) => !could.has(value)),
+        ]).toEqual([what, [], []])
+  },
+)
 
 test.each(GAMES)('$id: rounds are counted as they are played', (game) => {
   for (const seats of new Set([Math.max(2, game.about.seats.low), game.about.seats.high]))
@@ -79,6 +94,7 @@ test.each(GAMES)('$id: rounds are counted as they are played', (game) => {
       if (agreed === null || !tape.state.result || tape.state.result.ended) continue
       expect(before.begun).toBeLessThanOrEqual(agreed)
       // Where nothing else ends it, all of them were played.
-      if (game.goal?.(tape.state.rules) == null && awaits(tape.table, tape.state) === null) expect(before.begun).toBe(agreed)
+      if (game.goal?.(tape.state.rules) == null && awaits(tape.table, tape.state) === null)
+        expect(before.begun).toBe(agreed)
     }
 })

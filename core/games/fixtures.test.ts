@@ -49,17 +49,25 @@ describe.each(withFixtures())('%s', (id, game, fixture) => {
     expect(Object.keys(game.wording.reasons).filter((code) => !(code in slips))).toEqual([])
   })
 
-  test.each(sentences)('sentence %#', (parts, sentence) => expect(judged({ ...parts }).verdicts.at(-1)!.says).toBe(sentence))
+  test.each(sentences)('sentence %#', (parts, sentence) =>
+    expect(judged({ ...parts }).verdicts.at(-1)!.says).toBe(sentence),
+  )
 
-  test.each(understood.map(([text, play, parts]) => [text, play, parts ?? open] as const))('“%s” is understood', (text, play, parts) => {
-    const { state } = opened(parts)
-    expect(game.readPlay(text, state.rules, state.game)).toEqual({ ok: true, play })
-  })
+  test.each(understood.map(([text, play, parts]) => [text, play, parts ?? open] as const))(
+    '“%s” is understood',
+    (text, play, parts) => {
+      const { state } = opened(parts)
+      expect(game.readPlay(text, state.rules, state.game)).toEqual({ ok: true, play })
+    },
+  )
 
-  test.each(notUnderstood.map(([text, parts]) => [text, parts ?? open] as const))('“%s” is not understood', (text, parts) => {
-    const { state } = opened(parts)
-    expect(game.readPlay(text, state.rules, state.game)).toMatchObject({ ok: false, why: 'not-understood' })
-  })
+  test.each(notUnderstood.map(([text, parts]) => [text, parts ?? open] as const))(
+    '“%s” is not understood',
+    (text, parts) => {
+      const { state } = opened(parts)
+      expect(game.readPlay(text, state.rules, state.game)).toMatchObject({ ok: false, why: 'not-understood' })
+    },
+  )
 
   test('the match in the middle goes on, and its board holds nothing that it must not', () => {
     const tape = opened(live)
@@ -77,7 +85,10 @@ describe.each(withFixtures())('%s', (id, game, fixture) => {
   if (reopening)
     test('an opening can be put right: judged again like a setup, the newest not taken back counts', () => {
       const { opening, bad } = reopening
-      const tape = [{ amend: 0, opening: bad }, { amend: 0, opening }, { strike: 2 }, { strike: 3 }].reduce(addEntry, opened(open))
+      const tape = [{ amend: 0, opening: bad }, { amend: 0, opening }, { strike: 2 }, { strike: 3 }].reduce(
+        addEntry,
+        opened(open),
+      )
       expect(tape.lines.map(({ verdict }) => verdict.reason?.code ?? 'ok')).toEqual(['bad-opening', 'ok', 'ok', 'ok'])
       const as = (given: unknown) => opened({ ...open, opening: given }).state.game
       expect(tape.opened.game).toEqual(as(opening))

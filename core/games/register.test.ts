@@ -67,14 +67,17 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (id, game) =>
     fc.assert(
       fc.property(seatsOf(game), seeds, (seats, seed) => {
         const tape = botMatch(game, seats, seed)
-        expect(tape.lines.flatMap(({ verdict }) => verdict.notes).filter(({ code }) => code === 'not-as-dealt')).toEqual([])
+        expect(
+          tape.lines.flatMap(({ verdict }) => verdict.notes).filter(({ code }) => code === 'not-as-dealt'),
+        ).toEqual([])
         for (const { play, before } of tape.lines.slice(0, 40)) {
           const dealt = dealFor(tape.table, before, play!)
           if (!dealt) continue
           expect(play).toMatchObject(dealt.brings)
           expect(dealFor(tape.table, before, { do: play!.do, by: play!.by })).not.toBeUndefined()
           // What chance brought and nothing else is compared.
-          for (const field of Object.keys(dealt.brings)) expect(['do', 'by', 'said', 'explained', 'how']).not.toContain(field)
+          for (const field of Object.keys(dealt.brings))
+            expect(['do', 'by', 'said', 'explained', 'how']).not.toContain(field)
         }
       }),
       { numRuns: 10 },
@@ -160,13 +163,14 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (id, game) =>
         const { opening, players, first } = tape.table
         const asTable = openMatch(game, { houseRules: {}, players, first, source: 'table', seed: null, opening })
         if (!asTable.ok) throw new Error('refused')
-        const pictures = [foldTape(tape.table, tape.start, plays), foldTape(asTable.table, asTable.state, plays)].map((each) =>
-          JSON.stringify(
-            drawBoard(
-              each,
-              players.map((name) => ({ name, pennant: 1 })),
+        const pictures = [foldTape(tape.table, tape.start, plays), foldTape(asTable.table, asTable.state, plays)].map(
+          (each) =>
+            JSON.stringify(
+              drawBoard(
+                each,
+                players.map((name) => ({ name, pennant: 1 })),
+              ),
             ),
-          ),
         )
         expect(pictures[0]).toBe(pictures[1])
       }),
@@ -185,7 +189,8 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (id, game) =>
   test('what a match says has no gap in it', () => {
     const tape = botMatch(game, game.about.seats.high, 11)
     for (const line of tape.lines)
-      for (const text of [sayEntry(tape.table, line), sayVerdict(tape.table, line)]) expect(text).not.toMatch(/undefined|NaN|null|\[object/)
+      for (const text of [sayEntry(tape.table, line), sayVerdict(tape.table, line)])
+        expect(text).not.toMatch(/undefined|NaN|null|\[object/)
   })
 
   test('every house rule has a label, a hint and a default', () => {
@@ -199,14 +204,17 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (id, game) =>
   test('whatever a bot match says has a sentence', () => {
     const tape = botMatch(game, game.about.seats.high, 17)
     for (const { verdict } of tape.lines)
-      for (const { code } of verdict.notes) expect([code, code in game.wording.notes || code in REASONS]).toEqual([code, true])
+      for (const { code } of verdict.notes)
+        expect([code, code in game.wording.notes || code in REASONS]).toEqual([code, true])
   })
 
   test('facts are true', () => {
     const tape = botMatch(game, game.about.seats.low, 13)
     for (const line of tape.lines)
       for (const fact of game.facts(line.before.rules, line.before.game, line.play!)) {
-        const sum = fact.terms.reduce((a, b) => (fact.operation === 'times' ? a * b : fact.operation === 'subtract' ? a - b : a + b))
+        const sum = fact.terms.reduce((a, b) =>
+          fact.operation === 'times' ? a * b : fact.operation === 'subtract' ? a - b : a + b,
+        )
         if (fact.operation !== 'compare') expect(fact.answer).toBe(sum)
       }
   })

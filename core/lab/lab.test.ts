@@ -93,7 +93,11 @@ test('Ten-Turn Haul against convolution: sums, level finishes, who wins', () => 
   const faces = [1, 2, 3, 8]
   const sums = sumsOf(faces, 4)
   const mean = sums.reduce((all, chance, sum) => all + chance * sum, 0)
-  const { a } = runLab(question({ game: 'ten-turn-haul', a: { faces, turns: 4 }, players: ['best', 'best', 'best'] }), 0, 4000)
+  const { a } = runLab(
+    question({ game: 'ten-turn-haul', a: { faces, turns: 4 }, players: ['best', 'best', 'best'] }),
+    0,
+    4000,
+  )
   const { level } = reportOf(a, 12)
   agrees(meanOfHistogram(a.scores), mean)
   const upTo = sums.map((_, sum) => sums.slice(0, sum).reduce((all, chance) => all + chance, 0))
@@ -123,7 +127,10 @@ test('Exact Landing against its absorbing chain: how long it takes, and what beg
     at = next
     others = still
   }
-  const { meanMinutes, wins, ended } = reportOf(runLab(question({ game: 'exact-landing', a: line, pace: 60 }), 0, 4000).a, 60)
+  const { meanMinutes, wins, ended } = reportOf(
+    runLab(question({ game: 'exact-landing', a: line, pace: 60 }), 0, 4000).a,
+    60,
+  )
   expect(ended.value).toBe(1)
   agrees(meanMinutes, plays)
   agrees(wins[0]!, first)
@@ -143,7 +150,10 @@ test('a game in which everybody has as many turns is as long as its rounds say, 
   // Level matches may go on; most are 18 plays of ten seconds.
   expect(report.minutes).toEqual({ low: 3, usual: 3, high: expect.any(Number) })
   expect(report.facts.map(({ value }) => value >= 6)).toEqual([true, true, true])
-  expect(report.factsInTen).toBeCloseTo((10 * report.facts.reduce((sum, { value }) => sum + value, 0)) / 3 / report.meanMinutes.value, 9)
+  expect(report.factsInTen).toBeCloseTo(
+    (10 * report.facts.reduce((sum, { value }) => sum + value, 0)) / 3 / report.meanMinutes.value,
+    9,
+  )
 })
 
 test('the clock ends a match after the round', () => {
@@ -151,17 +161,25 @@ test('the clock ends a match after the round', () => {
   expect([a.ended, a.timed]).toEqual([20, 20])
 })
 
-test.each(GAMES.map(({ id }) => id))('%s: everybody of every kind plays to the end, and who never errs says nothing wrong', (id) => {
-  const game = gameById(id)!
-  const seats = Math.max(2, game.about.seats.low)
-  for (const kind of PLAYERS) {
-    const outcome = playTrial({ game, houseRules: {}, players: Array.from({ length: seats }, () => kind), pace: 12 }, 'pier')
-    expect([kind, outcome.ended || outcome.plays > 100]).toEqual([kind, true])
-    expect(outcome.facts).toHaveLength(seats)
-    if (kind === 'best') expect(outcome.wrong).toBe(0)
-    expect(playTrial({ game, houseRules: {}, players: Array.from({ length: seats }, () => kind), pace: 12 }, 'pier')).toEqual(outcome)
-  }
-})
+test.each(GAMES.map(({ id }) => id))(
+  '%s: everybody of every kind plays to the end, and who never errs says nothing wrong',
+  (id) => {
+    const game = gameById(id)!
+    const seats = Math.max(2, game.about.seats.low)
+    for (const kind of PLAYERS) {
+      const outcome = playTrial(
+        { game, houseRules: {}, players: Array.from({ length: seats }, () => kind), pace: 12 },
+        'pier',
+      )
+      expect([kind, outcome.ended || outcome.plays > 100]).toEqual([kind, true])
+      expect(outcome.facts).toHaveLength(seats)
+      if (kind === 'best') expect(outcome.wrong).toBe(0)
+      expect(
+        playTrial({ game, houseRules: {}, players: Array.from({ length: seats }, () => kind), pace: 12 }, 'pier'),
+      ).toEqual(outcome)
+    }
+  },
+)
 
 test.each(['brim', 'hundred-stops', 'perch-and-push', 'column-keeper', 'token-dip', 'exact-landing'])(
   '%s: whatever somebody careless decides stands, with the chance that the best would have had',
@@ -260,15 +278,31 @@ test('a rule is searched across its range, then around the best', () => {
   expect(searchable(game).map(({ name }) => name)).toContain('rounds')
   expect(searchable(game).map(({ name }) => name)).not.toContain('minutes')
   // Two players at 15 seconds a play: so many rounds take half as many minutes.
-  const tried = [...searchRule({ game, houseRules: {}, players: ['best', 'best'], pace: 15, rule: 'rounds', minutes: 6, seed: 'gull' })]
+  const tried = [
+    ...searchRule({
+      game,
+      houseRules: {},
+      players: ['best', 'best'],
+      pace: 15,
+      rule: 'rounds',
+      minutes: 6,
+      seed: 'gull',
+    }),
+  ]
   expect(closest(tried, 6)?.value).toBe(12)
-  expect([...searchRule({ game, houseRules: {}, players: ['best', 'best'], pace: 15, rule: 'tie', minutes: 6, seed: 'gull' })]).toEqual([])
+  expect([
+    ...searchRule({ game, houseRules: {}, players: ['best', 'best'], pace: 15, rule: 'tie', minutes: 6, seed: 'gull' }),
+  ]).toEqual([])
 })
 
 test.each<[string, Partial<Comparison>, string[]]>([
   ['longer', { minutes: { value: 3, low: 2.4, high: 3.6 } }, ['B takes 3 minutes longer (2.4 to 3.6).']],
   ['less', { minutes: { value: -3, low: -3.6, high: -2.4 } }, ['B takes 3 minutes less (2.4 to 3.6).']],
-  ['perhaps longer', { minutes: { value: 3, low: 1, high: 5 } }, ['These matches show no difference in length, number facts or level finishes.']],
+  [
+    'perhaps longer',
+    { minutes: { value: 3, low: 1, high: 5 } },
+    ['These matches show no difference in length, number facts or level finishes.'],
+  ],
   [
     'more facts, fewer level',
     { facts: { value: 6, low: 5.5, high: 6.5 }, level: { value: -0.1, low: -0.12, high: -0.08 } },
@@ -277,7 +311,10 @@ test.each<[string, Partial<Comparison>, string[]]>([
 ])('A against B in words: %s', (_, parts, says) => {
   const none = { value: 0, low: -1, high: 1 }
   const a = reportOf(runLab(question(), 0, 5).a, 12)
-  const told = sayComparison({ matches: 100, minutes: none, facts: none, first: none, level: none, ...parts }, a, ['best', 'best'])
+  const told = sayComparison({ matches: 100, minutes: none, facts: none, first: none, level: none, ...parts }, a, [
+    'best',
+    'best',
+  ])
   expect(told).toEqual([...says, 'That who begins matters more or less under B, these matches don’t show.'])
 })
 
@@ -290,10 +327,22 @@ test('who begins is spoken of only where all play alike, and matters less where 
     ],
   }
   expect(sayReport(a, ['best', 'best'])[1]).toBe('Whoever begins wins 60 of 100, give or take 1: beginning helps.')
-  expect(sayReport(a, ['best', 'careful'])[1]).toMatch(/^Player 1 \(best\) wins 60 of 100.*says nothing of who begins\.$/)
+  expect(sayReport(a, ['best', 'careful'])[1]).toMatch(
+    /^Player 1 \(best\) wins 60 of 100.*says nothing of who begins\.$/,
+  )
   const none = { value: 0, low: -1, high: 1 }
-  const first = (value: number) => ({ matches: 100, minutes: none, facts: none, level: none, first: { value, low: value - 0.01, high: value + 0.01 } })
-  expect(sayComparison(first(-0.08), a, ['best', 'best'])[1]).toBe('Whoever begins wins 8 of 100 fewer under B: who begins matters less.')
-  expect(sayComparison(first(-0.3), a, ['best', 'best'])[1]).toBe('Whoever begins wins 30 of 100 fewer under B: who begins matters more.')
+  const first = (value: number) => ({
+    matches: 100,
+    minutes: none,
+    facts: none,
+    level: none,
+    first: { value, low: value - 0.01, high: value + 0.01 },
+  })
+  expect(sayComparison(first(-0.08), a, ['best', 'best'])[1]).toBe(
+    'Whoever begins wins 8 of 100 fewer under B: who begins matters less.',
+  )
+  expect(sayComparison(first(-0.3), a, ['best', 'best'])[1]).toBe(
+    'Whoever begins wins 30 of 100 fewer under B: who begins matters more.',
+  )
   expect(sayComparison(first(-0.08), a, ['best', 'careful'])).toHaveLength(1)
 })

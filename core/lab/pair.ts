@@ -63,5 +63,11 @@ export interface Comparison {
 /** Reads pairs at `pace` seconds a play for so many players. */
 export function comparePairs({ matches, plays, facts, first, level }: Pairs, pace: number, seats: number): Comparison {
   const mean = ({ sum, squares }: Differences, by: number) => scaled(meanOf(sum, squares, matches), by)
-  return { matches, minutes: mean(plays, pace / 60), facts: mean(facts, 1 / seats), first: mean(first, 1 / WHOLE), level: mean(level, 1) }
+  return {
+    matches,
+    minutes: mean(plays, pace / 60),
+    facts: mean(facts, 1 / seats),
+    first: mean(first, 1 / WHOLE),
+    level: mean(level, 1),
+  }
 }

@@ -25,7 +25,14 @@ export interface LabPlay {
 const LOOKED_AT = 90
 
 /** The play of `seat` before entry `n` of the match `key`; chance comes as it would for the best player, so that only decisions differ. */
-export function labPlay(kind: PlayerKind, table: Table, state: MatchState, seat: number, key: string, n: number): LabPlay {
+export function labPlay(
+  kind: PlayerKind,
+  table: Table,
+  state: MatchState,
+  seat: number,
+  key: string,
+  n: number,
+): LabPlay {
   const { game } = table
   const best = game.bot(state.rules, state.game, seat, randomFor(key, 'deal', state.played))
   const { decisions, answers } = ERRS[kind]
@@ -52,12 +59,21 @@ function anyOther(table: Table, state: MatchState, seat: number, best: BasePlay,
   let looked = 0
   for (const play of game.plays(state.rules, state.game, seat)) {
     if (looked++ >= LOOKED_AT) break
-    if (play.do === best.do ? same.every(([field, value]) => lies(play, field) === value) : !game.deal(state.rules, state.game, play, random)) found.push(play)
+    if (
+      play.do === best.do
+        ? same.every(([field, value]) => lies(play, field) === value)
+        : !game.deal(state.rules, state.game, play, random)
+    )
+      found.push(play)
   }
   const play = found[random.whole(0, Math.max(0, found.length - 1))]
   if (!play) return undefined
   // Answers and explanations are given as the best player gives them.
   const { said } = best as { readonly said?: unknown }
-  const told = { explained: true, ...play, ...(play.do === best.do && said !== undefined && !('said' in play) ? { said } : {}) } as BasePlay
+  const told = {
+    explained: true,
+    ...play,
+    ...(play.do === best.do && said !== undefined && !('said' in play) ? { said } : {}),
+  } as BasePlay
   return [play, told].find((each) => judgePlay(table, state, each).verdict.stands)
 }

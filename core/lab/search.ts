@@ -30,7 +30,10 @@ export interface Tried {
 
 /** House rules with a number that may be searched; the clock is none: it cuts, and doesn't change how long a game is. */
 export const searchable = (game: Game): readonly RuleField[] =>
-  ruleFields(game).filter(({ kind, name, least, most }) => kind === 'number' && name !== 'minutes' && least !== undefined && most !== undefined)
+  ruleFields(game).filter(
+    ({ kind, name, least, most }) =>
+      kind === 'number' && name !== 'minutes' && least !== undefined && most !== undefined,
+  )
 
 /** Matches of each value: their middle is some minutes off at most. */
 const MATCHES = 60

@@ -30,7 +30,9 @@ export function meanOf(sum: number, squares: number, n: number): Interval {
 
 /** An interval in another unit. */
 export const scaled = ({ value, low, high }: Interval, by: number): Interval =>
-  by >= 0 ? { value: value * by, low: low * by, high: high * by } : { value: value * by, low: high * by, high: low * by }
+  by >= 0
+    ? { value: value * by, low: low * by, high: high * by }
+    : { value: value * by, low: high * by, high: low * by }
 
 /** Values of a histogram in order, each with its count. */
 export const sorted = (histogram: Readonly<Record<number, number>>) =>
@@ -63,4 +65,5 @@ export const meanOfHistogram = (histogram: Readonly<Record<number, number>>): In
  * Whether the value surely is another than `than`: beyond twice its interval. Many things are told at once, and of twenty
  * plain intervals one is wrong by chance.
  */
-export const isSure = ({ value, low, high }: Interval, than = 0): boolean => value - 2 * (value - low) > than || value + 2 * (high - value) < than
+export const isSure = ({ value, low, high }: Interval, than = 0): boolean =>
+  value - 2 * (value - low) > than || value + 2 * (high - value) < than

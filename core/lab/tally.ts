@@ -61,13 +61,18 @@ export const emptyTally = (seats: number): Tally => {
 
 /** A tally while it is counted. */
 type Counts = {
-  -readonly [Part in keyof Tally]: Tally[Part] extends number ? number : Tally[Part] extends readonly number[] ? number[] : Record<string, number>
+  -readonly [Part in keyof Tally]: Tally[Part] extends number
+    ? number
+    : Tally[Part] extends readonly number[]
+      ? number[]
+      : Record<string, number>
 }
 
 /** Counts matches one by one into a tally that is its own. */
 export function makeCounter(seats: number) {
   const counts = emptyTally(seats) as Counts
-  const up = (histogram: Record<string | number, number>, key: string | number) => (histogram[key] = (histogram[key] ?? 0) + 1)
+  const up = (histogram: Record<string | number, number>, key: string | number) =>
+    (histogram[key] = (histogram[key] ?? 0) + 1)
 
   function count({ plays, ended, timed, winners, scores, changes, decided, facts, cells, said, wrong }: Outcome) {
     counts.matches++

@@ -33,7 +33,11 @@ export function cellAt(square: Square, one: number, other: number): Cell | null 
  * Where a fact belongs: sums and products of two, and what is taken away or missing as the sum that it comes from
  * (14 − 8 = 6 is 6 + 8). Null for facts of more numbers, beyond the squares, and comparisons.
  */
-export function foldFact({ operation, terms, answer }: Pick<NumberFact, 'operation' | 'terms' | 'answer'>): Cell | null {
+export function foldFact({
+  operation,
+  terms,
+  answer,
+}: Pick<NumberFact, 'operation' | 'terms' | 'answer'>): Cell | null {
   const [one, other] = terms
   if (terms.length !== 2 || one === undefined || other === undefined) return null
   if (operation === 'add') return cellAt('add', one, other)

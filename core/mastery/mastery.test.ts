@@ -45,21 +45,40 @@ describe('shaky', () => {
     ['the order given does not matter', [tried(true, 1), tried(false, 200), tried(true, 2)], 'sure', undefined],
     ['passed on explaining', [1, 2, 3].map((days) => tried(true, days, { how: 'passed' })), 'shaky', 'unexplained'],
     ['not asked how', [1, 2, 3].map((days) => tried(true, days)), 'sure', undefined],
-    ['explained since', [tried(true, 9, { how: 'passed' }), ...[1, 2, 3].map((days) => tried(true, days, { how: 'made-ten' }))], 'sure', undefined],
+    [
+      'explained since',
+      [tried(true, 9, { how: 'passed' }), ...[1, 2, 3].map((days) => tried(true, days, { how: 'made-ten' }))],
+      'sure',
+      undefined,
+    ],
   ] as const)('%s', (_what, tries, status, code) => {
     expect(statusOf(tries)).toMatchObject({ status })
     expect(statusOf(tries)?.why?.code).toBe(code)
   })
   test('the reason is told with its numbers', () => {
     const says = (tries: readonly Try[]) => sayMastery(statusOf(tries)!)
-    expect(says([tried(true, 3), tried(true, 2), tried(false, 1)])).toBe('3 + 7: shaky, wrong the last time (said 11); 2 of 3 right.')
-    expect(says([tried(false, 3), tried(true, 2), tried(true, 1)])).toBe('3 + 7: shaky, 1 of 3 wrong, the later ones weighing more.')
-    expect(says([1, 2, 3].map((days) => tried(true, days, { how: 'passed' })))).toBe('3 + 7: shaky, right, but passed on explaining 3 of the last 3 times.')
+    expect(says([tried(true, 3), tried(true, 2), tried(false, 1)])).toBe(
+      '3 + 7: shaky, wrong the last time (said 11); 2 of 3 right.',
+    )
+    expect(says([tried(false, 3), tried(true, 2), tried(true, 1)])).toBe(
+      '3 + 7: shaky, 1 of 3 wrong, the later ones weighing more.',
+    )
+    expect(says([1, 2, 3].map((days) => tried(true, days, { how: 'passed' })))).toBe(
+      '3 + 7: shaky, right, but passed on explaining 3 of the last 3 times.',
+    )
     expect(says([tried(true)])).toBe('3 + 7: not seen enough yet, 1 try.')
   })
   test('taking away counts with its sum, the newest first', () => {
     const away = { operation: 'subtract', terms: [10, 3], answer: 7 } as const
-    const all = masteryOf([tried(true), tried(true), tried(false, 0, away), ...[1, 2, 3].map((days) => tried(false, days, { terms: [1, 1], answer: 2 }))], NOW)
+    const all = masteryOf(
+      [
+        tried(true),
+        tried(true),
+        tried(false, 0, away),
+        ...[1, 2, 3].map((days) => tried(false, days, { terms: [1, 1], answer: 2 })),
+      ],
+      NOW,
+    )
     expect(shakyOnes(all).map(({ key }) => key)).toEqual(['add 3 7', 'add 1 1'])
   })
 })

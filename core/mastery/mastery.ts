@@ -73,10 +73,13 @@ function shakyFrom(sorted: readonly Try[], now: number): Shaky | null {
   const sum = (list: readonly number[]) => list.reduce((all, weight) => all + weight, 0)
   const wrong = sum(weights.filter((_, i) => !sorted[i]!.right))
   // Weighing each other: tries of long ago count less beside newer ones, not by themselves.
-  if (wrong / sum(weights) >= OFTEN) return { code: 'wrong-often', wrong: sorted.filter(({ right }) => !right).length, of: sorted.length }
+  if (wrong / sum(weights) >= OFTEN)
+    return { code: 'wrong-often', wrong: sorted.filter(({ right }) => !right).length, of: sorted.length }
   const told = sorted.slice(-LATELY).filter(({ how }) => how !== null)
   const passed = told.filter(({ how }) => how === 'passed').length
-  return told.length >= ENOUGH && passed / told.length >= PASSED ? { code: 'unexplained', passed, of: told.length } : null
+  return told.length >= ENOUGH && passed / told.length >= PASSED
+    ? { code: 'unexplained', passed, of: told.length }
+    : null
 }
 
 /** The shaky ones, those practised least lately last. */

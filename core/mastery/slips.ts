@@ -19,10 +19,13 @@ export function slipKind({ operation, terms, answer, said }: Try): SlipKind | nu
   return 'other'
 }
 
-const isSwapped = (said: number, answer: number) => answer >= 10 && String(said) === [...String(answer)].reverse().join('')
+const isSwapped = (said: number, answer: number) =>
+  answer >= 10 && String(said) === [...String(answer)].reverse().join('')
 
 /** How many slips there are of each kind, the most frequent first; kinds without any are left out. */
-export function slipsOf(tries: readonly Try[]): readonly { readonly kind: SlipKind; readonly count: number; readonly newest: Try }[] {
+export function slipsOf(
+  tries: readonly Try[],
+): readonly { readonly kind: SlipKind; readonly count: number; readonly newest: Try }[] {
   const found = new Map<SlipKind, Try[]>()
   for (const each of tries) {
     const kind = slipKind(each)

@@ -35,8 +35,12 @@ test.each([
   [['times 2 2'], []],
   [[], []],
 ])('%j: %j', (wished, found) => {
-  expect(suggest(TABLE, wished, () => true).map(({ game, preset, times }) => `${game} ${preset} ${times}`)).toEqual(found)
+  expect(suggest(TABLE, wished, () => true).map(({ game, preset, times }) => `${game} ${preset} ${times}`)).toEqual(
+    found,
+  )
 })
 test('only what may be played is proposed', () => {
-  expect(suggest(TABLE, ['add 3 7'], (_game, preset) => preset === 'b').map(({ preset, times }) => [preset, times])).toEqual([['b', 1]])
+  expect(
+    suggest(TABLE, ['add 3 7'], (_game, preset) => preset === 'b').map(({ preset, times }) => [preset, times]),
+  ).toEqual([['b', 1]])
 })

@@ -18,7 +18,12 @@ export interface Suggestion {
 const MOST_EACH = 2
 
 /** What to play to practise these facts, the best first, each game once; `fits` says which presets may be played. */
-export function suggest(table: PracticeTable, wished: readonly CellKey[], fits: (game: string, preset: string) => boolean, most = 3): Suggestion[] {
+export function suggest(
+  table: PracticeTable,
+  wished: readonly CellKey[],
+  fits: (game: string, preset: string) => boolean,
+  most = 3,
+): Suggestion[] {
   const best = Object.entries(table).flatMap(([game, presets]) => {
     const rated = Object.entries(presets).flatMap(([preset, practice]): Suggestion[] => {
       if (!fits(game, preset)) return []

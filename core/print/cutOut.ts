@@ -10,7 +10,10 @@ type Of<K extends SheetContent['kind']> = Extract<SheetContent, { kind: K }>
 export const CARD_SIZES = { small: { w: 30, h: 41 }, usual: { w: 44, h: 61 }, large: { w: 62, h: 87 } } as const
 
 /** The pack, card by card, on pages to be cut along the lines; after each page its backs, if wished. */
-export function cardPages({ cards }: Of<'cards'>, wishes: Pick<Wishes, 'paper' | 'faces' | 'cardSize' | 'backs'>): readonly Page[] {
+export function cardPages(
+  { cards }: Of<'cards'>,
+  wishes: Pick<Wishes, 'paper' | 'faces' | 'cardSize' | 'backs'>,
+): readonly Page[] {
   const { w, h } = areaOf(wishes.paper, false)
   const size = CARD_SIZES[wishes.cardSize]
   const [across, down] = [Math.floor(w / size.w), Math.floor(h / size.h)]
@@ -19,11 +22,17 @@ export function cardPages({ cards }: Of<'cards'>, wishes: Pick<Wishes, 'paper' |
   const at = (i: number) => ({ x: left + (i % across) * size.w, y: Math.floor(i / across) * size.h })
   return pieces(faces, across * down).flatMap((part): Page[] => {
     const outline = part.map((_, i): Mark => ({ mark: 'rect', ...at(i), w: size.w, h: size.h }))
-    const fronts = { wide: false, marks: [...outline, ...part.flatMap((face, i) => faceMarks(face, at(i), size, wishes.faces))] }
+    const fronts = {
+      wide: false,
+      marks: [...outline, ...part.flatMap((face, i) => faceMarks(face, at(i), size, wishes.faces))],
+    }
     if (!wishes.backs) return [fronts]
     // The paper is turned over at its long side, so the backs of a row stand the other way round.
     const behind = (i: number) => at(i - (i % across) + (across - 1 - (i % across)))
-    return [fronts, { wide: false, marks: part.map((_, i): Mark => ({ mark: 'wave', ...behind(i), w: size.w, h: size.h })) }]
+    return [
+      fronts,
+      { wide: false, marks: part.map((_, i): Mark => ({ mark: 'wave', ...behind(i), w: size.w, h: size.h })) },
+    ]
   })
 }
 
@@ -36,17 +45,30 @@ function faceMarks(face: number | string, { x, y }: At, { w, h }: Size, wished: 
   const value = typeof face === 'number' && Number.isInteger(face) && face >= 0 ? face : null
   // Six and nine are told apart by a line below, whichever way the card lies.
   const below = y + h * (wished === 'figure' ? 0.72 : 0.44)
-  const turned: Mark[] = text === '6' || text === '9' ? [{ mark: 'line', x: x + w * 0.4, y: below, x2: x + w * 0.6, y2: below, strong: true }] : []
+  const turned: Mark[] =
+    text === '6' || text === '9'
+      ? [{ mark: 'line', x: x + w * 0.4, y: below, x2: x + w * 0.6, y2: below, strong: true }]
+      : []
   if (value === null || wished === 'figure') return [...plain(), ...turned]
   if (wished === 'word')
     return value > 999_999
       ? plain()
-      : [...upper(text, { x, y }, { w, h }), ...turned, centred(numberInWords(value), x + w / 2, y + h * 0.75, h * 0.12, w * 0.9)]
+      : [
+          ...upper(text, { x, y }, { w, h }),
+          ...turned,
+          centred(numberInWords(value), x + w / 2, y + h * 0.75, h * 0.12, w * 0.9),
+        ]
   if (value > 20) return [...plain(), ...turned]
-  return [...upper(text, { x, y }, { w, h }), ...turned, ...dotMarks(value, wished, { x: x + w * 0.12, y: y + h * 0.5 }, { w: w * 0.76, h: h * 0.46 })]
+  return [
+    ...upper(text, { x, y }, { w, h }),
+    ...turned,
+    ...dotMarks(value, wished, { x: x + w * 0.12, y: y + h * 0.5 }, { w: w * 0.76, h: h * 0.46 }),
+  ]
 }
 
-const upper = (text: string, { x, y }: At, { w, h }: Size) => [centred(text, x + w / 2, y + h * 0.26, h * 0.28, w * 0.8, true)]
+const upper = (text: string, { x, y }: At, { w, h }: Size) => [
+  centred(text, x + w / 2, y + h * 0.26, h * 0.28, w * 0.8, true),
+]
 
 /** A number as dots in fives, or in frames of ten. */
 function dotMarks(value: number, wished: 'dots' | 'frames', { x, y }: At, { w, h }: Size): Mark[] {
@@ -58,7 +80,10 @@ function dotMarks(value: number, wished: 'dots' | 'frames', { x, y }: At, { w, h
     // A little room between the tens.
     return { x: left + (i % 5) * cell, y: y + row * cell + (row > 1 ? cell * 0.3 : 0) }
   }
-  const frame = wished === 'frames' ? Array.from({ length: rows * 5 }, (_, i): Mark => ({ mark: 'rect', ...place(i), w: cell, h: cell })) : []
+  const frame =
+    wished === 'frames'
+      ? Array.from({ length: rows * 5 }, (_, i): Mark => ({ mark: 'rect', ...place(i), w: cell, h: cell }))
+      : []
   const dots = Array.from({ length: value }, (_, i): Mark => {
     const at = place(i)
     return { mark: 'circle', x: at.x + cell / 2, y: at.y + cell / 2, r: cell * 0.34, full: true }
@@ -71,7 +96,9 @@ const DOMINO = { w: 60, h: 30 } as const
 /** Every domino once, to cut out. */
 export function dominoPages({ high }: Of<'dominoes'>, wishes: Pick<Wishes, 'paper'>): readonly Page[] {
   const { w, h } = areaOf(wishes.paper, false)
-  const all = Array.from({ length: high + 1 }, (_, a) => Array.from({ length: a + 1 }, (_, b) => [a, b] as const)).flat()
+  const all = Array.from({ length: high + 1 }, (_, a) =>
+    Array.from({ length: a + 1 }, (_, b) => [a, b] as const),
+  ).flat()
   const [across, down] = [Math.floor(w / DOMINO.w), Math.floor(h / DOMINO.h)]
   return pieces(all, across * down).map((part) => ({
     wide: false,
@@ -80,7 +107,9 @@ export function dominoPages({ high }: Of<'dominoes'>, wishes: Pick<Wishes, 'pape
       return [
         { mark: 'rect', x, y, w: DOMINO.w, h: DOMINO.h },
         { mark: 'line', x: x + DOMINO.w / 2, y: y + 4, x2: x + DOMINO.w / 2, y2: y + DOMINO.h - 4 },
-        ...sides.flatMap((value, side) => pipMarks(value, { x: x + (side * DOMINO.w) / 2 + 3, y: y + 3 }, DOMINO.h - 6)),
+        ...sides.flatMap((value, side) =>
+          pipMarks(value, { x: x + (side * DOMINO.w) / 2 + 3, y: y + 3 }, DOMINO.h - 6),
+        ),
       ]
     }),
   }))
@@ -104,5 +133,11 @@ function pipMarks(value: number, { x, y }: At, size: number): Mark[] {
   const cell = size / 3
   const pips = PIPS[value]
   if (!pips) return [centred(figure(value), x + size / 2, y + size / 2, size * 0.6, size, true)]
-  return pips.map((i) => ({ mark: 'circle', x: x + ((i % 3) + 0.5) * cell, y: y + (Math.floor(i / 3) + 0.5) * cell, r: cell * 0.3, full: true }))
+  return pips.map((i) => ({
+    mark: 'circle',
+    x: x + ((i % 3) + 0.5) * cell,
+    y: y + (Math.floor(i / 3) + 0.5) * cell,
+    r: cell * 0.3,
+    full: true,
+  }))
 }

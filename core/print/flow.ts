@@ -58,13 +58,31 @@ export function flowPages(blocks: readonly Block[], paper: Paper, columns = 1, g
     } else if (y > 0) y += above
     const marks = pages.at(-1)!
     const x = column * (width + gap)
-    if (line === 'above') marks.push({ mark: 'line', x, y: y - above / 2, x2: x + width, y2: y - above / 2, dashed: true })
+    if (line === 'above')
+      marks.push({ mark: 'line', x, y: y - above / 2, x2: x + width, y2: y - above / 2, dashed: true })
     const base = (i: number) => y + (i + 0.78) * size * LINE
     if (bullet) marks.push({ mark: 'text', x, y: base(0), size, text: bullet, from: 'start', strong })
-    lines.forEach((each, i) => marks.push({ mark: 'text', x: x + indent, y: base(i), size, text: each, from: 'start', strong }))
-    if (beside) marks.push({ mark: 'text', x: x + width, y: base(lines.length - 1), size, text: beside, from: 'end', strong: true })
+    lines.forEach((each, i) =>
+      marks.push({ mark: 'text', x: x + indent, y: base(i), size, text: each, from: 'start', strong }),
+    )
+    if (beside)
+      marks.push({
+        mark: 'text',
+        x: x + width,
+        y: base(lines.length - 1),
+        size,
+        text: beside,
+        from: 'end',
+        strong: true,
+      })
     if (line === 'write')
-      marks.push({ mark: 'line', x: x + Math.min(width, text.length * size * LETTER + 4), y: base(0) + 0.8, x2: x + width, y2: base(0) + 0.8 })
+      marks.push({
+        mark: 'line',
+        x: x + Math.min(width, text.length * size * LETTER + 4),
+        y: base(0) + 0.8,
+        x2: x + width,
+        y2: base(0) + 0.8,
+      })
     y += height
   }
   return pages.map((marks) => ({ wide: false, marks }))

@@ -18,11 +18,22 @@ const LETTER = 'letter'
 
 /** Everything that a game can be printed as under these rules: its own sheets, its pack to cut out, a letter home. */
 export function printablesOf(game: Game, rules: CommonRules, seats: number, wishes: Wishes): readonly Printable[] {
-  const own = game.ready.sheets(rules, seats).map((sheet) => ({ id: sheet.id, title: sheet.title, copies: sheet.copies ?? 1, pages: pagesOf(sheet, wishes) }))
+  const own = game.ready
+    .sheets(rules, seats)
+    .map((sheet) => ({ id: sheet.id, title: sheet.title, copies: sheet.copies ?? 1, pages: pagesOf(sheet, wishes) }))
   const cards = game.ready.cards?.(rules, seats)
   return [
     ...own,
-    ...(cards ? [{ id: CARDS, title: 'Cards to cut out', copies: 1, pages: pagesOf({ kind: 'cards', id: CARDS, title: '', cards }, wishes) }] : []),
+    ...(cards
+      ? [
+          {
+            id: CARDS,
+            title: 'Cards to cut out',
+            copies: 1,
+            pages: pagesOf({ kind: 'cards', id: CARDS, title: '', cards }, wishes),
+          },
+        ]
+      : []),
     { id: LETTER, title: 'Letter to take home', copies: 1, pages: letterPages(game, rules, seats, wishes) },
   ]
 }

@@ -8,13 +8,22 @@ import { sayCommonRules } from '#core/wording/houseRules'
 const SIZE = 4.2
 
 /** A letter for families: how the game goes under the rules agreed, what is needed, what it practises, what to ask. */
-export function letterPages(game: Game, rules: CommonRules, seats: number, { paper }: Pick<Wishes, 'paper'>): readonly Page[] {
+export function letterPages(
+  game: Game,
+  rules: CommonRules,
+  seats: number,
+  { paper }: Pick<Wishes, 'paper'>,
+): readonly Page[] {
   const { needs, care } = game.prepare(rules, seats)
   const heading = (text: string): Block => ({ text, size: 5.2, strong: true, above: 5 })
   const point = (text: string): Block => ({ text, size: SIZE, indent: 5, bullet: '–', above: 0.8 })
   const blocks: Block[] = [
     { text: 'Dear family of', size: SIZE, line: 'write' },
-    { text: `today we played ${game.about.title}. ${game.about.line} Perhaps you would like to play it together at home.`, size: SIZE, above: 3 },
+    {
+      text: `today we played ${game.about.title}. ${game.about.line} Perhaps you would like to play it together at home.`,
+      size: SIZE,
+      above: 3,
+    },
     heading('How it goes'),
     ...game.ready.aloud(rules, seats).map(point),
     heading('What we agreed'),

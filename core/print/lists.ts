@@ -25,14 +25,25 @@ export function tablePages({ head, rows, widths }: Of<'table'>, wishes: Pick<Wis
   return pieces(rows, Math.floor((h - HEAD) / height + 1e-9)).map((part) => ({
     wide,
     marks: [
-      ...head.map((text, i) => centred(text, starts[i]! + (parts[i]! * unit) / 2, HEAD / 2, heading, parts[i]! * unit - 1.5, true)),
+      ...head.map((text, i) =>
+        centred(text, starts[i]! + (parts[i]! * unit) / 2, HEAD / 2, heading, parts[i]! * unit - 1.5, true),
+      ),
       ...part.flatMap((row, r): Mark[] => {
         const y = HEAD + r * height
         return row.flatMap((cell, i): Mark[] => {
           const [x, width] = [starts[i]!, parts[i]! * unit]
           const box: Mark = { mark: 'rect', x, y, w: width, h: height }
           if (cell === 'ring')
-            return [box, { mark: 'circle', x: x + width / 2, y: y + height / 2, r: Math.min(RING, width / 2 - 0.5, height / 2 - 0.8), dashed: true }]
+            return [
+              box,
+              {
+                mark: 'circle',
+                x: x + width / 2,
+                y: y + height / 2,
+                r: Math.min(RING, width / 2 - 0.5, height / 2 - 0.8),
+                dashed: true,
+              },
+            ]
           return cell ? [box, centred(cell, x + width / 2, y + height / 2, 5.5, width - 2)] : [box]
         })
       }),
@@ -44,20 +55,42 @@ const SIGNS = { add: '+', times: '×', difference: '−' } as const
 const MOST_ACROSS = 13
 
 /** An arithmetic table; wide ones go over several pages, the numbers beside them again on each. */
-export function chartPages({ operation, down, across }: Of<'chart'>, wishes: Pick<Wishes, 'paper' | 'blank'>): readonly Page[] {
+export function chartPages(
+  { operation, down, across }: Of<'chart'>,
+  wishes: Pick<Wishes, 'paper' | 'blank'>,
+): readonly Page[] {
   const wide = across.length > down.length
   const { w, h } = areaOf(wishes.paper, wide)
   const perRow = Math.min(across.length, MOST_ACROSS)
   const width = Math.min(w / (perRow + 1), 26)
   const height = Math.max(9, Math.min(width, h / (down.length + 1)))
   const perPage = Math.floor(h / height + 1e-9) - 1
-  const answer = (a: number, b: number) => (operation === 'add' ? a + b : operation === 'times' ? a * b : Math.abs(a - b))
+  const answer = (a: number, b: number) =>
+    operation === 'add' ? a + b : operation === 'times' ? a * b : Math.abs(a - b)
   return pieces(down, perPage).flatMap((rows) =>
     pieces(across, perRow).map((columns) => {
       const left = (w - (columns.length + 1) * width) / 2
       const cell = (text: string, column: number, row: number, strong: boolean): Mark[] => [
-        { mark: 'rect', x: left + column * width, y: row * height, w: width, h: height, ...(strong ? { tint: true as const } : {}) },
-        ...(text ? [centred(text, left + (column + 0.5) * width, (row + 0.5) * height, Math.min(6.5, height * 0.55), width * 0.86, strong)] : []),
+        {
+          mark: 'rect',
+          x: left + column * width,
+          y: row * height,
+          w: width,
+          h: height,
+          ...(strong ? { tint: true as const } : {}),
+        },
+        ...(text
+          ? [
+              centred(
+                text,
+                left + (column + 0.5) * width,
+                (row + 0.5) * height,
+                Math.min(6.5, height * 0.55),
+                width * 0.86,
+                strong,
+              ),
+            ]
+          : []),
       ]
       return {
         wide,
@@ -90,7 +123,11 @@ export function keyPages({ lines }: Of<'key'>, wishes: Pick<Wishes, 'paper'>): r
         'token' in line
           ? { mark: 'token', x: 4, y: y + 3, size, name: line.token, among: line.among }
           : { mark: 'die', x: 4, y: y + 3, size, face: line.face, sides }
-      return [picture, beginning(line.means, size + 14, middle, 11, w - size - 18, true), { mark: 'line', x: 0, y: y + KEY_LINE, x2: w, y2: y + KEY_LINE }]
+      return [
+        picture,
+        beginning(line.means, size + 14, middle, 11, w - size - 18, true),
+        { mark: 'line', x: 0, y: y + KEY_LINE, x2: w, y2: y + KEY_LINE },
+      ]
     }),
   }))
 }

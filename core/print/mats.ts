@@ -14,7 +14,10 @@ const CARD = 87 / 62
 const GAP = 2
 
 /** Places in rows, as large as the cards wished where they fit, on the paper's better side. */
-export function placePages({ rows, shape, overlap }: Of<'places'>, wishes: Pick<Wishes, 'paper' | 'cardSize'>): readonly Page[] {
+export function placePages(
+  { rows, shape, overlap }: Of<'places'>,
+  wishes: Pick<Wishes, 'paper' | 'cardSize'>,
+): readonly Page[] {
   const tall = shape === 'card' ? CARD : 1
   const wanted = shape === 'card' ? CARD_SIZES[wishes.cardSize].w : shape === 'round' ? 42 : 26
   const columns = Math.max(...rows.map((row) => row.length))
@@ -40,7 +43,11 @@ export function placePages({ rows, shape, overlap }: Of<'places'>, wishes: Pick<
       const marks = shown.flatMap((row, r) => {
         // Rows of a roof are as wide as they are, in the middle.
         const inset = overlap && columns <= across ? ((used - row.length) * width) / 2 : 0
-        return row.flatMap((spot, i) => (spot ? spotMarks(spot, shape, size, { x: left + inset + i * width, y: r * step, w: width, h: width * tall }) : []))
+        return row.flatMap((spot, i) =>
+          spot
+            ? spotMarks(spot, shape, size, { x: left + inset + i * width, y: r * step, w: width, h: width * tall })
+            : [],
+        )
       })
       if (marks.length) found.push({ wide, marks })
     }
@@ -50,11 +57,28 @@ export function placePages({ rows, shape, overlap }: Of<'places'>, wishes: Pick<
 
 type Box = Readonly<Record<'x' | 'y' | 'w' | 'h', number>>
 
-function spotMarks({ text = '', strong = false }: Spot, shape: 'card' | 'round' | 'box', size: number, { x, y, w, h }: Box): Mark[] {
+function spotMarks(
+  { text = '', strong = false }: Spot,
+  shape: 'card' | 'round' | 'box',
+  size: number,
+  { x, y, w, h }: Box,
+): Mark[] {
   const [cx, cy] = [x + w / 2, y + h / 2]
   const label = text ? [centred(text, cx, cy, size, w * 0.84, strong)] : []
   if (shape === 'round') return [{ mark: 'circle', x: cx, y: cy, r: w / 2 - GAP, strong }, ...label]
-  return [{ mark: 'rect', x: x + GAP / 2, y: y + GAP / 2, w: w - GAP, h: h - GAP, round: shape === 'card' ? 3 : 1, strong, cover: true }, ...label]
+  return [
+    {
+      mark: 'rect',
+      x: x + GAP / 2,
+      y: y + GAP / 2,
+      w: w - GAP,
+      h: h - GAP,
+      round: shape === 'card' ? 3 : 1,
+      strong,
+      cover: true,
+    },
+    ...label,
+  ]
 }
 
 /** Stops of a strip that a piece finds room on. */
@@ -83,7 +107,15 @@ export function linePages({ stops, strong }: Of<'line'>, wishes: Wished & Pick<W
           return [
             { mark: 'circle', x, y, r, strong: bold.has(stop), cover: true },
             ...(wishes.blank && !bold.has(stop)
-              ? [{ mark: 'line' as const, x: x - r * 0.8, y: y - middle + label + 3, x2: x + r * 0.8, y2: y - middle + label + 3 }]
+              ? [
+                  {
+                    mark: 'line' as const,
+                    x: x - r * 0.8,
+                    y: y - middle + label + 3,
+                    x2: x + r * 0.8,
+                    y2: y - middle + label + 3,
+                  },
+                ]
               : [centred(figure(stop), x, y - middle + label, 9, width * 0.94, bold.has(stop))]),
           ]
         }),
@@ -114,15 +146,26 @@ export function trackPages({ spaces }: Of<'track'>, wishes: Wished): readonly Pa
       const y = i * height
       const cells = row.flatMap((spot, n): Mark[] => {
         const x = (back ? PER_ROW - 1 - n : n) * width
-        const mark: Mark[] = [{ mark: 'rect', x: x + 0.6, y: y + 0.6, w: width - 1.2, h: height - 5, round: 2, strong: spot.strong }]
+        const mark: Mark[] = [
+          { mark: 'rect', x: x + 0.6, y: y + 0.6, w: width - 1.2, h: height - 5, round: 2, strong: spot.strong },
+        ]
         const middle = y + (height - 5) / 2 + 0.6
-        if (spot.strong) mark.push({ mark: 'circle', x: x + width / 2, y: middle, r: Math.min(width, height - 5) / 2 - 1.4, dashed: true })
+        if (spot.strong)
+          mark.push({
+            mark: 'circle',
+            x: x + width / 2,
+            y: middle,
+            r: Math.min(width, height - 5) / 2 - 1.4,
+            dashed: true,
+          })
         return spot.text ? [...mark, centred(spot.text, x + width / 2, middle, size, width * 0.8, spot.strong)] : mark
       })
       // Where the way goes on, below the row's last space.
       const last = page * perPage + i === rows.length - 1
       const x = ((back ? PER_ROW - row.length : row.length - 1) + 0.5) * width
-      return last ? cells : [...cells, { mark: 'line', x, y: y + height - 4.2, x2: x, y2: y + height - 0.2, strong: true }]
+      return last
+        ? cells
+        : [...cells, { mark: 'line', x, y: y + height - 4.2, x2: x, y2: y + height - 0.2, strong: true }]
     }),
   }))
 }
@@ -146,9 +189,21 @@ export function ladderPages({ beside, rungs }: Of<'ladder'>, wishes: Wished): re
             { mark: 'rect', x, y: y + 0.6, w: inner, h: height - 1.2, round: 2 },
             centred(number, x + inner * 0.12, middle, 8, inner * 0.2, true),
             centred('×', x + inner * 0.27, middle, 7, 8),
-            { mark: 'line', x: x + inner * 0.34, y: middle + height * 0.25, x2: x + inner * 0.52, y2: middle + height * 0.25 },
+            {
+              mark: 'line',
+              x: x + inner * 0.34,
+              y: middle + height * 0.25,
+              x2: x + inner * 0.52,
+              y2: middle + height * 0.25,
+            },
             centred('=', x + inner * 0.6, middle, 7, 8),
-            { mark: 'line', x: x + inner * 0.68, y: middle + height * 0.25, x2: x + inner * 0.95, y2: middle + height * 0.25 },
+            {
+              mark: 'line',
+              x: x + inner * 0.68,
+              y: middle + height * 0.25,
+              x2: x + inner * 0.95,
+              y2: middle + height * 0.25,
+            },
           ]
         }).flat()
       }),
@@ -180,7 +235,13 @@ export function framePages({ count }: Of<'frames'>, wishes: Wished): readonly Pa
     wide: false,
     marks: part.flatMap((_, n) => {
       const [x, y] = [(n % across) * (cell * 5 + gap), Math.floor(n / across) * height]
-      return Array.from({ length: 10 }, (_, i): Mark => ({ mark: 'rect', x: x + (i % 5) * cell, y: y + Math.floor(i / 5) * cell, w: cell, h: cell }))
+      return Array.from({ length: 10 }, (_, i): Mark => ({
+        mark: 'rect',
+        x: x + (i % 5) * cell,
+        y: y + Math.floor(i / 5) * cell,
+        w: cell,
+        h: cell,
+      }))
     }),
   }))
 }

@@ -80,7 +80,10 @@ export function pointsSheet(lines: number, seats: number, what = 'Round'): Sheet
     title: 'Score sheet',
     kind: 'table',
     head: [what, ...span(1, seats).map((seat) => `Player ${seat}`)],
-    rows: [...span(1, lines).map((line) => [String(line), ...span(1, seats).map(() => '')]), ['Sum', ...span(1, seats).map(() => '')]],
+    rows: [
+      ...span(1, lines).map((line) => [String(line), ...span(1, seats).map(() => '')]),
+      ['Sum', ...span(1, seats).map(() => '')],
+    ],
   }
 }
 
@@ -90,7 +93,14 @@ const LARGEST_ADDED = 20
 /** The addition table of some cards. */
 export function addingChart(pack: Pick<Pack, 'low' | 'high'>): Sheet {
   const [low, high] = [pack.low, Math.min(pack.high, LARGEST_ADDED)]
-  return { id: 'adding', title: `Adding up to ${high} + ${high}`, kind: 'chart', operation: 'add', down: span(low, high), across: span(low, high) }
+  return {
+    id: 'adding',
+    title: `Adding up to ${high} + ${high}`,
+    kind: 'chart',
+    operation: 'add',
+    down: span(low, high),
+    across: span(low, high),
+  }
 }
 
 /** The times table of these numbers. */

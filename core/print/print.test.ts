@@ -20,7 +20,12 @@ function extent(mark: Mark): readonly [left: number, top: number, right: number,
     case 'circle':
       return [mark.x - mark.r, mark.y - mark.r, mark.x + mark.r, mark.y + mark.r]
     case 'line':
-      return [Math.min(mark.x, mark.x2), Math.min(mark.y, mark.y2), Math.max(mark.x, mark.x2), Math.max(mark.y, mark.y2)]
+      return [
+        Math.min(mark.x, mark.x2),
+        Math.min(mark.y, mark.y2),
+        Math.max(mark.x, mark.x2),
+        Math.max(mark.y, mark.y2),
+      ]
     case 'text': {
       const width = mark.text.length * mark.size * 0.5
       const left = mark.from === 'start' ? mark.x : mark.from === 'end' ? mark.x - width : mark.x - width / 2
@@ -40,15 +45,17 @@ function faults(pages: readonly Page[], paper: Paper): string[] {
       return !(left >= -0.01 && top >= -0.01 && right <= w + 0.01 && bottom <= h + 0.01)
     })
     const tiny = marks.filter((mark) => mark.mark === 'text' && mark.size < 2.2)
-    return [...beyond.map((mark) => `page ${page} beyond: ${JSON.stringify(mark)}`), ...tiny.map((mark) => `page ${page} tiny: ${JSON.stringify(mark)}`)].slice(
-      0,
-      3,
-    )
+    return [
+      ...beyond.map((mark) => `page ${page} beyond: ${JSON.stringify(mark)}`),
+      ...tiny.map((mark) => `page ${page} tiny: ${JSON.stringify(mark)}`),
+    ].slice(0, 3)
   })
 }
 
 const SCHOOLS = GAMES.flatMap((game) =>
-  [{ id: '', rules: {} }, ...game.presets].map((preset) => [game.id, preset.id || 'as it is', game, preset.rules] as const),
+  [{ id: '', rules: {} }, ...game.presets].map(
+    (preset) => [game.id, preset.id || 'as it is', game, preset.rules] as const,
+  ),
 )
 
 describe.each(SCHOOLS)('%s, %s', (_id, _school, game, named) => {
@@ -91,42 +98,53 @@ describe.each(SCHOOLS)('%s, %s', (_id, _school, game, named) => {
     expect(printed !== undefined).toBe(cards !== undefined)
     if (!cards || !printed) return
     const total = cards.reduce((sum, { count }) => sum + count, 0)
-    const of = (kind: Mark['mark']) => printed.pages.flatMap(({ marks }) => marks.filter(({ mark }) => mark === kind)).length
+    const of = (kind: Mark['mark']) =>
+      printed.pages.flatMap(({ marks }) => marks.filter(({ mark }) => mark === kind)).length
     expect([of('rect'), of('wave')]).toEqual([total, total])
     for (const { face, count } of cards) {
-      const shown = printed.pages.flatMap(({ marks }) => marks.filter((mark) => mark.mark === 'text' && mark.text === String(face)))
+      const shown = printed.pages.flatMap(({ marks }) =>
+        marks.filter((mark) => mark.mark === 'text' && mark.text === String(face)),
+      )
       expect([face, shown.length]).toEqual([face, count])
     }
   })
 })
 
-test.each(GAMES.map((game) => [game.id, game] as const))('%s: the ladder names presets, each once', (_id, { ready, presets }) => {
-  const ids = presets.map(({ id }) => id)
-  expect(ready.ladder.length).toBeGreaterThan(1)
-  expect(new Set(ready.ladder).size).toBe(ready.ladder.length)
-  expect(ready.ladder.filter((id) => !ids.includes(id))).toEqual([])
-})
+test.each(GAMES.map((game) => [game.id, game] as const))(
+  '%s: the ladder names presets, each once',
+  (_id, { ready, presets }) => {
+    const ids = presets.map(({ id }) => id)
+    expect(ready.ladder.length).toBeGreaterThan(1)
+    expect(new Set(ready.ladder).size).toBe(ready.ladder.length)
+    expect(ready.ladder.filter((id) => !ids.includes(id))).toEqual([])
+  },
+)
 
-test.each(Object.entries(FIXTURES))('%s: a whole match as a receipt, its scores at the end of each line', (_id, { match }) => {
-  const entries = match.lines.length
-  const read = readMatch(fileOf(match.parts))
-  if (!read.ok) throw new Error('refused')
-  for (const paper of ['a4', 'letter'] as const) {
-    const pages = receiptPages(read.tape, '26 November 2026', { paper })
-    expect(faults(pages, paper)).toEqual([])
-  }
-  expect(entries).toBeGreaterThan(0)
-})
+test.each(Object.entries(FIXTURES))(
+  '%s: a whole match as a receipt, its scores at the end of each line',
+  (_id, { match }) => {
+    const entries = match.lines.length
+    const read = readMatch(fileOf(match.parts))
+    if (!read.ok) throw new Error('refused')
+    for (const paper of ['a4', 'letter'] as const) {
+      const pages = receiptPages(read.tape, '26 November 2026', { paper })
+      expect(faults(pages, paper)).toEqual([])
+    }
+    expect(entries).toBeGreaterThan(0)
+  },
+)
 
 /** The marks of a sheet on A4. */
 const drawn = (sheet: Sheet, wishes: Partial<Wishes> = {}) => pagesOf(sheet, { ...WISHES, ...wishes })
-const textsOf = (pages: readonly Page[]) => pages.flatMap(({ marks }) => marks.flatMap((mark) => (mark.mark === 'text' ? [mark.text] : [])))
+const textsOf = (pages: readonly Page[]) =>
+  pages.flatMap(({ marks }) => marks.flatMap((mark) => (mark.mark === 'text' ? [mark.text] : [])))
 
 describe('worked cases', () => {
   const base = { id: 'x', title: 'X' }
   test('a line to 20 fits one strip; one to 100 is cut into five', () => {
     const stops = (high: number) => Array.from({ length: high + 1 }, (_, i) => i)
-    const strips = (pages: readonly Page[]) => pages.flatMap(({ marks }) => marks.filter((mark) => mark.mark === 'line' && mark.strong)).length
+    const strips = (pages: readonly Page[]) =>
+      pages.flatMap(({ marks }) => marks.filter((mark) => mark.mark === 'line' && mark.strong)).length
     expect(strips(drawn({ ...base, kind: 'line', stops: stops(20), strong: [20] }))).toBe(1)
     expect(strips(drawn({ ...base, kind: 'line', stops: stops(100), strong: [100] }))).toBe(5)
   })
@@ -150,14 +168,22 @@ describe('worked cases', () => {
   test('dots and frames count what the figure says', () => {
     for (const faces of ['dots', 'frames'] as const)
       for (const face of [0, 1, 7, 10, 13, 20]) {
-        const marks = drawn({ ...base, kind: 'cards', cards: [{ face, count: 1 }] }, { faces }).flatMap(({ marks }) => marks)
-        expect([faces, face, marks.filter((mark) => mark.mark === 'circle' && mark.full).length]).toEqual([faces, face, face])
+        const marks = drawn({ ...base, kind: 'cards', cards: [{ face, count: 1 }] }, { faces }).flatMap(
+          ({ marks }) => marks,
+        )
+        expect([faces, face, marks.filter((mark) => mark.mark === 'circle' && mark.full).length]).toEqual([
+          faces,
+          face,
+          face,
+        ])
       }
   })
   test('a track turns back at the end of each row', () => {
     const spaces = Array.from({ length: 12 }, (_, i) => ({ text: String(i + 1) }))
     const at = (text: string) =>
-      drawn({ ...base, kind: 'track', spaces })[0]!.marks.find((mark) => mark.mark === 'text' && mark.text === text) as { x: number; y: number }
+      drawn({ ...base, kind: 'track', spaces })[0]!.marks.find(
+        (mark) => mark.mark === 'text' && mark.text === text,
+      ) as { x: number; y: number }
     expect(at('11').x).toBeCloseTo(at('10').x)
     expect(at('12').x).toBeLessThan(at('11').x)
     expect(at('11').y).toBeGreaterThan(at('10').y)

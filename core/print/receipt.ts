@@ -15,7 +15,12 @@ export function receiptPages(tape: Tape, day: string, { paper }: Pick<Wishes, 'p
   const blocks: Block[] = [
     { text: table.game.about.title, size: 6, strong: true },
     { text: day, size: SIZE },
-    ...table.players.map((name, i): Block => ({ text: name, size: SIZE, beside: figure(standing(table, state)[i]!), above: i ? 0 : 2 })),
+    ...table.players.map((name, i): Block => ({
+      text: name,
+      size: SIZE,
+      beside: figure(standing(table, state)[i]!),
+      above: i ? 0 : 2,
+    })),
     { text: 'Each line with the scores after it', size: SIZE, above: 4, line: 'above' },
     ...tape.lines.flatMap((line): Block[] => [
       {
@@ -28,7 +33,9 @@ export function receiptPages(tape: Tape, day: string, { paper }: Pick<Wishes, 'p
       },
       ...besides(tape, line).map((text): Block => ({ text, size: SIZE, indent: 8 })),
     ]),
-    ...(state.result ? [{ text: sayResult(table, state.result), size: 4.4, strong: true, above: 5, line: 'above' as const }] : []),
+    ...(state.result
+      ? [{ text: sayResult(table, state.result), size: 4.4, strong: true, above: 5, line: 'above' as const }]
+      : []),
   ]
   return flowPages(blocks, paper, 2)
 }

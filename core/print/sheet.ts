@@ -22,12 +22,19 @@ export interface Disc {
 }
 
 /** One line of a key: a token of `among`, or the face of a die, and what it means. */
-export type KeyLine = { readonly token: string; readonly among: readonly string[]; readonly means: string } | { readonly face: number; readonly means: string }
+export type KeyLine =
+  | { readonly token: string; readonly among: readonly string[]; readonly means: string }
+  | { readonly face: number; readonly means: string }
 
 /** What is on a sheet, as data: shared rooms lay it out and draw it, so that no game draws for itself. */
 export type SheetContent =
   /** Places in rows; null leaves a gap. `card`: as large as cards where the page allows it; `overlap`: each row covers half of the one above. */
-  | { readonly kind: 'places'; readonly shape: 'card' | 'round' | 'box'; readonly overlap?: true; readonly rows: readonly (readonly (Spot | null)[])[] }
+  | {
+      readonly kind: 'places'
+      readonly shape: 'card' | 'round' | 'box'
+      readonly overlap?: true
+      readonly rows: readonly (readonly (Spot | null)[])[]
+    }
   /** A number line with these stops, rising; cut into strips where it is long. Labels are left out when blank is wished. */
   | { readonly kind: 'line'; readonly stops: readonly number[]; readonly strong: readonly number[] }
   /** Spaces that are walked, in rows of ten that turn at their ends. */
@@ -35,7 +42,12 @@ export type SheetContent =
   /** A ladder with a rung each: a number beside it, and room to write. */
   | { readonly kind: 'ladder'; readonly beside: readonly string[]; readonly rungs: number }
   /** Lines to fill in; '' is blank. Columns are as wide as `widths` say, relatively. */
-  | { readonly kind: 'table'; readonly head: readonly string[]; readonly rows: readonly (readonly Cell[])[]; readonly widths?: readonly number[] }
+  | {
+      readonly kind: 'table'
+      readonly head: readonly string[]
+      readonly rows: readonly (readonly Cell[])[]
+      readonly widths?: readonly number[]
+    }
   /** An arithmetic table. Answers are left out when blank is wished. */
   | {
       readonly kind: 'chart'
@@ -73,7 +85,10 @@ export interface Wishes {
 }
 
 /** The papers there are, in millimetres, upright. */
-export const PAPERS = { a4: { name: 'A4', width: 210, height: 297 }, letter: { name: 'US Letter', width: 215.9, height: 279.4 } } as const
+export const PAPERS = {
+  a4: { name: 'A4', width: 210, height: 297 },
+  letter: { name: 'US Letter', width: 215.9, height: 279.4 },
+} as const
 export type Paper = keyof typeof PAPERS
 
 /** Millimetres that stay free at every side: home printers reach no further. */
@@ -124,9 +139,29 @@ export type Mark =
       readonly from?: 'start' | 'end'
       readonly strong?: boolean
     }
-  | { readonly mark: 'disc'; readonly x: number; readonly y: number; readonly size: number; readonly faces: readonly (number | string)[] }
-  | { readonly mark: 'token'; readonly x: number; readonly y: number; readonly size: number; readonly name: string; readonly among: readonly string[] }
-  | { readonly mark: 'die'; readonly x: number; readonly y: number; readonly size: number; readonly face: number; readonly sides: number }
+  | {
+      readonly mark: 'disc'
+      readonly x: number
+      readonly y: number
+      readonly size: number
+      readonly faces: readonly (number | string)[]
+    }
+  | {
+      readonly mark: 'token'
+      readonly x: number
+      readonly y: number
+      readonly size: number
+      readonly name: string
+      readonly among: readonly string[]
+    }
+  | {
+      readonly mark: 'die'
+      readonly x: number
+      readonly y: number
+      readonly size: number
+      readonly face: number
+      readonly sides: number
+    }
   | { readonly mark: 'wave'; readonly x: number; readonly y: number; readonly w: number; readonly h: number }
 
 /** One page: its drawing, and whether the paper lies on its side. */

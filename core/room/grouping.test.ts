@@ -23,18 +23,25 @@ test.each([
 
 test('everybody sits at one table, and no table is too small or too large', () => {
   fc.assert(
-    fc.property(fc.integer({ min: 2, max: 40 }), fc.integer({ min: 2, max: 4 }), fc.constantFrom(...GROUPINGS), fc.string(), (n, wished, grouping, key) => {
-      const children = Array.from({ length: n }, (_, i) => ({ id: `c${i}`, level: i % 3 ? i / n : null }))
-      const tables = groupsOf(children, wished, grouping, (a, b) => (a < b ? 1 : 2), randomFor(key))
-      expect(tables.flat().sort()).toEqual(children.map(({ id }) => id).sort())
-      for (const { length } of tables) expect([length, length >= 2 && length <= 4]).toEqual([length, true])
-    }),
+    fc.property(
+      fc.integer({ min: 2, max: 40 }),
+      fc.integer({ min: 2, max: 4 }),
+      fc.constantFrom(...GROUPINGS),
+      fc.string(),
+      (n, wished, grouping, key) => {
+        const children = Array.from({ length: n }, (_, i) => ({ id: `c${i}`, level: i % 3 ? i / n : null }))
+        const tables = groupsOf(children, wished, grouping, (a, b) => (a < b ? 1 : 2), randomFor(key))
+        expect(tables.flat().sort()).toEqual(children.map(({ id }) => id).sort())
+        for (const { length } of tables) expect([length, length >= 2 && length <= 4]).toEqual([length, true])
+      },
+    ),
     { numRuns: 60 },
   )
 })
 
 test('those who are alike sit together; mixed tables have some of each', () => {
-  const levels = (grouping: 'like' | 'mixed') => groupsOf(CHILDREN, 3, grouping, never, randomFor('x')).map((table) => table.map((id) => Number(id.slice(1))))
+  const levels = (grouping: 'like' | 'mixed') =>
+    groupsOf(CHILDREN, 3, grouping, never, randomFor('x')).map((table) => table.map((id) => Number(id.slice(1))))
   for (const table of levels('like')) expect(Math.max(...table) - Math.min(...table)).toBe(2)
   for (const table of levels('mixed')) expect(Math.max(...table) - Math.min(...table)).toBeGreaterThan(14)
 })
@@ -47,7 +54,9 @@ test('who sat together last week sits apart where that can be', () => {
   // Two tables of two can't keep three of four pairs apart, but the worst one.
   const four = CHILDREN.slice(0, 4)
   const worst = (a: string, b: string) => (new Set([a, b]).has('c0') && new Set([a, b]).has('c1') ? 5 : 1)
-  expect(groupsOf(four, 2, 'fresh', worst, randomFor('four')).some((table) => table.includes('c0') && table.includes('c1'))).toBe(false)
+  expect(
+    groupsOf(four, 2, 'fresh', worst, randomFor('four')).some((table) => table.includes('c0') && table.includes('c1')),
+  ).toBe(false)
 })
 
 test('the same chance gives the same tables; names of tables never repeat', () => {

@@ -65,7 +65,12 @@ function spread(list: readonly string[], sizes: readonly number[]): string[][] {
 const BEGINNINGS = 12
 
 /** Few who have played together lately: two children change places as long as that makes it better. */
-function freshest(list: readonly string[], sizes: readonly number[], together: (one: string, other: string) => number, random: Random): string[][] {
+function freshest(
+  list: readonly string[],
+  sizes: readonly number[],
+  together: (one: string, other: string) => number,
+  random: Random,
+): string[][] {
   let best: { tables: string[][]; cost: number } | null = null
   for (let n = 0; n < BEGINNINGS; n++) {
     const tables = dealt(random.shuffled(list), sizes)

@@ -3,7 +3,14 @@ import { openMatch } from '#core/match'
 import { mayHelperRecord } from '#core/room/helper'
 import { foldTape } from '#core/tape'
 
-const opened = openMatch(gameById('brim')!, { houseRules: {}, players: ['Ines', 'Tomasz'], first: 1, source: 'table', seed: null, opening: null })
+const opened = openMatch(gameById('brim')!, {
+  houseRules: {},
+  players: ['Ines', 'Tomasz'],
+  first: 1,
+  source: 'table',
+  seed: null,
+  opening: null,
+})
 if (!opened.ok) throw new Error('Brim can be opened')
 const tapeOf = (entries: readonly unknown[]) => foldTape(opened.table, opened.state, entries)
 const roll = { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } }
@@ -20,7 +27,12 @@ test.each<[string, unknown[], unknown, boolean]>([
   ['bringing back what was taken back', [roll, { strike: 1 }], { strike: 2 }, false],
   ['taking back a ruling', [roll, { ruling: { award: { by: 1, points: 2 } } }], { strike: 2 }, false],
   ['taking back a remark of the referee', [roll, { call: 'note' }], { strike: 2 }, false],
-  ['taking back what was put right', [roll, { amend: 1, play: { do: 'roll', by: 1, dice: [1, 1, 1, 1, 1] } }], { strike: 2 }, false],
+  [
+    'taking back what was put right',
+    [roll, { amend: 1, play: { do: 'roll', by: 1, dice: [1, 1, 1, 1, 1] } }],
+    { strike: 2 },
+    false,
+  ],
   ['taking back what the referee let stand', [{ ...roll, overrule: 'I saw it' }], { strike: 1 }, false],
   ['an entry that there is not', [roll], { strike: 9 }, false],
   ['a ruling', [], { ruling: { houseRules: { rounds: 3 } } }, false],
@@ -29,4 +41,6 @@ test.each<[string, unknown[], unknown, boolean]>([
   ['time', [], { call: 'time' }, false],
   ['a remark', [], { call: 'note', why: 'x' }, false],
   ['nothing', [], null, false],
-])('a helper may record %s: after %j, %j, %s', (_, entries, entry, may) => expect(mayHelperRecord(tapeOf(entries), entry)).toBe(may))
+])('a helper may record %s: after %j, %j, %s', (_, entries, entry, may) =>
+  expect(mayHelperRecord(tapeOf(entries), entry)).toBe(may),
+)

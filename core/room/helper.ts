@@ -9,5 +9,11 @@ export function mayHelperRecord(tape: Tape, raw: unknown): boolean {
   const entry = readEntry(raw)
   if (entry.kind === 'play') return !entry.overrule
   const newest = newestToStrike(tape)
-  return entry.kind === 'strike' && newest !== null && entry.target === newest.number && newest.entry.kind === 'play' && !newest.entry.overrule
+  return (
+    entry.kind === 'strike' &&
+    newest !== null &&
+    entry.target === newest.number &&
+    newest.entry.kind === 'play' &&
+    !newest.entry.overrule
+  )
 }

@@ -6,7 +6,11 @@ export function sayCommonRules(game: Game, rules: CommonRules): string[] {
   const sentences: string[] = []
   if (game.answerCalled) sentences.push(sayAnswers(rules.answers, game.answerCalled(rules)))
   if (rules.explain !== 'invited') sentences.push(EXPLAIN[rules.explain])
-  sentences.push(rules.tie === 'share' ? 'Level at the end: all who are level win.' : 'Level at the end: another round for everyone, until it breaks.')
+  sentences.push(
+    rules.tie === 'share'
+      ? 'Level at the end: all who are level win.'
+      : 'Level at the end: another round for everyone, until it breaks.',
+  )
   if (rules.minutes !== null)
     sentences.push(
       `The clock runs ${rules.minutes} ${rules.minutes === 1 ? 'minute' : 'minutes'}; then the round is played to its end and the standing decides.`,

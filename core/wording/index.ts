@@ -11,7 +11,10 @@ import { capital, list, withMinus } from '#core/wording/words'
 
 /** How one speaks at a table: names for its seats, and what a spoken answer is called under the rules in force. */
 export function speaking({ game, players }: Pick<Table, 'game' | 'players'>, rules?: CommonRules): Speaking {
-  return { name: (seat) => players[seat - 1] ?? `player ${seat}`, answer: (rules && game.answerCalled?.(rules)) ?? 'answer' }
+  return {
+    name: (seat) => players[seat - 1] ?? `player ${seat}`,
+    answer: (rules && game.answerCalled?.(rules)) ?? 'answer',
+  }
 }
 
 const NOBODY: Speaking = { name: (seat) => `player ${seat}`, answer: 'answer' }
@@ -110,9 +113,13 @@ export function sayVerdict(table: Table, line: Line): string {
 }
 
 const WHY: Readonly<Record<string, string>> = { 'most-points': 'most points' }
-const ENDED = { finish: 'The referee ended the match; the standing decides', time: 'Time ran out; the standing decides' }
+const ENDED = {
+  finish: 'The referee ended the match; the standing decides',
+  time: 'Time ran out; the standing decides',
+}
 
-const whyOf = ({ game }: Pick<Table, 'game'>, { why }: Pick<Result, 'why'>): string => game.wording.why?.[why] ?? WHY[why] ?? why
+const whyOf = ({ game }: Pick<Table, 'game'>, { why }: Pick<Result, 'why'>): string =>
+  game.wording.why?.[why] ?? WHY[why] ?? why
 
 /** By what the match was won: `Most points`. */
 export function sayWhy({ game }: Pick<Table, 'game'>, { why }: Pick<Result, 'why'>): string {

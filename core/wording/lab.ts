@@ -13,9 +13,11 @@ const whole = (part: number) => Math.round(100 * part)
 const within = ({ low, high }: Interval) => `give or take ${Math.max(1, Math.ceil(50 * (high - low) - 1e-6))}`
 /** Minutes as they are told: to the half where there are few. */
 export const roundMinutes = (n: number) => (n < 9.5 ? Math.round(n * 2) / 2 : Math.round(n))
-const sayMinutes = (n: number) => (roundMinutes(n) < 1 ? 'less than a minute' : `${roundMinutes(n)} ${roundMinutes(n) === 1 ? 'minute' : 'minutes'}`)
+const sayMinutes = (n: number) =>
+  roundMinutes(n) < 1 ? 'less than a minute' : `${roundMinutes(n)} ${roundMinutes(n) === 1 ? 'minute' : 'minutes'}`
 /** `no`, `1 of 100`, `less than 1 of 100`. */
-const ofHundred = (part: number) => (part === 0 ? 'none' : part < 0.005 ? 'less than 1 of 100' : `${whole(part)} of 100`)
+const ofHundred = (part: number) =>
+  part === 0 ? 'none' : part < 0.005 ? 'less than 1 of 100' : `${whole(part)} of 100`
 
 /** Whether all play alike: only then who wins says something of beginning. */
 const alike = (players: readonly PlayerKind[]) => players.every((kind) => kind === players[0])
@@ -46,12 +48,20 @@ export function sayReport(
   if (wins.length > 1) {
     says.push(sayWins(wins, players))
     says.push(`${ofHundred(level.value)} end level.`)
-    says.push(`Whoever wins has led for good by the middle in ${ofHundred(early.value)}; the lead changes ${tenth(changes.value)} times a match.`)
+    says.push(
+      `Whoever wins has led for good by the middle in ${ofHundred(early.value)}; the lead changes ${tenth(changes.value)} times a match.`,
+    )
   }
   const stuck = 1 - ended.value
-  says.push(stuck === 0 ? 'All matches came to an end.' : `${ofHundred(stuck)} did not end within ${ENDLESS.toLocaleString('en-GB')} plays: set a clock.`)
+  says.push(
+    stuck === 0
+      ? 'All matches came to an end.'
+      : `${ofHundred(stuck)} did not end within ${ENDLESS.toLocaleString('en-GB')} plays: set a clock.`,
+  )
   if (timed.value > 0) says.push(`The clock ends ${ofHundred(timed.value)}.`)
-  says.push(`Scores at the end: half of them above ${scores.usual}, one of ten at most ${scores.low}, one of ten above ${scores.high}.`)
+  says.push(
+    `Scores at the end: half of them above ${scores.usual}, one of ten at most ${scores.low}, one of ten above ${scores.high}.`,
+  )
   const each = facts.reduce((sum, { value }) => sum + value, 0) / facts.length
   says.push(`Each child practises ${tenth(each)} number facts a match, ${tenth(factsInTen)} in ten minutes.`)
   if (slips > 0) says.push(`Expect ${tenth(slips)} wrong answers a match.`)
@@ -59,17 +69,29 @@ export function sayReport(
 }
 
 /** How B differs from A. What chance could have done by itself is told as no difference. */
-export function sayComparison({ minutes: longer, facts, first, level }: Comparison, a: Report, players: readonly PlayerKind[]): string[] {
+export function sayComparison(
+  { minutes: longer, facts, first, level }: Comparison,
+  a: Report,
+  players: readonly PlayerKind[],
+): string[] {
   const bounds = ({ low, high }: Interval) => {
     const [least, most] = [Math.min(Math.abs(low), Math.abs(high)), Math.max(Math.abs(low), Math.abs(high))].map(tenth)
     return least === most ? '' : ` (${least} to ${most})`
   }
   const differences = [
-    isSure(longer) ? `takes ${tenth(Math.abs(longer.value))} minutes ${longer.value > 0 ? 'longer' : 'less'}${bounds(longer)}` : null,
-    isSure(facts) ? `gives each child ${tenth(Math.abs(facts.value))} ${facts.value > 0 ? 'more' : 'fewer'} number facts${bounds(facts)}` : null,
-    isSure(level) ? `ends level ${tenth(100 * Math.abs(level.value))} of 100 times ${level.value > 0 ? 'more' : 'less'} often` : null,
+    isSure(longer)
+      ? `takes ${tenth(Math.abs(longer.value))} minutes ${longer.value > 0 ? 'longer' : 'less'}${bounds(longer)}`
+      : null,
+    isSure(facts)
+      ? `gives each child ${tenth(Math.abs(facts.value))} ${facts.value > 0 ? 'more' : 'fewer'} number facts${bounds(facts)}`
+      : null,
+    isSure(level)
+      ? `ends level ${tenth(100 * Math.abs(level.value))} of 100 times ${level.value > 0 ? 'more' : 'less'} often`
+      : null,
   ].filter((each) => each !== null)
-  const says = differences.length ? [`B ${list(differences)}.`] : ['These matches show no difference in length, number facts or level finishes.']
+  const says = differences.length
+    ? [`B ${list(differences)}.`]
+    : ['These matches show no difference in length, number facts or level finishes.']
   if (a.wins.length > 1 && alike(players)) says.push(sayEdge(first, a))
   return says
 }

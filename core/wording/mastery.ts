@@ -16,8 +16,10 @@ export function sayMastery({ key, status, tries, right, why }: Mastery): string 
   const all = `${right} of ${tries} right`
   if (status === 'unseen') return `${fact}: not seen enough yet, ${count(tries, 'try', 'tries')}.`
   if (!why) return `${fact}: sure, ${all}.`
-  if (why.code === 'wrong-last') return `${fact}: shaky, wrong the last time${why.said === null ? '' : ` (said ${why.said})`}; ${all}.`
-  if (why.code === 'wrong-often') return `${fact}: shaky, ${why.wrong} of ${why.of} wrong, the later ones weighing more.`
+  if (why.code === 'wrong-last')
+    return `${fact}: shaky, wrong the last time${why.said === null ? '' : ` (said ${why.said})`}; ${all}.`
+  if (why.code === 'wrong-often')
+    return `${fact}: shaky, ${why.wrong} of ${why.of} wrong, the later ones weighing more.`
   return `${fact}: shaky, right, but passed on explaining ${why.passed} of the last ${why.of} times.`
 }
 

@@ -9,5 +9,7 @@ export function sayNextLevel({ preset, way, right, of, answers, explained }: Nex
       : answers === 0
         ? `${right} of ${of} plays that were explained stood`
         : `${right} of ${of} were right (${count(answers, 'answer', 'answers')} and ${count(explained, 'play', 'plays')} explained)`
-  return way === 'harder' ? `${why}: “${preset.label}” would be the next step.` : `${why}: “${preset.label}” would be easier to go on with.`
+  return way === 'harder'
+    ? `${why}: “${preset.label}” would be the next step.`
+    : `${why}: “${preset.label}” would be easier to go on with.`
 }

@@ -1,6 +1,9 @@
 import { numberInWords } from '#core/wording/numberInWords'
 
-const SMALL = 'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(' ')
+const SMALL =
+  'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(
+    ' ',
+  )
 const TENS = 'zero ten twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')
 
 /** Reads words back, knowing nothing of how they were made. */
@@ -19,7 +22,8 @@ function read(words: string): number {
 
 test('every number from 0 to 999,999 reads back to itself', () => {
   const wrong: string[] = []
-  for (let number = 0; number < 1_000_000; number++) if (read(numberInWords(number)) !== number) wrong.push(`${number}: ${numberInWords(number)}`)
+  for (let number = 0; number < 1_000_000; number++)
+    if (read(numberInWords(number)) !== number) wrong.push(`${number}: ${numberInWords(number)}`)
   expect(wrong.slice(0, 5)).toEqual([])
 })
 

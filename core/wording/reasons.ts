@@ -9,7 +9,8 @@ const seat = (facts: Facts, { name }: Speaking) => name(Number(facts.by))
 /** Sentences for the reasons that games share. */
 export const REASONS: Readonly<Record<string, Sentence>> = {
   malformed(facts) {
-    if (facts.what === 'entry') return 'This is nothing that the tape can hold: a play, a correction, a ruling or a call is needed.'
+    if (facts.what === 'entry')
+      return 'This is nothing that the tape can hold: a play, a correction, a ruling or a call is needed.'
     const keys = facts.keys as readonly string[] | undefined
     if (keys?.length) return `A play of this kind has no field ${list(keys.map((key) => `“${key}”`))}.`
     if (facts.field === 'do') return 'This game has no such kind of play.'
@@ -23,7 +24,9 @@ export const REASONS: Readonly<Record<string, Sentence>> = {
   'stock-empty': () => 'Nothing is left to draw.',
   'no-such-card': (facts) => `The pack holds no ${String(facts.card)}.`,
   'no-such-face': (facts) =>
-    facts.sides === undefined ? `There is no ${String(facts.face)} on it.` : `There is no ${String(facts.face)} on a die with ${String(facts.sides)} sides.`,
+    facts.sides === undefined
+      ? `There is no ${String(facts.face)} on it.`
+      : `There is no ${String(facts.face)} on a die with ${String(facts.sides)} sides.`,
   'too-many-copies': (facts) =>
     Number(facts.copies) === 1
       ? `The one ${String(facts.card)} of the pack is out already: it was mistyped or mis-sorted.`
@@ -31,13 +34,16 @@ export const REASONS: Readonly<Record<string, Sentence>> = {
   'not-in-hand': (facts, say) => `${seat(facts, say)} can’t hold ${list((facts.cards as unknown[]) ?? [])}.`,
   'wrong-total': (facts) => `That makes ${String(facts.sum)}, and ${String(facts.target)} is needed.`,
   'answer-missing': (facts, say) => `${seat(facts, say)} has not said the ${say.answer} yet.`,
-  'wrong-dice-count': ({ count: given, expected }) => `${count(expected, 'die is', 'dice are')} rolled; ${String(given)} ${isAre(given)} given.`,
-  'wrong-card-count': ({ count: given, expected }) => `${count(expected, 'card is', 'cards are')} needed; ${String(given)} ${isAre(given)} given.`,
+  'wrong-dice-count': ({ count: given, expected }) =>
+    `${count(expected, 'die is', 'dice are')} rolled; ${String(given)} ${isAre(given)} given.`,
+  'wrong-card-count': ({ count: given, expected }) =>
+    `${count(expected, 'card is', 'cards are')} needed; ${String(given)} ${isAre(given)} given.`,
   'wrong-answer': (facts, say) => `${seat(facts, say)} said ${String(facts.said)}; it is ${String(facts.right)}.`,
   unexplained: (facts, say) => `${seat(facts, say)} has not told how yet (or passed on telling).`,
   'not-as-dealt': () => 'The dealer’s seed brought something else here; the referee entered this.',
   'not-changeable': (facts) => `“${String(facts.rule)}” can’t change in the middle of a match.`,
-  'already-past': (facts) => `${count(facts.begun, 'has', 'have')} begun already, so it can’t be ${String(facts.value)}.`,
+  'already-past': (facts) =>
+    `${count(facts.begun, 'has', 'have')} begun already, so it can’t be ${String(facts.value)}.`,
   'no-points-here': () => 'This game has no points to give or take.',
   'no-such-entry': (facts) => `There is no earlier entry ${String(facts.entry)}.`,
   'already-struck': (facts) => `Entry ${String(facts.entry)} was taken back already.`,
@@ -57,17 +63,22 @@ export const PROBLEMS: Readonly<Record<string, (facts: Facts) => string>> = {
   'not-json': (facts) => `This file can’t be read: ${String(facts.detail)}`,
   'bad-format': () => 'This is no match file: “format” must be "nimble-tally/match".',
   'bad-version': (facts) => `This match file has version ${String(facts.version)}; version 1 can be read.`,
-  'bad-field': (facts) => `“${String(facts.field)}” is missing or of the wrong type; ${String(facts.expected)} is needed.`,
+  'bad-field': (facts) =>
+    `“${String(facts.field)}” is missing or of the wrong type; ${String(facts.expected)} is needed.`,
   'unknown-field': (facts) => `A match file has no field “${String(facts.field)}”.`,
-  'entry-too-long': (facts) => `Entry ${String(facts.entry)} is too long: an entry holds some ${String(facts.most)} letters at most.`,
+  'entry-too-long': (facts) =>
+    `Entry ${String(facts.entry)} is too long: an entry holds some ${String(facts.most)} letters at most.`,
   'too-long': (facts) => `A match file holds at most ${String(facts.most)} entries.`,
   'bad-archive': (facts) =>
-    facts.field ? `“${String(facts.field)}” is missing or not what is needed there.` : 'This is no archive: “format” must be "nimble-tally/archive".',
+    facts.field
+      ? `“${String(facts.field)}” is missing or not what is needed there.`
+      : 'This is no archive: “format” must be "nimble-tally/archive".',
   'bad-house-rules-file': (facts) =>
     facts.field
       ? `“${String(facts.field)}” is missing or not what is needed there.`
       : 'These are no house rules: “format” must be "nimble-tally/house-rules", with version, game, name and houseRules.',
-  'unknown-game': (facts) => `There is no game “${String(facts.game)}”. Known are: ${list((facts.known as string[]) ?? [])}.`,
+  'unknown-game': (facts) =>
+    `There is no game “${String(facts.game)}”. Known are: ${list((facts.known as string[]) ?? [])}.`,
   'unknown-house-rule': (facts) => `This game has no house rule “${String(facts.rule)}”.`,
   'bad-house-rule': (facts) => `“${String(facts.rule)}” can’t be ${shown(facts.value)}${bounds(facts)}.`,
   'answers-not-offered': () => 'Spoken answers have no effect in this game, so “answers” can’t be named.',
@@ -81,8 +92,10 @@ export const PROBLEMS: Readonly<Record<string, (facts: Facts) => string>> = {
         : `There are more ${String(facts.card)}s than the pack holds (${String(facts.copies)}).`,
   'pack-too-small': () => 'The pack has too few cards to deal.',
   'wrong-number-count': ({ count, numbers }) => `${count} numbers are written here; ${numbers} are needed.`,
-  'wrong-length': ({ number, length, digits }) => `${String(number) || 'An empty line'} has ${length} digits; every number needs ${digits}.`,
-  'digit-off-die': ({ number, digit, sides }) => `${number} has a ${digit}, which could never be rolled: digits go from 1 to ${sides}.`,
+  'wrong-length': ({ number, length, digits }) =>
+    `${String(number) || 'An empty line'} has ${length} digits; every number needs ${digits}.`,
+  'digit-off-die': ({ number, digit, sides }) =>
+    `${number} has a ${digit}, which could never be rolled: digits go from 1 to ${sides}.`,
   'unfair-pack': (facts) =>
     facts.copies === undefined
       ? `The pack is unfair: ${String(facts.up)} cards add and ${String(facts.down)} take away. Choose other ranks, or allow an unfair pack.`

@@ -21,7 +21,11 @@ test.each([
 ])('card %i is “%s”', (card, text) => expect(aCard(card)).toBe(text))
 
 test('numbers agree with their nouns', () => {
-  expect([count(1, 'die', 'dice'), count(0, 'die', 'dice'), count(5, 'die', 'dice')]).toEqual(['1 die', '0 dice', '5 dice'])
+  expect([count(1, 'die', 'dice'), count(0, 'die', 'dice'), count(5, 'die', 'dice')]).toEqual([
+    '1 die',
+    '0 dice',
+    '5 dice',
+  ])
   expect([isAre(1), isAre(0), isAre(2)]).toEqual(['is', 'are', 'are'])
   expect(capital('nothing is left')).toBe('Nothing is left')
 })

@@ -9,7 +9,14 @@ const MATCHES = 10_000
 export function labTimes(): { what: string; median: string; budget: string }[] {
   const times = GAMES.map((game) => {
     const seats = Math.max(2, game.about.seats.low)
-    const question = { game: game.id, a: {}, b: null, players: Array.from({ length: seats }, () => 'careful' as const), pace: game.about.pace, seed: 'bench' }
+    const question = {
+      game: game.id,
+      a: {},
+      b: null,
+      players: Array.from({ length: seats }, () => 'careful' as const),
+      pace: game.about.pace,
+      seed: 'bench',
+    }
     // The first matches warm up.
     runLab(question, 0, 10)
     const start = performance.now()

@@ -33,7 +33,8 @@ function longTape(game: (typeof GAMES)[number], entries: number): Tape {
 /** House rules under which a match lasts longest: most rounds, turns or points, where a game has them. */
 function longest(game: (typeof GAMES)[number], seats: number): Record<string, unknown> {
   const rules: Record<string, unknown> = {}
-  for (const { name, kind, most } of ruleFields(game)) if (['rounds', 'turns'].includes(name) && kind === 'number') rules[name] = most
+  for (const { name, kind, most } of ruleFields(game))
+    if (['rounds', 'turns'].includes(name) && kind === 'number') rules[name] = most
   return readHouseRules(game, rules, seats).ok ? rules : {}
 }
 
@@ -65,10 +66,21 @@ for (const game of GAMES) {
   const { table, start } = dealt
   const raws = dealt.lines.map((line) => line.raw)
   // The same plays at a table of real cards and dice, where nothing is compared with what a dealer would have brought.
-  const atTable = game.dealOpening || dealt.table.opening !== null ? null : foldTape({ ...table, source: 'table', seed: null }, start, raws)
-  rows.push({ what: `${game.id}: judge a play, dealt`, median: us(await judging(dealt, 'dealt')), budget: '10 µs (half), 100 µs (all)' })
+  const atTable =
+    game.dealOpening || dealt.table.opening !== null
+      ? null
+      : foldTape({ ...table, source: 'table', seed: null }, start, raws)
+  rows.push({
+    what: `${game.id}: judge a play, dealt`,
+    median: us(await judging(dealt, 'dealt')),
+    budget: '10 µs (half), 100 µs (all)',
+  })
   if (atTable?.lines.every(({ verdict }) => verdict.stands))
-    rows.push({ what: `${game.id}: judge a play, at the table`, median: us(await judging(atTable, 'table')), budget: '10 µs (half), 100 µs (all)' })
+    rows.push({
+      what: `${game.id}: judge a play, at the table`,
+      median: us(await judging(atTable, 'table')),
+      budget: '10 µs (half), 100 µs (all)',
+    })
   let at = 0
   const refused = await median('refused', () => {
     // Everybody else's play where one is awaited, and after its end: most are refused.
@@ -81,7 +93,11 @@ for (const game of GAMES) {
   const longRaws = long.lines.map((line) => line.raw)
   const plays = long.lines.filter(({ verdict, play }) => play && verdict.stands).length
   const replay = await median('replay', () => void foldTape(long.table, long.start, longRaws))
-  rows.push({ what: `${game.id}: judge 500 entries again (${plays} plays that stand)`, median: ms(replay), budget: '20 ms' })
+  rows.push({
+    what: `${game.id}: judge 500 entries again (${plays} plays that stand)`,
+    median: ms(replay),
+    budget: '20 ms',
+  })
 }
 
 const brim = GAMES.find(({ id }) => id === 'brim')!
@@ -102,7 +118,11 @@ const brim = GAMES.find(({ id }) => id === 'brim')!
       if (typeof next !== 'string') state = next
     }
   })
-  rows.push({ what: 'brim: real judge against one of plain objects', median: `${(real / plain).toFixed(1)} times`, budget: 'the same run' })
+  rows.push({
+    what: 'brim: real judge against one of plain objects',
+    median: `${(real / plain).toFixed(1)} times`,
+    budget: 'the same run',
+  })
 }
 
 const common = { dice: 5, sides: 6, limit: 20, rolls: 4, mustFreeze: 0 }
@@ -112,7 +132,11 @@ for (const [name, rules] of [
   ['6 dice, 12 sides', { ...common, dice: 6, sides: 12, limit: 40 }],
 ] as const) {
   const time = await median(name, () => void new Odds(rules).rolling(rules.rolls, rules.dice, 0))
-  rows.push({ what: `brim: exact odds, ${name}`, median: ms(time), budget: name === 'default' ? '50 ms' : 'in a worker' })
+  rows.push({
+    what: `brim: exact odds, ${name}`,
+    median: ms(time),
+    budget: name === 'default' ? '50 ms' : 'in a worker',
+  })
 }
 
 /** How often the search for a roof's best score ends within two seconds, on random deals of the usual roof. */
@@ -121,7 +145,11 @@ const searched = Array.from({ length: DEALS }, (_, i) => {
   const cards = randomFor('bench', i).shuffled(cardsOf({ low: 1, high: 10, copies: 4 }))
   const start = performance.now()
   const rules = { target: 10, rows: 6, passes: 1, turned: 'stays' as const }
-  const solved = solve(rules, { cards: cards.slice(0, tilesIn(6)), stock: cards.slice(tilesIn(6)) }, () => performance.now() - start < MOST_MS)
+  const solved = solve(
+    rules,
+    { cards: cards.slice(0, tilesIn(6)), stock: cards.slice(tilesIn(6)) },
+    () => performance.now() - start < MOST_MS,
+  )
   return { ...solved, time: performance.now() - start }
 }).sort((a, b) => a.time - b.time)
 const finished = searched.filter((solved) => solved.finished).length
@@ -153,7 +181,10 @@ rows.push({
 /** The same files as if a table had lost its place: four entries again and again, so that most are refused. */
 const lost = files.map((text) => {
   const file = JSON.parse(text) as MatchFile
-  return JSON.stringify({ ...file, entries: Array.from({ length: 60 }, (_, i) => file.entries[i % 4] ?? file.entries[0]) })
+  return JSON.stringify({
+    ...file,
+    entries: Array.from({ length: 60 }, (_, i) => file.entries[i % 4] ?? file.entries[0]),
+  })
 })
 /** Enough of them that starting and warming up, a second or two, counts little. */
 const BULK = 30_000
@@ -165,7 +196,11 @@ for (const [what, texts] of [
   writeFileSync(path, `${Array.from({ length: BULK }, (_, i) => texts[i % texts.length]!).join('\n')}\n`)
   const started = performance.now()
   spawnSync('sh', ['-c', `bin/judge --lines ${path} > ${path}.out`])
-  rows.push({ what: `bin/judge --lines, ${what}`, median: `${Math.round(BULK / ((performance.now() - started) / 1000))} a second`, budget: '2,000 a second' })
+  rows.push({
+    what: `bin/judge --lines, ${what}`,
+    median: `${Math.round(BULK / ((performance.now() - started) / 1000))} a second`,
+    budget: '2,000 a second',
+  })
   rmSync(dirname(path), { recursive: true })
 }
 console.table(rows)

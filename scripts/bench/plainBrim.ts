@@ -10,7 +10,12 @@ interface Plain {
 }
 type Step = { do: 'roll'; by: number; dice: number[]; kept?: number[] } | { do: 'stop'; by: number; said?: number }
 
-export const plainStart = (seats: number): Plain => ({ turn: 1, rolls: 0, last: [], scores: Array.from({ length: seats }, () => 0) })
+export const plainStart = (seats: number): Plain => ({
+  turn: 1,
+  rolls: 0,
+  last: [],
+  scores: Array.from({ length: seats }, () => 0),
+})
 
 /** The code of what is wrong, or the state after the play. */
 export function plainJudge(state: Plain, play: Step): string | Plain {

@@ -19,7 +19,13 @@ interface Row {
 const POSITIONS = 100
 
 /** Runs a search from many positions, each with `most` milliseconds at most. */
-function searched<T>(what: string, most: number, positions: readonly T[], search: (position: T, goOn: () => boolean) => boolean, budget: string): Row {
+function searched<T>(
+  what: string,
+  most: number,
+  positions: readonly T[],
+  search: (position: T, goOn: () => boolean) => boolean,
+  budget: string,
+): Row {
   const times: number[] = []
   let finished = 0
   for (const position of positions) {
@@ -28,7 +34,11 @@ function searched<T>(what: string, most: number, positions: readonly T[], search
     times.push(performance.now() - start)
   }
   times.sort((a, b) => a - b)
-  return { what, median: `${finished} of ${positions.length}, ${times[Math.floor(times.length / 2)]!.toFixed(2)} ms`, budget }
+  return {
+    what,
+    median: `${finished} of ${positions.length}, ${times[Math.floor(times.length / 2)]!.toFixed(2)} ms`,
+    budget,
+  }
 }
 
 /** Whether the searches of single games end in time: the yard’s compound turns, chains that can be completed, the calls of a long row. */
@@ -37,7 +47,13 @@ export function searches(): Row[] {
   const yards: YardState[] = []
   for (let key = 0; yards.length < POSITIONS; key++) {
     const players = ['Ines', 'Tomasz', 'Odalys', 'Bao'].slice(0, 2 + (key % 3))
-    const { result, game } = selfPlayState({ game: skipCountYard as never, players, source: 'dealt', key: `yard ${key}`, most: 14 + ((key * 7) % 26) })
+    const { result, game } = selfPlayState({
+      game: skipCountYard as never,
+      players,
+      source: 'dealt',
+      key: `yard ${key}`,
+      most: 14 + ((key * 7) % 26),
+    })
     const state = game as YardState
     if (!result && (state.drawn || state.stock === 0)) yards.push(state)
   }
@@ -56,9 +72,16 @@ export function searches(): Row[] {
   ] as const) {
     const rules = { chain, fan, redeals: 0, startsFirst: true } as unknown as ChainRules
     const deals = Array.from({ length: POSITIONS }, (_, i) => dealOpening(rules, 1, randomFor('chains', i)))
-    const layoutOf = (opening: (typeof deals)[number]) => (open(rules, { seats: 1 }, opening) as { state: ChainState }).state.layouts[0]!
+    const layoutOf = (opening: (typeof deals)[number]) =>
+      (open(rules, { seats: 1 }, opening) as { state: ChainState }).state.layouts[0]!
     rows.push(
-      searched(`last-digit-chains: completable or not, ${chain}, within 2 s`, 2000, deals, (deal, goOn) => solve(rules, layoutOf(deal), goOn).finished, 'told'),
+      searched(
+        `last-digit-chains: completable or not, ${chain}, within 2 s`,
+        2000,
+        deals,
+        (deal, goOn) => solve(rules, layoutOf(deal), goOn).finished,
+        'told',
+      ),
     )
   }
   const given = { target: 10, signs: 'add-subtract' as const, maxCards: null }
@@ -67,9 +90,23 @@ export function searches(): Row[] {
       .shuffled(cardsOf({ low: 1, high: 10, copies: 4 }))
       .slice(0, 20),
   )
-  rows.push(searched('call-row: the calls of a row of 20 counted', 5, long, (row, goOn) => countCalls(given, row) > 0 && goOn(), '5 ms'))
   rows.push(
-    searched('call-row: the shortest calls of a row of 20 listed', 50, long, (row, goOn) => shortestCalls(given, { row }).length > 0 && goOn(), '50 ms'),
+    searched(
+      'call-row: the calls of a row of 20 counted',
+      5,
+      long,
+      (row, goOn) => countCalls(given, row) > 0 && goOn(),
+      '5 ms',
+    ),
+  )
+  rows.push(
+    searched(
+      'call-row: the shortest calls of a row of 20 listed',
+      50,
+      long,
+      (row, goOn) => shortestCalls(given, { row }).length > 0 && goOn(),
+      '50 ms',
+    ),
   )
   return rows
 }

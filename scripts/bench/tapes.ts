@@ -11,6 +11,12 @@ const named = (game: Game, seats: number, key: string, houseRules: Readonly<Reco
 })
 
 /** A match played by bots, to its end or `most` entries. */
-export function botTape(game: Game, seats: number, seed: number, houseRules: Readonly<Record<string, unknown>> = {}, most = 2000): Tape {
+export function botTape(
+  game: Game,
+  seats: number,
+  seed: number,
+  houseRules: Readonly<Record<string, unknown>> = {},
+  most = 2000,
+): Tape {
   return selfPlay({ ...named(game, seats, String(seed), houseRules), most })
 }

@@ -30,14 +30,27 @@ function json(name: string, text: string | undefined): Record<string, unknown> |
 
 function whole(name: string, text: string | undefined, usual: number, most: number): number {
   const n = text === undefined ? usual : Number(text)
-  return Number.isInteger(n) && n >= 1 && n <= most ? n : fail(`--${name} is a whole number from 1 to ${most}, not ${text}.`)
+  return Number.isInteger(n) && n >= 1 && n <= most
+    ? n
+    : fail(`--${name} is a whole number from 1 to ${most}, not ${text}.`)
 }
 
 function given() {
   const text = { type: 'string' } as const
   try {
-    return parseArgs({ options: { game: text, rules: text, other: text, players: text, matches: text, seed: text, pace: text, search: text, minutes: text } })
-      .values
+    return parseArgs({
+      options: {
+        game: text,
+        rules: text,
+        other: text,
+        players: text,
+        matches: text,
+        seed: text,
+        pace: text,
+        search: text,
+        minutes: text,
+      },
+    }).values
   } catch (error) {
     return fail((error as Error).message)
   }
@@ -75,9 +88,17 @@ if (values.search !== undefined) {
       }.`,
     )
   const minutes = whole('minutes', values.minutes, 15, 120)
-  const tried = [...searchRule({ ...question, game, houseRules: question.a, rule: field.name, minutes })].sort((x, y) => x.value - y.value)
+  const tried = [...searchRule({ ...question, game, houseRules: question.a, rule: field.name, minutes })].sort(
+    (x, y) => x.value - y.value,
+  )
   const best = closest(tried, minutes)
-  console.log(JSON.stringify({ rule: field.name, minutes, proposed: best?.value ?? null, says: best && sayProposal(field.label, best), tried }, null, 2))
+  console.log(
+    JSON.stringify(
+      { rule: field.name, minutes, proposed: best?.value ?? null, says: best && sayProposal(field.label, best), tried },
+      null,
+      2,
+    ),
+  )
 } else {
   const { a, b, pairs } = runLab(question, 0, whole('matches', values.matches, 1000, 100_000))
   const report = reportOf(a, question.pace)
@@ -87,7 +108,11 @@ if (values.search !== undefined) {
     a: { tally: a, report, says: sayReport(report, question.players) },
     ...(b && compared
       ? {
-          b: { tally: b, report: reportOf(b, question.pace), says: sayReport(reportOf(b, question.pace), question.players) },
+          b: {
+            tally: b,
+            report: reportOf(b, question.pace),
+            says: sayReport(reportOf(b, question.pace), question.players),
+          },
           compared,
           verdict: sayComparison(compared, report, question.players),
         }

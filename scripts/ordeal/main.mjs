@@ -1,7 +1,17 @@
 // npm run ordeal: what a table never does to Nimble Tally and a bad day might. Prints a table; ends with 1 where
 // something acknowledged was lost or a start failed. Figures of it stand in docs/serving.md.
 import { execFileSync } from 'node:child_process'
-import { closeSync, fdatasyncSync, mkdirSync, mkdtempSync, openSync, rmSync, symlinkSync, writeFileSync, writeSync } from 'node:fs'
+import {
+  closeSync,
+  fdatasyncSync,
+  mkdirSync,
+  mkdtempSync,
+  openSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+  writeSync,
+} from 'node:fs'
 import http from 'node:http'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -94,7 +104,11 @@ async function fullDisk() {
     rmSync(filler)
     await pause(1200)
     const after = (await one.append(match, 1, { call: 'note' })).status
-    tell('a full disk, then room again', `${before}, ${full} (${shown} shown), ${after}`, before === 200 && full === 507 && shown === 1 && after === 200)
+    tell(
+      'a full disk, then room again',
+      `${before}, ${full} (${shown} shown), ${after}`,
+      before === 200 && full === 507 && shown === 1 && after === 200,
+    )
   } finally {
     await one.stop('SIGKILL')
     execFileSync('umount', ['-l', place], { stdio: 'ignore' })
@@ -102,7 +116,14 @@ async function fullDisk() {
 }
 
 const AT = new Date().toISOString()
-const file = (entries, more = {}) => ({ format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines'], entries, ...more })
+const file = (entries, more = {}) => ({
+  format: 'nimble-tally/match',
+  version: 1,
+  game: 'brim',
+  players: ['Ines'],
+  entries,
+  ...more,
+})
 const roll = { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } }
 const stop = { play: { do: 'stop', by: 1, said: 19 } }
 const turns = (n) => Array.from({ length: n }, (_, i) => (i % 2 ? stop : roll))
@@ -135,7 +156,8 @@ async function archives() {
     while (going) await one.append(busy, after++, turns(2)[after % 2])
   })()
   const deleting = (async () => {
-    for (let i = 299; going && i > 100; i--, gone++) await fetch(`${one.address}/api/matches/kept-${i}`, { method: 'DELETE' })
+    for (let i = 299; going && i > 100; i--, gone++)
+      await fetch(`${one.address}/api/matches/kept-${i}`, { method: 'DELETE' })
   })()
   const taken = []
   for (let i = 0; i < 10; i++) taken.push(await (await fetch(`${one.address}/api/archive`)).json())
@@ -152,7 +174,11 @@ async function archives() {
     await two.stop()
     rmSync(two.folder, { recursive: true, force: true })
   }
-  tell('10 archives taken while others record and delete', `${gone} deleted, ${after} recorded meanwhile; ${broken} of 3 did not come back whole`, broken === 0)
+  tell(
+    '10 archives taken while others record and delete',
+    `${gone} deleted, ${after} recorded meanwhile; ${broken} of 3 did not come back whole`,
+    broken === 0,
+  )
 }
 
 /** Ten thousand matches stored: the list opens as with ten, and recording costs the same. */
@@ -184,7 +210,10 @@ async function many() {
   const start = performance.now()
   const archive = await (await fetch(`${one.address}/api/archive`)).text()
   const took = performance.now() - start
-  tell('10,000 matches taken along', `${(took / 1000).toFixed(1)} s, ${(archive.length / 1e6).toFixed(0)} MB, loop held ${await one.held()} ms`)
+  tell(
+    '10,000 matches taken along',
+    `${(took / 1000).toFixed(1)} s, ${(archive.length / 1e6).toFixed(0)} MB, loop held ${await one.held()} ms`,
+  )
   const place = openSync(join(one.folder, 'flush-alone'), 'w')
   const page = Buffer.alloc(8192)
   const alone = await times(() => {
@@ -201,8 +230,12 @@ async function many() {
 async function longMatch() {
   const one = server()
   await one.start()
-  const make = async (entries) => (await (await one.post('/api/matches/import', file(turns(entries), rounds))).json()).id
-  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--js-flags=--expose-gc'] })
+  const make = async (entries) =>
+    (await (await one.post('/api/matches/import', file(turns(entries), rounds))).json()).id
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--js-flags=--expose-gc'],
+  })
   const page = await browser.newPage()
   for (const entries of [20, 4990]) {
     const match = await make(entries)
@@ -230,7 +263,10 @@ async function longMatch() {
       await one.append(match, entries + i - 1, { call: 'note', why: 'ordeal' })
       drawn.push(await seen)
     }
-    tell(`a match of ${entries} entries in a browser`, `opened in ${opened.toFixed(0)} ms, a new entry drawn in a frame of ${middle(drawn).toFixed(0)} ms`)
+    tell(
+      `a match of ${entries} entries in a browser`,
+      `opened in ${opened.toFixed(0)} ms, a new entry drawn in a frame of ${middle(drawn).toFixed(0)} ms`,
+    )
   }
   const match = await one.makeMatch()
   await page.goto(`${one.address}/match/${match}`)
@@ -262,8 +298,11 @@ async function loop() {
     const held = await one.held()
     tell(what, `${status}, ${took.toFixed(0)} ms, loop held ${held} ms${held > 200 ? ' (over 200)' : ''}`, status < 500)
   }
-  const imported = (entries, more) => one.post('/api/matches/import', file(entries, more)).then((answer) => answer.status)
-  await ask('a match of 5,000 strikes, brought in', () => imported([roll, ...Array.from({ length: 4999 }, (_, i) => ({ strike: i + 1 }))]))
+  const imported = (entries, more) =>
+    one.post('/api/matches/import', file(entries, more)).then((answer) => answer.status)
+  await ask('a match of 5,000 strikes, brought in', () =>
+    imported([roll, ...Array.from({ length: 4999 }, (_, i) => ({ strike: i + 1 }))]),
+  )
   await ask('a match of 5,000 plays, brought in', () => imported(turns(5000), rounds))
   await ask('a match of 5,000 entries that are none', () => imported(Array.from({ length: 5000 }, () => ({ play: 5 }))))
   await ask('20,000 house rules that there are not', () =>
@@ -284,9 +323,16 @@ async function loop() {
     await one.append(match, i, turns(2)[i % 2])
     times.push(performance.now() - start)
   }
-  tell('appending entries 1 to 200 and 1,801 to 2,000', `${middle(times.slice(0, 200)).toFixed(1)} ms and ${middle(times.slice(-200)).toFixed(1)} ms, median`)
-  await ask('the newest of 2,000 taken back', () => one.append(match, 2000, { strike: 2000 }).then((answer) => answer.status))
-  await ask('the first of 2,000 taken back', () => one.append(match, 2001, { strike: 1 }).then((answer) => answer.status))
+  tell(
+    'appending entries 1 to 200 and 1,801 to 2,000',
+    `${middle(times.slice(0, 200)).toFixed(1)} ms and ${middle(times.slice(-200)).toFixed(1)} ms, median`,
+  )
+  await ask('the newest of 2,000 taken back', () =>
+    one.append(match, 2000, { strike: 2000 }).then((answer) => answer.status),
+  )
+  await ask('the first of 2,000 taken back', () =>
+    one.append(match, 2001, { strike: 1 }).then((answer) => answer.status),
+  )
   await one.stop()
   rmSync(one.folder, { recursive: true, force: true })
 }
@@ -315,14 +361,32 @@ async function muteViewers() {
     await one.append(match, i, { call: 'note', why: 'gull '.repeat(90) })
     times.push(performance.now() - start)
   }
-  tell('300 entries before 200 viewers that never read', `${middle(times).toFixed(1)} ms median, ${middle(times, 0.95).toFixed(1)} ms at 95 %`)
-  tell('memory before and after', `${before.toFixed(0)} MB and ${one.memory().toFixed(0)} MB`, one.memory() < before + 400)
+  tell(
+    '300 entries before 200 viewers that never read',
+    `${middle(times).toFixed(1)} ms median, ${middle(times, 0.95).toFixed(1)} ms at 95 %`,
+  )
+  tell(
+    'memory before and after',
+    `${before.toFixed(0)} MB and ${one.memory().toFixed(0)} MB`,
+    one.memory() < before + 400,
+  )
   const took = await one.stop()
   tell('stopped with 200 streams open', `${took.toFixed(0)} ms`, took < 2000)
   rmSync(one.folder, { recursive: true, force: true })
 }
 
-const PARTS = { firstStarts, kills, twoProcesses, fullDisk, loop, archives, many, longMatch, muteViewers, ...strangers(tell) }
+const PARTS = {
+  firstStarts,
+  kills,
+  twoProcesses,
+  fullDisk,
+  loop,
+  archives,
+  many,
+  longMatch,
+  muteViewers,
+  ...strangers(tell),
+}
 const asked = process.argv.slice(2)
 for (const [name, part] of Object.entries(PARTS)) if (!asked.length || asked.includes(name)) await part()
 const written = rows.map((row) => `| ${row.slice(0, 2).join(' | ')} |`).join('\n')

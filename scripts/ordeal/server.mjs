@@ -64,11 +64,39 @@ export function server(folder = mkdtempSync(join(tmpdir(), 'nimble-ordeal-'))) {
   const memory = () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${running.pid}/status`, 'utf8'))[1]) / 1000
 
   const json = { 'content-type': 'application/json' }
-  const post = (path, body) => fetch(address + path, { method: 'POST', headers: json, body: typeof body === 'string' ? body : JSON.stringify(body) })
+  const post = (path, body) =>
+    fetch(address + path, {
+      method: 'POST',
+      headers: json,
+      body: typeof body === 'string' ? body : JSON.stringify(body),
+    })
   const get = async (path) => (await fetch(address + path)).json()
   const makeMatch = async () =>
-    (await (await post('/api/matches', { game: 'brim', seats: [{ name: 'Ines', pennant: 1 }], first: 1, houseRules: { rounds: 50 } })).json()).id
-  const append = (match, after, entry, id = `ordeal-${match}-${after}`) => post(`/api/matches/${match}/entries`, { id, after, entry })
+    (
+      await (
+        await post('/api/matches', {
+          game: 'brim',
+          seats: [{ name: 'Ines', pennant: 1 }],
+          first: 1,
+          houseRules: { rounds: 50 },
+        })
+      ).json()
+    ).id
+  const append = (match, after, entry, id = `ordeal-${match}-${after}`) =>
+    post(`/api/matches/${match}/entries`, { id, after, entry })
 
-  return { address, folder, start, stop, held, memory, post, get, makeMatch, append, told: () => told, process: () => running }
+  return {
+    address,
+    folder,
+    start,
+    stop,
+    held,
+    memory,
+    post,
+    get,
+    makeMatch,
+    append,
+    told: () => told,
+    process: () => running,
+  }
 }

@@ -36,7 +36,9 @@ export function strangers(tell) {
     const at = await opened()
     const { ask, cookie } = at
     const seats = [{ name: 'Ines', pennant: 1 }]
-    const { id } = await (await ask('/api/matches', { method: 'POST', cookie, body: { game: 'brim', seats, first: 1 } })).json()
+    const { id } = await (
+      await ask('/api/matches', { method: 'POST', cookie, body: { game: 'brim', seats, first: 1 } })
+    ).json()
     const { code } = await (await ask(`/api/matches/${id}/helpers`, { method: 'POST', cookie, body: {} })).json()
     const [, , value] = cookieIn(await ask('/api/helper', { method: 'POST', body: { code } }))
     const renamed = await ask('/api/archive', { cookie: `nimble-tally=${value}` })
@@ -60,7 +62,11 @@ export function strangers(tell) {
     const eight = (await ask(`/api/logbook?who=${ids(8)}`, { cookie })).status
     const took = performance.now() - start
     const held = await one.held()
-    tell('a logbook of 180 people; of eight', `${many}; ${eight} in ${took.toFixed(0)} ms, loop held ${held} ms`, many === 422 && eight === 200 && held < 200)
+    tell(
+      'a logbook of 180 people; of eight',
+      `${many}; ${eight} in ${took.toFixed(0)} ms, loop held ${held} ms`,
+      many === 422 && eight === 200 && held < 200,
+    )
     const foreign = (await ask('/api/logbook', { cookie, 'sec-fetch-site': 'cross-site' })).status
     tell('looked at from another site’s page', String(foreign), foreign === 403)
     await close(at)
@@ -70,7 +76,9 @@ export function strangers(tell) {
     const at = await opened()
     const { one, ask, cookie } = at
     const seats = [{ name: 'Ines', pennant: 1 }]
-    const { id } = await (await ask('/api/matches', { method: 'POST', cookie, body: { game: 'brim', seats, first: 1 } })).json()
+    const { id } = await (
+      await ask('/api/matches', { method: 'POST', cookie, body: { game: 'brim', seats, first: 1 } })
+    ).json()
     const send = async (entry) => {
       await one.held()
       const { status } = await ask(`/api/matches/${id}/entries`, {
@@ -91,7 +99,8 @@ export function strangers(tell) {
     const at = await opened()
     const { one, ask } = at
     const before = sizeOf(one.folder)
-    for (let i = 0; i < LEAVES; i++) await ask('/api/session', { method: 'DELETE', cookie: `nimble-tally=stranger-${i}` })
+    for (let i = 0; i < LEAVES; i++)
+      await ask('/api/session', { method: 'DELETE', cookie: `nimble-tally=stranger-${i}` })
     const grown = (sizeOf(one.folder) - before) / 1e6
     tell(`strangers who leave (${LEAVES})`, `the folder grew by ${grown.toFixed(1)} MB`, grown < 20)
     await close(at)
@@ -108,7 +117,11 @@ export function strangers(tell) {
     const began = await one.start({ NIMBLE_RESTORE: half })
     await one.start()
     const there = (await one.get(`/api/matches/${match}`)).id === match
-    tell('half an archive to be brought back', `${began ? 'started' : 'refused'}, the match is ${there ? 'there' : 'gone'}`, !began && there)
+    tell(
+      'half an archive to be brought back',
+      `${began ? 'started' : 'refused'}, the match is ${there ? 'there' : 'gone'}`,
+      !began && there,
+    )
     await one.stop()
     rmSync(one.folder, { recursive: true, force: true })
   }

@@ -24,7 +24,9 @@ export function makeRation(path: string) {
       if (stranger) await strangers.consume('strangers')
     } catch (error) {
       const seconds = error instanceof RateLimiterRes ? Math.ceil(error.msBeforeNext / 1000) : 60
-      throw new Refusal(429, 'too-many-tries', `Too many tries. Wait ${seconds} seconds, then try again.`, path, { seconds })
+      throw new Refusal(429, 'too-many-tries', `Too many tries. Wait ${seconds} seconds, then try again.`, path, {
+        seconds,
+      })
     }
     return async () => {
       await each.reward(from)

@@ -8,10 +8,13 @@ test('every role has a cookie and a key of its own, and each installation other 
   expect(new Set(ROLES.flatMap((role) => [keyFor(role, 'one'), keyFor(role, 'two')])).size).toBe(2 * ROLES.length)
 })
 
-test.each(ROLES.flatMap((sealed) => ROLES.map((asked) => [sealed, asked] as const)))('sealed for a %s, asked for a %s', (sealed, asked) => {
-  const data = { role: sealed, passcode: mark(HASH), helper: 'h' }
-  expect(isSealedFor(asked, data, HASH)).toBe(sealed === asked)
-})
+test.each(ROLES.flatMap((sealed) => ROLES.map((asked) => [sealed, asked] as const)))(
+  'sealed for a %s, asked for a %s',
+  (sealed, asked) => {
+    const data = { role: sealed, passcode: mark(HASH), helper: 'h' }
+    expect(isSealedFor(asked, data, HASH)).toBe(sealed === asked)
+  },
+)
 
 test('nothing counts under another passcode, without one, or without a role', () => {
   expect(isSealedFor('referee', { role: 'referee', passcode: mark(HASH) }, `${HASH}f`)).toBe(false)

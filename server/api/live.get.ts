@@ -10,7 +10,8 @@ export default defineRoute((event) =>
     const leave = follow(null, (change) => {
       const { kind, match } = change
       if (kind === 'board' || kind === 'helpers') return
-      if (kind === 'recorded') stream.send(kind, { match, last: change.recorded.number, summary: change.summary, at: change.recorded.at })
+      if (kind === 'recorded')
+        stream.send(kind, { match, last: change.recorded.number, summary: change.summary, at: change.recorded.at })
       else if (kind === 'made' || kind === 'renamed') stream.send(kind, change.listed)
       else stream.send(kind, kind === 'clock' ? { match, clock: change.clock } : { match })
     })

@@ -9,5 +9,10 @@ import { defineRoute } from '../utils/refusal'
 export default defineRoute(async (event): Promise<Access> => {
   if (isLocalOnly()) return { passcode: false, mayRecord: true, helps: null, zone: await roomZone() }
   const may = await mayRecord(event)
-  return { passcode: true, mayRecord: may, helps: may ? null : ((await helperHere(event))?.match ?? null), zone: await roomZone() }
+  return {
+    passcode: true,
+    mayRecord: may,
+    helps: may ? null : ((await helperHere(event))?.match ?? null),
+    zone: await roomZone(),
+  }
 })

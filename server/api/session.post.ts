@@ -12,7 +12,8 @@ const MOST_BYTES = 2000
 export default defineRoute(async (event) => {
   const { passcode } = await bodyOf(event, passcodeShape, MOST_BYTES)
   const right = await rationTry(event, 'passcode')
-  if (!(await verifyPasscode(passcode, await passcodeHash()))) throw new Refusal(403, 'wrong-passcode', 'That is not the passcode.', 'passcode')
+  if (!(await verifyPasscode(passcode, await passcodeHash())))
+    throw new Refusal(403, 'wrong-passcode', 'That is not the passcode.', 'passcode')
   await right()
   await letIn(event)
   return { mayRecord: true }

@@ -12,12 +12,16 @@ const stamp = (now: number) => new Date(now).toISOString().slice(0, 16).replace(
 
 /** Keeps an archive of everything, as it is read, among the backups. It is only named when it is whole. */
 export async function keepArchive(folder: string, chunks: AsyncIterable<string>, now = Date.now()): Promise<string> {
-  return keep(folder, `nimble-tally-${stamp(now)}.json`, (path) => pipeline(Readable.from(chunks), createWriteStream(path, { mode: 0o600 })))
+  return keep(folder, `nimble-tally-${stamp(now)}.json`, (path) =>
+    pipeline(Readable.from(chunks), createWriteStream(path, { mode: 0o600 })),
+  )
 }
 
 /** Keeps the whole database folder, before a migration changes it. */
 export async function keepFolder(folder: string, dump: Buffer, before: string, now = Date.now()): Promise<string> {
-  return keep(folder, `nimble-tally-${stamp(now)}-before-${before}.tar.gz`, (path) => writeFileSync(path, dump, { mode: 0o600 }))
+  return keep(folder, `nimble-tally-${stamp(now)}-before-${before}.tar.gz`, (path) =>
+    writeFileSync(path, dump, { mode: 0o600 }),
+  )
 }
 
 /** Whether a day has passed since the newest backup. */

@@ -39,7 +39,8 @@ export async function openFolder(folder: string, { prepared, anew = false }: Ope
   const [ready] = readdirSync(folder).filter((name) => name.startsWith(READY))
   if (!existsSync(data) && ready) renameSync(join(folder, ready), data)
   if (!existsSync(data) && !anew) refuseGone(folder)
-  for (const left of readdirSync(folder).filter((name) => name.startsWith('pgdata.new-'))) rmSync(join(folder, left), { recursive: true, force: true })
+  for (const left of readdirSync(folder).filter((name) => name.startsWith('pgdata.new-')))
+    rmSync(join(folder, left), { recursive: true, force: true })
   if (!existsSync(data)) await layDown(folder, prepared)
   refuseBroken(folder, data)
   try {
@@ -47,7 +48,10 @@ export async function openFolder(folder: string, { prepared, anew = false }: Ope
     await client.query('select 1')
     return client
   } catch (error) {
-    throw new FolderBroken(folder, `The database in ${data} can't be opened: a file in it is damaged (${(error as Error).message.split('\n')[0]}).`)
+    throw new FolderBroken(
+      folder,
+      `The database in ${data} can't be opened: a file in it is damaged (${(error as Error).message.split('\n')[0]}).`,
+    )
   }
 }
 
@@ -55,8 +59,13 @@ export async function openFolder(folder: string, { prepared, anew = false }: Ope
 function refuseGone(folder: string): void {
   const aside = readdirSync(folder).filter((name) => name.startsWith('pgdata.before-'))
   if (!aside.length && !backupsOf(folder).length) return
-  const says = aside.length ? `It was set aside as ${join(folder, aside.sort().at(-1)!)}; to go back to it, rename that folder to pgdata. ` : ''
-  throw new FolderBroken(folder, `The database ${dataIn(folder)} is gone. ${says}To begin with an empty one all the same: bin/start --anew`)
+  const says = aside.length
+    ? `It was set aside as ${join(folder, aside.sort().at(-1)!)}; to go back to it, rename that folder to pgdata. `
+    : ''
+  throw new FolderBroken(
+    folder,
+    `The database ${dataIn(folder)} is gone. ${says}To begin with an empty one all the same: bin/start --anew`,
+  )
 }
 
 /** Makes the database in a folder that has none, from an archive of another folder or empty. */
@@ -79,7 +88,10 @@ function refuseReadOnly(folder: string): void {
     accessSync(folder, constants.W_OK | constants.R_OK)
     if (existsSync(dataIn(folder))) accessSync(dataIn(folder), constants.W_OK | constants.R_OK)
   } catch {
-    throw new FolderBroken(folder, `The data folder ${folder} can't be written: it belongs to somebody else, or lies on a read-only disk.`)
+    throw new FolderBroken(
+      folder,
+      `The data folder ${folder} can't be written: it belongs to somebody else, or lies on a read-only disk.`,
+    )
   }
 }
 
@@ -94,7 +106,8 @@ export function refuseBroken(folder: string, data: string): void {
 /** Where the newest backup lies and how it is brought back, in words. */
 export function howToRestore(folder: string): string {
   const [newest] = backupsOf(folder)
-  if (!newest) return 'There is no backup yet; keep the folder for whoever can mend it, and start with another one: NIMBLE_DATA=/another/folder bin/start'
+  if (!newest)
+    return 'There is no backup yet; keep the folder for whoever can mend it, and start with another one: NIMBLE_DATA=/another/folder bin/start'
   return `The newest backup is ${newest.path}.\nBring it back with: bin/start --restore ${newest.path}`
 }
 

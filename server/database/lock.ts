@@ -47,8 +47,15 @@ function makeFolder(folder: string): void {
     mkdirSync(folder, { recursive: true, mode: 0o700 })
   } catch (error) {
     const { code, message } = error as NodeJS.ErrnoException
-    const why = code === 'EEXIST' || code === 'ENOTDIR' ? 'there is a file in its place, or in its way' : code === 'ENOSPC' ? 'the disk is full' : message
-    throw new StartRefused(`The data folder ${folder} can’t be made: ${why}.\nName another one: NIMBLE_DATA=/another/folder bin/start`)
+    const why =
+      code === 'EEXIST' || code === 'ENOTDIR'
+        ? 'there is a file in its place, or in its way'
+        : code === 'ENOSPC'
+          ? 'the disk is full'
+          : message
+    throw new StartRefused(
+      `The data folder ${folder} can’t be made: ${why}.\nName another one: NIMBLE_DATA=/another/folder bin/start`,
+    )
   }
 }
 
@@ -56,7 +63,9 @@ function takeSocket(folder: string): Promise<Release> {
   const { dev, ino } = statSync(folder)
   const server = createServer((socket) => socket.destroy())
   return new Promise((resolve, reject) => {
-    server.once('error', (error: NodeJS.ErrnoException) => reject(error.code === 'EADDRINUSE' ? new FolderTaken(folder) : error))
+    server.once('error', (error: NodeJS.ErrnoException) =>
+      reject(error.code === 'EADDRINUSE' ? new FolderTaken(folder) : error),
+    )
     server.listen(`\0nimble-tally-${dev}-${ino}`, () => {
       server.unref()
       resolve(() => new Promise((done) => server.close(() => done())))

@@ -24,12 +24,15 @@ export async function migrate(
   if (first && seen.size) await before(first.tag)
   return database.transaction(async (tx) => {
     await tx.execute(sql`select pg_advisory_xact_lock(${ADVISORY_LOCK})`)
-    await tx.execute(sql`create table if not exists applied_migrations (tag text primary key, at timestamptz not null default now())`)
+    await tx.execute(
+      sql`create table if not exists applied_migrations (tag text primary key, at timestamptz not null default now())`,
+    )
     const known = await tagsIn(tx)
     const applied: string[] = []
     for (const migration of migrations) {
       if (known.has(migration.tag)) continue
-      for (const statement of migration.sql.split('--> statement-breakpoint')) if (statement.trim()) await tx.execute(sql.raw(statement))
+      for (const statement of migration.sql.split('--> statement-breakpoint'))
+        if (statement.trim()) await tx.execute(sql.raw(statement))
       await tx.execute(sql`insert into applied_migrations (tag) values (${migration.tag})`)
       applied.push(migration.tag)
     }
@@ -39,10 +42,15 @@ export async function migrate(
 
 /** The tags that were applied already; none where the database is new. */
 async function seenBy(database: Database): Promise<ReadonlySet<string>> {
-  const [there] = await rowsOf<{ name: string | null }>(database, sql`select to_regclass('applied_migrations')::text as name`)
+  const [there] = await rowsOf<{ name: string | null }>(
+    database,
+    sql`select to_regclass('applied_migrations')::text as name`,
+  )
   return there?.name ? tagsIn(database) : new Set()
 }
 
 async function tagsIn(database: Pick<Database, 'execute'>): Promise<ReadonlySet<string>> {
-  return new Set((await rowsOf<{ tag: string }>(database, sql`select tag from applied_migrations`)).map(({ tag }) => tag))
+  return new Set(
+    (await rowsOf<{ tag: string }>(database, sql`select tag from applied_migrations`)).map(({ tag }) => tag),
+  )
 }

@@ -15,7 +15,12 @@ export type Fill = (client: PGlite, archive: Buffer) => Promise<void>
  * and tried out beside first; only what was read whole takes the place, and what was there is set aside, never deleted.
  * Whatever is wrong with it, nothing has changed. Refuses (`StartRefused`) in words.
  */
-export async function bringBack(folder: string, backup: string, prepared: Buffer | undefined, fill: Fill): Promise<void> {
+export async function bringBack(
+  folder: string,
+  backup: string,
+  prepared: Buffer | undefined,
+  fill: Fill,
+): Promise<void> {
   const bytes = bytesOf(backup)
   const beside = join(folder, `pgdata.new-${process.pid}`)
   try {
@@ -32,7 +37,8 @@ export async function bringBack(folder: string, backup: string, prepared: Buffer
 }
 
 function bytesOf(backup: string): Buffer {
-  if (!existsSync(backup) || !statSync(backup).isFile()) throw new StartRefused(`There is no file ${backup} to bring back.`)
+  if (!existsSync(backup) || !statSync(backup).isFile())
+    throw new StartRefused(`There is no file ${backup} to bring back.`)
   return readFileSync(backup)
 }
 

@@ -1,5 +1,16 @@
 import { sql } from 'drizzle-orm'
-import { bigint, boolean, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core'
+import {
+  bigint,
+  boolean,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core'
 import type { NumberFact } from '#core/game'
 import type { How } from '#core/plays'
 import type { ClockState, RoomClockState, Summary } from '#shared/api'
@@ -26,7 +37,10 @@ export const roomSessions = pgTable(
   'room_sessions',
   {
     id: text('id').primaryKey(),
-    clock: jsonb('clock').$type<RoomClockState>().notNull().default({ minutes: null, used: 0, since: null, called: false }),
+    clock: jsonb('clock')
+      .$type<RoomClockState>()
+      .notNull()
+      .default({ minutes: null, used: 0, since: null, called: false }),
     boardToken: boardToken(),
     createdAt: at('created_at').notNull().defaultNow(),
     /** Null while it goes on. */
@@ -94,7 +108,10 @@ export const entries = pgTable(
     entry: jsonb('entry').$type<unknown>().notNull(),
     at: at('at').notNull().defaultNow(),
   },
-  (table) => [primaryKey({ columns: [table.matchId, table.number] }), uniqueIndex('entries_by_client_id').on(table.matchId, table.clientId)],
+  (table) => [
+    primaryKey({ columns: [table.matchId, table.number] }),
+    uniqueIndex('entries_by_client_id').on(table.matchId, table.clientId),
+  ],
 )
 
 /** The number facts that each entry practised, for looking back; they follow every correction of the tape. */
@@ -118,7 +135,10 @@ export const facts = pgTable(
     how: text('how').$type<How>(),
     at: at('at').notNull().defaultNow(),
   },
-  (table) => [primaryKey({ columns: [table.matchId, table.entry, table.ordinal] }), index('facts_by_person').on(table.personId, table.at)],
+  (table) => [
+    primaryKey({ columns: [table.matchId, table.entry, table.ordinal] }),
+    index('facts_by_person').on(table.personId, table.at),
+  ],
 )
 
 /** Devices that may record at one table: by a code, of which only the hash is kept, until the table or its session ends. */

@@ -33,7 +33,10 @@ export async function keepNamedRules(given: Omit<NamedRules, 'id'>): Promise<str
 }
 
 /** Renames house rules, or keeps other ones under the name. */
-export async function changeNamedRules(id: string, changes: { name?: string; houseRules?: Record<string, unknown> }): Promise<void> {
+export async function changeNamedRules(
+  id: string,
+  changes: { name?: string; houseRules?: Record<string, unknown> },
+): Promise<void> {
   await writing(async (tx) => {
     const [kept] = await tx.select(columns).from(namedRules).where(eq(namedRules.id, id))
     if (!kept) throw noSuchRules()
@@ -46,7 +49,10 @@ export async function changeNamedRules(id: string, changes: { name?: string; hou
 }
 
 export async function removeNamedRules(id: string): Promise<void> {
-  const gone = await writing((tx) => tx.delete(namedRules).where(eq(namedRules.id, id)).returning({ id: namedRules.id }), { frees: true })
+  const gone = await writing(
+    (tx) => tx.delete(namedRules).where(eq(namedRules.id, id)).returning({ id: namedRules.id }),
+    { frees: true },
+  )
   if (!gone.length) throw noSuchRules()
 }
 
@@ -66,10 +72,22 @@ export async function importNamedRules(text: string): Promise<Pick<NamedRules, '
   return { id: await keepNamedRules({ game, name, houseRules }), game, name }
 }
 
-const noSuchRules = () => new Refusal(404, 'no-such-rules', 'There are no such house rules; they may have been deleted.', 'id')
+const noSuchRules = () =>
+  new Refusal(404, 'no-such-rules', 'There are no such house rules; they may have been deleted.', 'id')
 
 async function refuseTaken({ game, name }: Pick<NamedRules, 'game' | 'name'>, within: Within, but = ''): Promise<void> {
-  const same = and(eq(namedRules.game, game), eq(sql`lower(${namedRules.name})`, name.toLowerCase()), ne(namedRules.id, but))
+  const same = and(
+    eq(namedRules.game, game),
+    eq(sql`lower(${namedRules.name})`, name.toLowerCase()),
+    ne(namedRules.id, but),
+  )
   const [found] = await within.select(columns).from(namedRules).where(same)
-  if (found) throw new Refusal(409, 'name-taken', `There are house rules called “${found.name}” already; choose another name.`, 'name', { same: found.id })
+  if (found)
+    throw new Refusal(
+      409,
+      'name-taken',
+      `There are house rules called “${found.name}” already; choose another name.`,
+      'name',
+      { same: found.id },
+    )
 }

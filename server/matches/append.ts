@@ -54,13 +54,21 @@ async function appendNow(match: string, { id, after, entry }: Append, guard?: Gu
     const { same } = row
     if (same) return { tape, recorded: { number: same.number, id, entry: same.entry, at: same.at }, fresh: null }
     if (after !== row.last) throw await stale(match, row.last, after, tx)
-    if (row.last >= MOST_ENTRIES) throw new Refusal(409, 'match-full', `A match holds ${MOST_ENTRIES} entries at most; begin another one.`, 'entry')
+    if (row.last >= MOST_ENTRIES)
+      throw new Refusal(409, 'match-full', `A match holds ${MOST_ENTRIES} entries at most; begin another one.`, 'entry')
     guard?.(tape, entry)
     const next = addEntry(tape, entry)
     const line = next.lines.at(-1)!
     refuseUnlessKept(next)
     const summary = summaryOf(next)
-    const kept = tx.$with('kept').as(tx.insert(entries).values({ matchId: match, number: line.number, clientId: id, entry }).returning({ at: entries.at }))
+    const kept = tx
+      .$with('kept')
+      .as(
+        tx
+          .insert(entries)
+          .values({ matchId: match, number: line.number, clientId: id, entry })
+          .returning({ at: entries.at }),
+      )
     const [stored] = await tx
       .with(kept)
       .update(matches)
@@ -95,7 +103,9 @@ function refuseUnlessKept(tape: Tape): void {
   const { verdict, entry, before } = tape.lines.at(-1)!
   const { reason } = verdict
   if (!reason || (entry.kind === 'play' && reason.code !== 'malformed')) return
-  throw new Refusal(422, reason.code, sayReason(tape.table.game, reason, speaking(tape.table, before.rules)), 'entry', { facts: reason.facts })
+  throw new Refusal(422, reason.code, sayReason(tape.table.game, reason, speaking(tape.table, before.rules)), 'entry', {
+    facts: reason.facts,
+  })
 }
 
 /** Appends an entry that the server itself makes after whatever was recorded last; `make` says which, null for none any more. */

@@ -32,11 +32,13 @@ export async function* archiveText(): AsyncGenerator<string> {
     .from(matches)
     .orderBy(asc(matches.createdAt), asc(matches.id))
   const known = (await listPeople()).map(({ id, name, pennant }) => ({ id, name, pennant }))
-  const sessions = (await database.select().from(roomSessions).orderBy(asc(roomSessions.createdAt))).map(({ id, createdAt, endedAt }) => ({
-    id,
-    createdAt: moment(createdAt),
-    endedAt: endedAt && moment(endedAt),
-  }))
+  const sessions = (await database.select().from(roomSessions).orderBy(asc(roomSessions.createdAt))).map(
+    ({ id, createdAt, endedAt }) => ({
+      id,
+      createdAt: moment(createdAt),
+      endedAt: endedAt && moment(endedAt),
+    }),
+  )
   yield `{"format":${JSON.stringify(ARCHIVE)},"version":1,"madeAt":${JSON.stringify(new Date().toISOString())},"people":${JSON.stringify(known)},"namedRules":${JSON.stringify(await listNamedRules())},"sessions":${JSON.stringify(sessions)},"matches":[`
   let first = true
   for (const page of pagesOf(all)) {
@@ -74,13 +76,18 @@ function pagesOf(all: readonly Listed[]): Listed[][] {
 async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
   const database = await theDatabase()
   const ids = page.map(({ id }) => id)
-  const rows = new Map((await database.select().from(matches).where(inArray(matches.id, ids))).map((row) => [row.id, row]))
-  const seated = grouped(await database.select().from(seats).where(inArray(seats.matchId, ids)).orderBy(asc(seats.seat)))
+  const rows = new Map(
+    (await database.select().from(matches).where(inArray(matches.id, ids))).map((row) => [row.id, row]),
+  )
+  const seated = grouped(
+    await database.select().from(seats).where(inArray(seats.matchId, ids)).orderBy(asc(seats.seat)),
+  )
   const recorded = new Map<string, (typeof entries.$inferSelect)[]>(ids.map((id) => [id, []]))
   const longest = Math.max(...page.map(({ last }) => last))
   for (let from = 0; from < longest; from += PAGE) {
     const piece = and(inArray(entries.matchId, ids), gt(entries.number, from), lte(entries.number, from + PAGE))
-    for (const row of await database.select().from(entries).where(piece).orderBy(asc(entries.number))) recorded.get(row.matchId)!.push(row)
+    for (const row of await database.select().from(entries).where(piece).orderBy(asc(entries.number)))
+      recorded.get(row.matchId)!.push(row)
     await breathe()
   }
   const now = Date.now()
@@ -205,7 +212,9 @@ function idIn(kept: unknown): string {
 }
 
 /** Brings people back, by id or by name; `known` leads from the archive's ids to ours. */
-async function restorePeople(given: ArchiveFrame['people']): Promise<{ known: ReadonlyMap<string, string>; fresh: number }> {
+async function restorePeople(
+  given: ArchiveFrame['people'],
+): Promise<{ known: ReadonlyMap<string, string>; fresh: number }> {
   return writing(async (tx) => {
     const here = await tx.select().from(people)
     const byName = new Map(here.map(({ name, id }) => [name.toLowerCase(), id]))
@@ -241,7 +250,11 @@ async function restoreSessions({ sessions, madeAt }: ArchiveFrame): Promise<void
 }
 
 /** Judges and stores one match of an archive; what is wrong with it where that can't be. */
-async function restoreMatch(json: unknown, i: number, known: ReadonlyMap<string, string>): Promise<Omit<LeftOut, 'id'> | null> {
+async function restoreMatch(
+  json: unknown,
+  i: number,
+  known: ReadonlyMap<string, string>,
+): Promise<Omit<LeftOut, 'id'> | null> {
   const read = await gently(readArchived(json, i))
   if (!read.ok) return tellProblem(read.problems[0]!)
   const { kept, file, tape } = read.match
@@ -253,7 +266,9 @@ async function restoreMatch(json: unknown, i: number, known: ReadonlyMap<string,
       personId: personId ? (known.get(personId) ?? null) : null,
     }))
     const { id, name, recorded, createdAt, updatedAt, used, session } = kept
-    await writing((tx) => storeMatch(tx, { id, name, file, tape, seated, recorded, createdAt, updatedAt, used, session }))
+    await writing((tx) =>
+      storeMatch(tx, { id, name, file, tape, seated, recorded, createdAt, updatedAt, used, session }),
+    )
     return null
   } catch (error) {
     if (error instanceof Refusal && error.status !== 507) return leftOutFor(error, i)

@@ -15,14 +15,22 @@ import { tapeOf } from './tapes'
 export async function matchOfBoard(token: string): Promise<string> {
   const database = await theDatabase()
   const [row] = await database.select({ id: matches.id }).from(matches).where(eq(matches.boardToken, token))
-  if (!row) throw new Refusal(404, 'no-such-board', 'This link leads to no board; it may have been renewed. Ask the referee for the new one.', 'token')
+  if (!row)
+    throw new Refusal(
+      404,
+      'no-such-board',
+      'This link leads to no board; it may have been renewed. Ask the referee for the new one.',
+      'token',
+    )
   return row.id
 }
 
 /** Makes a new link; whoever follows by the old one is cut off. */
 export async function renewBoard(match: string): Promise<string> {
   const board = newToken()
-  const changed = await writing((tx) => tx.update(matches).set({ boardToken: board }).where(eq(matches.id, match)).returning({ id: matches.id }))
+  const changed = await writing((tx) =>
+    tx.update(matches).set({ boardToken: board }).where(eq(matches.id, match)).returning({ id: matches.id }),
+  )
   if (!changed.length) throw noSuchMatch()
   tell({ kind: 'board', match })
   return board
@@ -33,7 +41,13 @@ export async function boardOf(match: string): Promise<Board> {
   const database = await theDatabase()
   // One question a picture: it is drawn after every entry of every match that somebody looks at.
   const rows = await database
-    .select({ last: matches.last, clock: matches.clock, name: seatsTable.name, pennant: seatsTable.pennant, personId: seatsTable.personId })
+    .select({
+      last: matches.last,
+      clock: matches.clock,
+      name: seatsTable.name,
+      pennant: seatsTable.pennant,
+      personId: seatsTable.personId,
+    })
     .from(matches)
     .innerJoin(seatsTable, eq(seatsTable.matchId, matches.id))
     .where(eq(matches.id, match))

@@ -23,7 +23,8 @@ export async function setClock(match: string, act: ClockAct): Promise<ToldClock>
   const tape = await tapeFor(match)
   if (act === 'start' && tape.state.rules.minutes === null)
     throw new Refusal(409, 'no-clock', 'This match has no clock. Give it minutes by a ruling first.', 'do')
-  if ((act === 'start' || act === 'later') && tape.state.result) throw new Refusal(409, 'match-over', 'The match is over.', 'do')
+  if ((act === 'start' || act === 'later') && tape.state.result)
+    throw new Refusal(409, 'match-over', 'The match is over.', 'do')
   const now = Date.now()
   const clock = await clockOf(match)
   const runs = tape.state.rules.minutes !== null && !tape.state.timeCalled && !tape.state.result
@@ -40,7 +41,13 @@ export function clockAfter(clock: ClockState, act: ClockAct, now: number, runs: 
     case 'pause':
       return { used: usedBy(clock, now), since: null }
     case 'later':
-      return clock.paused ? clock : { used: usedBy(clock, now), since: null, paused: { at: new Date(now).toISOString(), ran: clock.since !== null } }
+      return clock.paused
+        ? clock
+        : {
+            used: usedBy(clock, now),
+            since: null,
+            paused: { at: new Date(now).toISOString(), ran: clock.since !== null },
+          }
     case 'back':
       return { used: usedBy(clock, now), since: clock.since ?? (clock.paused?.ran && runs ? now : null) }
     case 'start':
@@ -86,7 +93,9 @@ function turnOff(match: string): void {
 /** The clock has run out: time is called, after whatever was recorded last, and the clock stands. */
 async function runOut(match: string): Promise<void> {
   alarms.delete(match)
-  await appendLast(match, 'clock', ({ state }) => (state.result || state.timeCalled ? null : { call: 'time', why: 'the clock ran out' }))
+  await appendLast(match, 'clock', ({ state }) =>
+    state.result || state.timeCalled ? null : { call: 'time', why: 'the clock ran out' },
+  )
   const clock = await clockOf(match)
   await keep(match, { used: usedBy(clock, Date.now()), since: null })
 }
@@ -101,7 +110,11 @@ export async function resumeClocks(): Promise<void> {
   for (const { id, clock } of running) await arm(id, clock)
   follow(null, (change) => {
     if (change.kind === 'removed') turnOff(change.match)
-    if (change.kind === 'recorded' && alarms.has(change.match) && bearsOnTime(change.recorded.entry, change.summary.result !== null))
+    if (
+      change.kind === 'recorded' &&
+      alarms.has(change.match) &&
+      bearsOnTime(change.recorded.entry, change.summary.result !== null)
+    )
       void clockOf(change.match)
         .then((clock) => arm(change.match, clock))
         .catch(console.error)

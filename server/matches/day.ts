@@ -15,7 +15,8 @@ const MOST = 400
 const LOOKED_BACK = 365
 
 /** One day, or any time between two moments: what was played, what each child practised, what was remarked. */
-export const dayOf = (from: string, to: string): Promise<Day> => lookBack(and(gte(matches.createdAt, from), lt(matches.createdAt, to)), to)
+export const dayOf = (from: string, to: string): Promise<Day> =>
+  lookBack(and(gte(matches.createdAt, from), lt(matches.createdAt, to)), to)
 
 /** The same of one session of the room. */
 export async function sessionDay(id: string): Promise<Day> {
@@ -31,7 +32,13 @@ async function lookBack(within: SQL | undefined, to: string): Promise<Day> {
   const remarks = await database
     .select({ match: entries.matchId, why: sql<string>`${entries.entry}->>'why'` })
     .from(entries)
-    .where(and(inArray(entries.matchId, ids), sql`${entries.entry}->>'call' = 'note'`, sql`coalesce(${entries.entry}->>'why', '') <> ''`))
+    .where(
+      and(
+        inArray(entries.matchId, ids),
+        sql`${entries.entry}->>'call' = 'note'`,
+        sql`coalesce(${entries.entry}->>'why', '') <> ''`,
+      ),
+    )
     .orderBy(asc(entries.at))
   const practised = await database
     .select({
@@ -45,11 +52,15 @@ async function lookBack(within: SQL | undefined, to: string): Promise<Day> {
     .groupBy(facts.personId)
   const byPerson = new Map(practised.map((row) => [row.person, row]))
   const seated = [...new Set(played.flatMap(({ seats }) => seats.flatMap(({ personId }) => personId ?? [])))]
-  const known = seated.length ? await database.select().from(people).where(inArray(people.id, seated)).orderBy(asc(people.name)) : []
+  const known = seated.length
+    ? await database.select().from(people).where(inArray(people.id, seated)).orderBy(asc(people.name))
+    : []
   const children: DayChild[] = []
   for (const { id, name, pennant } of known) {
     const mine = played.filter(({ seats }) => seats.some(({ personId }) => personId === id))
-    const won = mine.filter(({ seats, summary }) => summary.result?.winners.some((seat) => seats[seat - 1]?.personId === id))
+    const won = mine.filter(({ seats, summary }) =>
+      summary.result?.winners.some((seat) => seats[seat - 1]?.personId === id),
+    )
     const counted = byPerson.get(id)
     children.push({
       person: { id, name, pennant },
@@ -69,9 +80,23 @@ async function lookBack(within: SQL | undefined, to: string): Promise<Day> {
 export async function shakyOf(person: string, until: string): Promise<string[]> {
   const database = await theDatabase()
   const tries = await database
-    .select({ operation: facts.operation, terms: facts.terms, answer: facts.answer, said: facts.said, right: facts.right, how: facts.how, at: facts.at })
+    .select({
+      operation: facts.operation,
+      terms: facts.terms,
+      answer: facts.answer,
+      said: facts.said,
+      right: facts.right,
+      how: facts.how,
+      at: facts.at,
+    })
     .from(facts)
-    .where(and(eq(facts.personId, person), lt(facts.at, until), sql`${facts.at} > ${until}::timestamptz - make_interval(days => ${LOOKED_BACK})`))
+    .where(
+      and(
+        eq(facts.personId, person),
+        lt(facts.at, until),
+        sql`${facts.at} > ${until}::timestamptz - make_interval(days => ${LOOKED_BACK})`,
+      ),
+    )
   return shakyOnes(masteryOf(tries, Date.parse(until))).map(({ key }) => key)
 }
 

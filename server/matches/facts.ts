@@ -10,7 +10,9 @@ const BATCH = 250
 /** Keeps the facts that the newest entry practised; after a correction also those of each entry for which they changed. */
 export async function keepFacts(match: string, before: Tape, tape: Tape, within: Within): Promise<void> {
   const told = (line: Line) => JSON.stringify(practisedFacts(tape.table, line))
-  const changed = before.lines.flatMap((line, i) => (line !== tape.lines[i] && told(line) !== told(tape.lines[i]!) ? [tape.lines[i]!] : []))
+  const changed = before.lines.flatMap((line, i) =>
+    line !== tape.lines[i] && told(line) !== told(tape.lines[i]!) ? [tape.lines[i]!] : [],
+  )
   const numbers = changed.map(({ number }) => number)
   for (let i = 0; i < numbers.length; i += BATCH)
     await within.delete(facts).where(and(eq(facts.matchId, match), inArray(facts.entry, numbers.slice(i, i + BATCH))))
@@ -19,7 +21,10 @@ export async function keepFacts(match: string, before: Tape, tape: Tape, within:
 
 /** When each entry was made: a fact put right later was still practised then. */
 async function timesOf(match: string, within: Within): Promise<ReadonlyMap<number, string>> {
-  const rows = await within.select({ number: entries.number, at: entries.at }).from(entries).where(eq(entries.matchId, match))
+  const rows = await within
+    .select({ number: entries.number, at: entries.at })
+    .from(entries)
+    .where(eq(entries.matchId, match))
   return new Map(rows.map(({ number, at }) => [number, at]))
 }
 

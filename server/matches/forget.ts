@@ -24,7 +24,10 @@ export async function forgetPerson(id: string): Promise<Forgotten> {
   const database = await theDatabase()
   const [person] = await database.select().from(people).where(eq(people.id, id))
   if (!person) throw noSuchPerson()
-  const theirs = or(eq(seats.personId, id), and(isNull(seats.personId), eq(sql`lower(${seats.name})`, person.name.toLowerCase())))
+  const theirs = or(
+    eq(seats.personId, id),
+    and(isNull(seats.personId), eq(sql`lower(${seats.name})`, person.name.toLowerCase())),
+  )
   const rows = await database.selectDistinct({ match: seats.matchId }).from(seats).where(theirs)
   let [gone, remarks] = [0, 0]
   for (const { match } of rows) {
@@ -33,7 +36,8 @@ export async function forgetPerson(id: string): Promise<Forgotten> {
         const seated = await tx.select().from(seats).where(eq(seats.matchId, match)).for('update')
         const names = new Set(seated.map(({ name }) => name.toLowerCase()))
         for (const seat of seated) {
-          const isTheirs = seat.personId === id || (seat.personId === null && seat.name.toLowerCase() === person.name.toLowerCase())
+          const isTheirs =
+            seat.personId === id || (seat.personId === null && seat.name.toLowerCase() === person.name.toLowerCase())
           if (!isTheirs) continue
           const name = freeName(names)
           names.add(name)
@@ -115,13 +119,22 @@ async function olderThan(months: number): Promise<Old> {
   return { matches: idsOf(old), people: idsOf(idle), facts: await factsIn(lt(matches.updatedAt, before)) }
 }
 
-const counted = (old: Old): Forgotten => ({ matches: old.matches.length, people: old.people.length, facts: old.facts, remarks: 0 })
+const counted = (old: Old): Forgotten => ({
+  matches: old.matches.length,
+  people: old.people.length,
+  facts: old.facts,
+  remarks: 0,
+})
 const idsOf = (rows: readonly { readonly id: string }[]) => rows.map(({ id }) => id)
 
 /** Facts practised in some matches. */
 async function factsIn(where: SQL): Promise<number> {
   const database = await theDatabase()
-  const [found] = await database.select({ n: count() }).from(facts).innerJoin(matches, eq(matches.id, facts.matchId)).where(where)
+  const [found] = await database
+    .select({ n: count() })
+    .from(facts)
+    .innerJoin(matches, eq(matches.id, facts.matchId))
+    .where(where)
   return found!.n
 }
 
@@ -137,7 +150,12 @@ export async function forgetOlder(months: number): Promise<Forgotten> {
     (tx) =>
       tx
         .delete(roomSessions)
-        .where(and(lt(roomSessions.endedAt, before), notExists(tx.select({ id: matches.id }).from(matches).where(eq(matches.sessionId, roomSessions.id))))),
+        .where(
+          and(
+            lt(roomSessions.endedAt, before),
+            notExists(tx.select({ id: matches.id }).from(matches).where(eq(matches.sessionId, roomSessions.id))),
+          ),
+        ),
     { frees: true },
   )
   return counted(old)
@@ -184,5 +202,6 @@ async function deleteMatches(ids: readonly string[]): Promise<void> {
 }
 
 async function deletePeople(ids: readonly string[]): Promise<void> {
-  for (let i = 0; i < ids.length; i += BATCH) await writing((tx) => tx.delete(people).where(inArray(people.id, ids.slice(i, i + BATCH))), { frees: true })
+  for (let i = 0; i < ids.length; i += BATCH)
+    await writing((tx) => tx.delete(people).where(inArray(people.id, ids.slice(i, i + BATCH))), { frees: true })
 }

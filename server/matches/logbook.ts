@@ -17,7 +17,12 @@ function wanted({ who, game, table, q }: Logged): SQL | undefined {
   const found = q
     ? sql`(${matches.name} ilike ${like} or ${matches.summary}->>'line' ilike ${like} or exists (select 1 from ${seats} s where s.match_id = ${matches.id} and s.name ilike ${like}))`
     : undefined
-  return and(satThere(who), game ? eq(matches.game, game) : undefined, table ? eq(matches.name, table) : undefined, found)
+  return and(
+    satThere(who),
+    game ? eq(matches.game, game) : undefined,
+    table ? eq(matches.name, table) : undefined,
+    found,
+  )
 }
 
 /** Matches at which each of some people sat; one question however many they are. */
@@ -36,7 +41,9 @@ function satThere(who: readonly string[]): SQL | undefined {
 export async function logbookPage(asked: Logged, limit: number, before: Place | null) {
   const database = await theDatabase()
   const where = wanted(asked)
-  const place = before ? sql`(${matches.updatedAt}, ${matches.id}) < (${before.at}::timestamptz, ${before.id})` : undefined
+  const place = before
+    ? sql`(${matches.updatedAt}, ${matches.id}) < (${before.at}::timestamptz, ${before.id})`
+    : undefined
   const listed = await listedWhere(and(where, place), limit + 1)
   const page = listed.slice(0, limit)
   const last = page.at(-1)
@@ -46,7 +53,11 @@ export async function logbookPage(asked: Logged, limit: number, before: Place | 
         .select({ n: sql<number>`count(*)::int` })
         .from(matches)
         .where(where)
-  return { matches: page, next: listed.length > limit && last ? `${last.updatedAt}~${last.id}` : null, total: all?.n ?? null }
+  return {
+    matches: page,
+    next: listed.length > limit && last ? `${last.updatedAt}~${last.id}` : null,
+    total: all?.n ?? null,
+  }
 }
 
 /** Names that tables in the room have had, the most used first. */
@@ -90,7 +101,11 @@ export async function seriesOf(who: readonly string[]): Promise<Series[]> {
     byGame.set(game, found)
     if (person) found.won.set(person, won)
   }
-  return [...byGame].map(([game, { played, won }]) => ({ game, played, won: who.map((person) => won.get(person) ?? 0) }))
+  return [...byGame].map(([game, { played, won }]) => ({
+    game,
+    played,
+    won: who.map((person) => won.get(person) ?? 0),
+  }))
 }
 
 /** Weeks that are looked back on. */
@@ -150,9 +165,12 @@ export async function* logbookCsv(asked: Logged): AsyncGenerator<string> {
   let before: Place | null = null
   let heading = true
   for (;;) {
-    const place: SQL | undefined = before ? sql`(${matches.updatedAt}, ${matches.id}) < (${before.at}::timestamptz, ${before.id})` : undefined
+    const place: SQL | undefined = before
+      ? sql`(${matches.updatedAt}, ${matches.id}) < (${before.at}::timestamptz, ${before.id})`
+      : undefined
     const page: ListedMatch[] = await listedWhere(and(where, place), PAGE)
-    if (page.length || heading) yield `${Papa.unparse(page.map(csvRow), { escapeFormulae: true, header: heading, columns: COLUMNS })}\r\n`
+    if (page.length || heading)
+      yield `${Papa.unparse(page.map(csvRow), { escapeFormulae: true, header: heading, columns: COLUMNS })}\r\n`
     heading = false
     const last = page.at(-1)
     if (page.length < PAGE || !last) return

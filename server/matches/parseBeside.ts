@@ -25,7 +25,10 @@ tell(() => {
 parentPort.on('message', (i) => tell(() => ({ match: JSON.stringify(matches[i]) })))
 `
 
-type Told = { readonly detail: string; readonly deep: boolean } | { readonly frame: string; readonly count: number } | { readonly match: string }
+type Told =
+  | { readonly detail: string; readonly deep: boolean }
+  | { readonly frame: string; readonly count: number }
+  | { readonly match: string }
 
 /** An archive's JSON, parsed beside: all but its matches, and these one by one. `end` lets go of it. */
 export interface Parsed {

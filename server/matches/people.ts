@@ -18,9 +18,12 @@ function namedIn<P extends { readonly name: string }>(known: readonly P[], name:
 export async function makePerson(given: { name: string; pennant?: number }): Promise<string> {
   const known = await listPeople()
   const same = namedIn(known, given.name)
-  if (same) throw new Refusal(409, 'name-taken', `There is a ${same.name} already; add a letter to tell them apart.`, 'name')
+  if (same)
+    throw new Refusal(409, 'name-taken', `There is a ${same.name} already; add a letter to tell them apart.`, 'name')
   const id = nanoid(10)
-  await writing((tx) => tx.insert(people).values({ id, name: given.name, pennant: given.pennant ?? (known.length % PENNANT_COUNT) + 1 }))
+  await writing((tx) =>
+    tx.insert(people).values({ id, name: given.name, pennant: given.pennant ?? (known.length % PENNANT_COUNT) + 1 }),
+  )
   return id
 }
 
@@ -28,7 +31,10 @@ export async function makePerson(given: { name: string; pennant?: number }): Pro
  * Changes a person's name or pennant. A name that somebody has already is refused (`name-taken`, with who it is) until
  * `merge` says that both are one: their matches and what they practised go to the one who had the name.
  */
-export async function changePerson(id: string, { merge, ...changes }: { name?: string; pennant?: number; merge?: boolean }): Promise<void> {
+export async function changePerson(
+  id: string,
+  { merge, ...changes }: { name?: string; pennant?: number; merge?: boolean },
+): Promise<void> {
   const others = changes.name === undefined ? [] : (await listPeople()).filter((person) => person.id !== id)
   const same = namedIn(others, changes.name ?? '')
   if (same && !merge) {
@@ -36,7 +42,9 @@ export async function changePerson(id: string, { merge, ...changes }: { name?: s
     throw new Refusal(409, 'name-taken', says, 'name', { same: same.id })
   }
   if (same) return mergePeople(id, same.id)
-  const changed = await writing((tx) => tx.update(people).set(changes).where(eq(people.id, id)).returning({ id: people.id }))
+  const changed = await writing((tx) =>
+    tx.update(people).set(changes).where(eq(people.id, id)).returning({ id: people.id }),
+  )
   if (!changed.length) throw noSuchPerson()
 }
 
@@ -56,7 +64,15 @@ export const noSuchPerson = () => new Refusal(404, 'no-such-person', 'There is n
 export async function refuseStrangers(ids: readonly (string | null)[], within: Within): Promise<void> {
   const asked = [...new Set(ids.filter((id) => id !== null))]
   if (!asked.length) return
-  const found = new Set((await within.select({ id: people.id }).from(people).where(inArray(people.id, asked))).map(({ id }) => id))
+  const found = new Set(
+    (await within.select({ id: people.id }).from(people).where(inArray(people.id, asked))).map(({ id }) => id),
+  )
   const i = ids.findIndex((id) => id !== null && !found.has(id))
-  if (i >= 0) throw new Refusal(422, 'no-such-person', 'Somebody at the table is not known here any more; choose them anew.', `seats.${i}.personId`)
+  if (i >= 0)
+    throw new Refusal(
+      422,
+      'no-such-person',
+      'Somebody at the table is not known here any more; choose them anew.',
+      `seats.${i}.personId`,
+    )
 }

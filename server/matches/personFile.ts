@@ -28,7 +28,10 @@ export async function listSeenPeople(): Promise<SeenPerson[]> {
 
 export async function personOf(id: string) {
   const database = await theDatabase()
-  const [person] = await database.select({ id: people.id, name: people.name, pennant: people.pennant }).from(people).where(eq(people.id, id))
+  const [person] = await database
+    .select({ id: people.id, name: people.name, pennant: people.pennant })
+    .from(people)
+    .where(eq(people.id, id))
   if (!person) throw noSuchPerson()
   return person
 }
@@ -63,7 +66,11 @@ export async function matchesOf(id: string): Promise<PersonMatch[]> {
 export async function personFile(id: string) {
   const database = await theDatabase()
   const { name, pennant } = await personOf(id)
-  const practised = await database.select().from(facts).where(eq(facts.personId, id)).orderBy(asc(facts.at), asc(facts.entry), asc(facts.ordinal))
+  const practised = await database
+    .select()
+    .from(facts)
+    .where(eq(facts.personId, id))
+    .orderBy(asc(facts.at), asc(facts.entry), asc(facts.ordinal))
   return {
     format: PERSON,
     version: 1,

@@ -5,7 +5,8 @@ import { theDatabase, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { toldClock, toldRoomClock } from './clockTime'
 
-export const noSuchMatch = () => new Refusal(404, 'no-such-match', 'There is no such match; it may have been deleted.', 'id')
+export const noSuchMatch = () =>
+  new Refusal(404, 'no-such-match', 'There is no such match; it may have been deleted.', 'id')
 
 /** The session that a match belongs to. */
 export async function sessionIn(id: string): Promise<string | null> {
@@ -25,7 +26,11 @@ export async function lastOf(id: string): Promise<number> {
 /** A stored match with its entries; refused when there is none. */
 export async function loadMatch(id: string, within?: Within): Promise<StoredMatch> {
   const database = within ?? (await theDatabase())
-  const [found] = await database.select().from(matches).leftJoin(roomSessions, eq(roomSessions.id, matches.sessionId)).where(eq(matches.id, id))
+  const [found] = await database
+    .select()
+    .from(matches)
+    .leftJoin(roomSessions, eq(roomSessions.id, matches.sessionId))
+    .where(eq(matches.id, id))
   if (!found) throw noSuchMatch()
   const { matches: row, room_sessions: session } = found
   const [seated, recorded] = await Promise.all([seatsOf(id, within), entriesAfter(id, 0, within)])

@@ -37,7 +37,13 @@ export function makeShowings({ draw: drawn, tokenOf, follow }: ShowingParts): Sh
   function open(shown: string): Showing {
     const showing: Showing = {
       viewers: new Map(),
-      stop: follow(shown, (what) => void (what === 'link' ? recheck(shown, showing) : draw(shown, showing)).catch((error: unknown) => report(shown, error))),
+      stop: follow(
+        shown,
+        (what) =>
+          void (what === 'link' ? recheck(shown, showing) : draw(shown, showing)).catch((error: unknown) =>
+            report(shown, error),
+          ),
+      ),
       picture: null,
       drawing: false,
       again: false,

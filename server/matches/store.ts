@@ -17,12 +17,18 @@ import { summaryOf } from './summary'
 import { forgetTape, openTape, rememberTape, tapeFor } from './tapes'
 
 /** Opens a match and stores it; refused with all problems of its setup. */
-export async function makeMatch({ boardOf = null, ...given }: SetUp & { readonly boardOf?: string | null }): Promise<string> {
+export async function makeMatch({
+  boardOf = null,
+  ...given
+}: SetUp & { readonly boardOf?: string | null }): Promise<string> {
   return storeOpened(openForSetup(given), boardOf)
 }
 
 /** Stores a match that was opened for its setup. */
-export async function storeOpened({ setup, tape }: ReturnType<typeof openForSetup>, boardOf: string | null): Promise<string> {
+export async function storeOpened(
+  { setup, tape }: ReturnType<typeof openForSetup>,
+  boardOf: string | null,
+): Promise<string> {
   const id = nanoid(12)
   const { game, name, houseRules, first, source, seed, opening } = setup
   // While a session goes on in the room, every new table belongs to it.
@@ -64,7 +70,8 @@ export async function storeOpened({ setup, tape }: ReturnType<typeof openForSetu
 export function openForSetup(given: SetUp) {
   // A dealer without a seed of its own gets one, so that what it dealt can be checked.
   const seeded = given.source === 'dealt' && given.seed === null ? { ...given, seed: mixedSeed(nanoid(10)) } : given
-  const setup = seeded.source === 'dealt' && seeded.opening === null ? { ...seeded, opening: dealtOpening(seeded) } : seeded
+  const setup =
+    seeded.source === 'dealt' && seeded.opening === null ? { ...seeded, opening: dealtOpening(seeded) } : seeded
   return { setup, tape: openTape(setup) }
 }
 
@@ -85,7 +92,9 @@ export async function tellMade(id: string): Promise<void> {
 function dealtOpening({ game: id, houseRules, seats: seated, seed }: SetUp): unknown {
   const game = gameById(id)
   const read = game && readHouseRules(game, houseRules, seated.length)
-  return game && read?.ok ? (game.dealOpening?.(read.rules, seated.length, randomFor(String(seed), 'opening')) ?? null) : null
+  return game && read?.ok
+    ? (game.dealOpening?.(read.rules, seated.length, randomFor(String(seed), 'opening')) ?? null)
+    : null
 }
 
 /** Matches for the list, newest first; live or over, or both; those that come after `before` in that order. */
@@ -116,7 +125,12 @@ export async function listedMatch(id: string): Promise<ListedMatch | undefined> 
 /** Matches as the list shows them, of some kind, the newest first. */
 export async function listedWhere(where: SQL | undefined, limit: number): Promise<ListedMatch[]> {
   const database = await theDatabase()
-  const rows = await database.select().from(matches).where(where).orderBy(desc(matches.updatedAt), desc(matches.id)).limit(limit)
+  const rows = await database
+    .select()
+    .from(matches)
+    .where(where)
+    .orderBy(desc(matches.updatedAt), desc(matches.id))
+    .limit(limit)
   if (!rows.length) return []
   const seated = await database
     .select()
@@ -157,8 +171,15 @@ export async function renameMatch(
     const seated = await seatsOf(id, tx)
     const after = seated.map((seat, i) => named.find((each) => each.seat === i + 1)?.name ?? seat.name)
     const twice = after.find((each, i) => after.findIndex((other) => other.toLowerCase() === each.toLowerCase()) !== i)
-    if (twice) throw new Refusal(422, 'name-taken', `Two players can’t both be called ${twice}; add a letter to tell them apart.`, 'seats')
-    if (named.some(({ seat }) => seat > seated.length)) throw new Refusal(422, 'no-such-player', `There are ${seated.length} players.`, 'seats')
+    if (twice)
+      throw new Refusal(
+        422,
+        'name-taken',
+        `Two players can’t both be called ${twice}; add a letter to tell them apart.`,
+        'seats',
+      )
+    if (named.some(({ seat }) => seat > seated.length))
+      throw new Refusal(422, 'no-such-player', `There are ${seated.length} players.`, 'seats')
     if (name !== undefined) await tx.update(matches).set({ name }).where(eq(matches.id, id))
     for (const { seat, name: given } of named) {
       // Somebody else's name is somebody else: what was played so far stays with the person who was meant.
@@ -190,7 +211,9 @@ export async function renamed(id: string, { frees = false } = {}): Promise<void>
 
 /** Deletes a match with its tape for good. */
 export async function removeMatch(id: string): Promise<void> {
-  const gone = await writing((tx) => tx.delete(matches).where(eq(matches.id, id)).returning({ id: matches.id }), { frees: true })
+  const gone = await writing((tx) => tx.delete(matches).where(eq(matches.id, id)).returning({ id: matches.id }), {
+    frees: true,
+  })
   if (!gone.length) throw noSuchMatch()
   forgetTape(id)
   tell({ kind: 'removed', match: id })

@@ -9,7 +9,9 @@ import { refusalOf } from './problems'
 import { lastOf, loadMatch } from './read'
 
 /** The tape of a match before its first entry; refused with all problems of its setup. */
-export function openTape(setup: Pick<SetUp, 'game' | 'houseRules' | 'seats' | 'first' | 'source' | 'seed' | 'opening'>): Tape {
+export function openTape(
+  setup: Pick<SetUp, 'game' | 'houseRules' | 'seats' | 'first' | 'source' | 'seed' | 'opening'>,
+): Tape {
   const game = gameById(setup.game)
   if (!game) throw new Refusal(422, 'unknown-game', `There is no game “${setup.game}”.`, 'game')
   const opened = openMatch(game, { ...setup, players: setup.seats.map((seat) => seat.name) })

@@ -40,7 +40,9 @@ export async function exportMatch(id: string, kind: Kind): Promise<{ text: strin
 const fileOf = (stored: StoredMatch, tape: Tape): MatchFile => makeMatchFile(tape, stored.houseRules)
 
 /** Judges a match file and stores it with its tape; a file with problems is refused with all of them. */
-export async function importMatch(text: string): Promise<{ id: string; entries: number; slips: number; malformed: number }> {
+export async function importMatch(
+  text: string,
+): Promise<{ id: string; entries: number; slips: number; malformed: number }> {
   const read = await gently(readMatchTextInPieces(text))
   if (!read.ok) throw refusalOf(read.problems)
   const { file, tape } = read
@@ -49,11 +51,25 @@ export async function importMatch(text: string): Promise<{ id: string; entries: 
   const id = nanoid(12)
   const now = new Date().toISOString()
   await writing((tx) =>
-    storeMatch(tx, { id, file, tape, seated, recorded: file.entries.map(() => ({ id: nanoid(16), at: now })), createdAt: now, updatedAt: now, used: 0 }),
+    storeMatch(tx, {
+      id,
+      file,
+      tape,
+      seated,
+      recorded: file.entries.map(() => ({ id: nanoid(16), at: now })),
+      createdAt: now,
+      updatedAt: now,
+      used: 0,
+    }),
   )
   await tellMade(id)
   const refused = tape.lines.filter(({ verdict, struck }) => !struck && !verdict.stands)
-  return { id, entries: tape.lines.length, slips: refused.length, malformed: refused.filter(({ verdict }) => verdict.reason?.code === 'malformed').length }
+  return {
+    id,
+    entries: tape.lines.length,
+    slips: refused.length,
+    malformed: refused.filter(({ verdict }) => verdict.reason?.code === 'malformed').length,
+  }
 }
 
 /** A match with its tape on its way into the database. */
@@ -83,7 +99,10 @@ export async function storeMatch(
   const { game, houseRules, first, source, seed, opening } = file
   const last = tape.lines.length
   const clock = { used, since: null }
-  const [known] = session === null ? [] : await tx.select({ id: roomSessions.id }).from(roomSessions).where(eq(roomSessions.id, session))
+  const [known] =
+    session === null
+      ? []
+      : await tx.select({ id: roomSessions.id }).from(roomSessions).where(eq(roomSessions.id, session))
   await tx.insert(matches).values({
     id,
     sessionId: known?.id ?? null,
@@ -102,7 +121,12 @@ export async function storeMatch(
     summary: summaryOf(tape),
   })
   await tx.insert(seats).values(seated.map((seat, i) => ({ matchId: id, seat: i + 1, ...seat })))
-  const rows = tape.lines.map((line, i) => ({ number: line.number, id: recorded[i]!.id, entry: line.raw, at: recorded[i]!.at }))
+  const rows = tape.lines.map((line, i) => ({
+    number: line.number,
+    id: recorded[i]!.id,
+    entry: line.raw,
+    at: recorded[i]!.at,
+  }))
   for (let i = 0; i < rows.length; i += BATCH) {
     // One text instead of a parameter a field is read in a third of the time; `->` keeps JSON's null, which is a slip.
     await tx.execute(sql`

@@ -12,11 +12,13 @@ import { defineRoute, refuseWith } from '../utils/refusal'
 export default defineRoute(async (event) => {
   const path = event.path.split('?')[0]!
   const host = getRequestHeader(event, 'host') ?? ''
-  if (isLocalOnly() && !isLoopback(hostName(host))) return refuseWith(event, 403, 'not-here', 'This Nimble Tally serves this machine alone.')
+  if (isLocalOnly() && !isLoopback(hostName(host)))
+    return refuseWith(event, 403, 'not-here', 'This Nimble Tally serves this machine alone.')
   if (!path.startsWith('/api/')) return
   // Browsers say where a request comes from. Looking costs time too: another site's picture may not ask for it.
   const site = getRequestHeader(event, 'sec-fetch-site')
-  if (site === 'cross-site' || site === 'same-site') return refuseWith(event, 403, 'foreign-page', 'Another site’s page may ask for nothing here.')
+  if (site === 'cross-site' || site === 'same-site')
+    return refuseWith(event, 403, 'foreign-page', 'Another site’s page may ask for nothing here.')
   const origin = getRequestHeader(event, 'origin')
   if (event.method !== 'GET' && event.method !== 'HEAD' && origin && hostOf(`http://${host}`) !== hostOf(origin))
     return refuseWith(event, 403, 'foreign-page', 'Another site’s page may not write here.')

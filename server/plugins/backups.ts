@@ -18,8 +18,8 @@ export default defineNitroPlugin((nitro) => {
       await bringBackOnServer()
       if (folder === null) return
       const look = () =>
-        (isBackupDue(folder) ? keepArchive(folder, archiveText()).then(() => undefined) : Promise.resolve()).catch((error: unknown) =>
-          console.warn('No backup could be made.', error),
+        (isBackupDue(folder) ? keepArchive(folder, archiveText()).then(() => undefined) : Promise.resolve()).catch(
+          (error: unknown) => console.warn('No backup could be made.', error),
         )
       await look()
       timer = setInterval(() => void look(), LOOK_MS)

@@ -6,7 +6,9 @@ const INLINE = /<script(?![^>]*\ssrc=)(?![^>]*application\/json)[^>]*>([\s\S]*?)
 export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('render:response', (response) => {
     if (typeof response.body !== 'string') return
-    const hashes = [...response.body.matchAll(INLINE)].map(([, script]) => `'sha256-${createHash('sha256').update(script!).digest('base64')}'`)
+    const hashes = [...response.body.matchAll(INLINE)].map(
+      ([, script]) => `'sha256-${createHash('sha256').update(script!).digest('base64')}'`,
+    )
     const policy = [
       `default-src 'self'`,
       `script-src 'self' ${hashes.join(' ')}`,

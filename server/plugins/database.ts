@@ -10,7 +10,9 @@ export default defineNitroPlugin((nitro) => {
   void ready()
     .then(async () => {
       // An example is no reason not to start.
-      await loadDemoOnce().catch((error: unknown) => console.warn('The demo could not be loaded; everything else works.', error))
+      await loadDemoOnce().catch((error: unknown) =>
+        console.warn('The demo could not be loaded; everything else works.', error),
+      )
       await resumeClocks()
       await resumeRoomClock()
     })

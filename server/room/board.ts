@@ -16,8 +16,17 @@ const MOST = 24
 /** The session that a link to the board of the room leads to. */
 export async function sessionOfBoard(token: string): Promise<string> {
   const database = await theDatabase()
-  const [row] = await database.select({ id: roomSessions.id }).from(roomSessions).where(eq(roomSessions.boardToken, token))
-  if (!row) throw new Refusal(404, 'no-such-board', 'This link leads to no board; it may have been renewed. Ask the referee for the new one.', 'token')
+  const [row] = await database
+    .select({ id: roomSessions.id })
+    .from(roomSessions)
+    .where(eq(roomSessions.boardToken, token))
+  if (!row)
+    throw new Refusal(
+      404,
+      'no-such-board',
+      'This link leads to no board; it may have been renewed. Ask the referee for the new one.',
+      'token',
+    )
   return row.id
 }
 
@@ -32,7 +41,8 @@ export async function roomBoardOf(id: string): Promise<RoomBoard> {
   for (const match of (await listedWhere(eq(matches.sessionId, id), 1000)).sort(byMade))
     places.set(match.name || match.seats.map(({ name }) => name).join('|'), match)
   const tables = [...places.values()]
-  const shown = tables.length > MOST ? [...tables].sort((a, b) => Number(a.over) - Number(b.over)).slice(0, MOST) : tables
+  const shown =
+    tables.length > MOST ? [...tables].sort((a, b) => Number(a.over) - Number(b.over)).slice(0, MOST) : tables
   return { tables: shown.map(tableOf), clock: session.clock, ended: session.endedAt !== null }
 }
 
@@ -62,7 +72,10 @@ export const roomShowings = makeShowings({
   draw: async (id) => JSON.stringify(await roomBoardOf(id)),
   tokenOf: async (id) => {
     const database = await theDatabase()
-    const [row] = await database.select({ token: roomSessions.boardToken }).from(roomSessions).where(eq(roomSessions.id, id))
+    const [row] = await database
+      .select({ token: roomSessions.boardToken })
+      .from(roomSessions)
+      .where(eq(roomSessions.id, id))
     return row?.token
   },
   follow: (id, changed) => {

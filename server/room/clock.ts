@@ -45,7 +45,8 @@ export function setRoomClock(id: string, act: RoomClockAct): Promise<RoomSession
     const now = Date.now()
     if ((act.do === 'start' || act.do === 'more') && clock.minutes === null)
       throw new Refusal(409, 'no-clock', 'Give the room’s clock its minutes first.', 'do')
-    if (act.do === 'start' && clock.called) throw new Refusal(409, 'time-called', 'Time was called. Give the room more minutes, or set the clock anew.', 'do')
+    if (act.do === 'start' && clock.called)
+      throw new Refusal(409, 'time-called', 'Time was called. Give the room more minutes, or set the clock anew.', 'do')
     if (act.do === 'set' || act.do === 'more') await takeBackTime(id, clock)
     return keep(id, changed(clock, act, now))
   })
@@ -67,7 +68,9 @@ function changed({ minutes, used, since, called }: RoomClockState, act: RoomCloc
 }
 
 async function keep(id: string, { minutes, used, since, called }: RoomClockState): Promise<RoomSession> {
-  const [row] = await writing((tx) => tx.update(roomSessions).set({ clock: { minutes, used, since, called } }).where(eq(roomSessions.id, id)).returning())
+  const [row] = await writing((tx) =>
+    tx.update(roomSessions).set({ clock: { minutes, used, since, called } }).where(eq(roomSessions.id, id)).returning(),
+  )
   if (!row) throw noSuchSession()
   const session = toldSession(row)
   tellRoom(session)
@@ -96,7 +99,9 @@ async function runOut(id: string): Promise<void> {
   const { clock } = session
   await keep(id, { ...clock, used: clock.minutes! * MINUTE, since: null, called: true })
   for (const match of await playing(id)) {
-    await appendLast(match, 'room', ({ state }) => (state.result || state.timeCalled ? null : { call: 'time', why: WHY })).catch(console.error)
+    await appendLast(match, 'room', ({ state }) =>
+      state.result || state.timeCalled ? null : { call: 'time', why: WHY },
+    ).catch(console.error)
     await breathe()
   }
 }
@@ -115,7 +120,12 @@ async function takeBackTime(id: string, { called }: RoomClockState): Promise<voi
 
 /** The room's own call of time that is in force at a table. */
 const calledIn = ({ lines }: Tape) =>
-  lines.findLast(({ struck, raw }) => !struck && (raw as { call?: unknown; why?: unknown } | null)?.call === 'time' && (raw as { why?: unknown }).why === WHY)
+  lines.findLast(
+    ({ struck, raw }) =>
+      !struck &&
+      (raw as { call?: unknown; why?: unknown } | null)?.call === 'time' &&
+      (raw as { why?: unknown }).why === WHY,
+  )
 
 /** Matches of a session that are not over. */
 async function playing(session: string): Promise<string[]> {

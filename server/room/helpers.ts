@@ -34,7 +34,8 @@ export async function addHelper(match: string): Promise<{ id: string; code: stri
   const id = nanoid(12)
   await writing(async (tx) => {
     const [here] = await tx.select({ n: count() }).from(helpers).where(eq(helpers.matchId, match))
-    if (here!.n >= MOST) throw new Refusal(409, 'too-many-helpers', `${MOST} devices help at this table; let one of them go first.`, 'id')
+    if (here!.n >= MOST)
+      throw new Refusal(409, 'too-many-helpers', `${MOST} devices help at this table; let one of them go first.`, 'id')
     await tx.insert(helpers).values({ id, matchId: match, code: kept })
   })
   return { id, code }
@@ -73,7 +74,13 @@ export async function helperOf(code: string): Promise<{ id: string; match: strin
     .select({ id: helpers.id, match: helpers.matchId })
     .from(helpers)
     .where(and(eq(helpers.code, await hashOf(code)), fresh()))
-  if (!row) throw new Refusal(403, 'wrong-code', 'That code opens no table; it may have ended. Ask the referee for a new one.', 'code')
+  if (!row)
+    throw new Refusal(
+      403,
+      'wrong-code',
+      'That code opens no table; it may have ended. Ask the referee for a new one.',
+      'code',
+    )
   await writing((tx) =>
     tx
       .update(helpers)
@@ -96,5 +103,10 @@ export async function helpsAt(id: string): Promise<string | null> {
 /** What a helper may not put on a tape. */
 export const refuseToHelper: Guard = (tape, entry) => {
   if (!mayHelperRecord(tape, entry))
-    throw new Refusal(403, 'referees', 'That is the referee’s to decide. Helpers record plays and take back the newest one.', 'entry')
+    throw new Refusal(
+      403,
+      'referees',
+      'That is the referee’s to decide. Helpers record plays and take back the newest one.',
+      'entry',
+    )
 }

@@ -45,13 +45,20 @@ export async function listLevels(): Promise<Level[]> {
 export async function makeTables(tables: readonly NewMatch[]): Promise<string[]> {
   const people = tables.flatMap(({ seats: seated }) => seated.flatMap(({ personId }) => personId ?? []))
   const twice = people.find((id, i) => people.indexOf(id) !== i)
-  if (twice) throw new Refusal(422, 'seated-twice', 'Somebody would sit at two tables at once; move them to one.', 'tables')
+  if (twice)
+    throw new Refusal(422, 'seated-twice', 'Somebody would sit at two tables at once; move them to one.', 'tables')
   const opened = tables.map(({ boardOf, ...given }, i) => {
     try {
       return { boardOf, ...openForSetup(given) }
     } catch (error) {
       if (!(error instanceof Refusal)) throw error
-      throw new Refusal(error.status, error.code, `${given.name || `Table ${i + 1}`}: ${error.says}`, `tables.${i}.${error.path}`, error.more)
+      throw new Refusal(
+        error.status,
+        error.code,
+        `${given.name || `Table ${i + 1}`}: ${error.says}`,
+        `tables.${i}.${error.path}`,
+        error.more,
+      )
     }
   })
   await openSession()

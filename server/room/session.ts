@@ -26,7 +26,12 @@ export const toldSession = ({ id, createdAt, endedAt, boardToken, clock }: Row):
 /** The session that goes on in the room; null where there is none. One that was forgotten is ended by asking. */
 export async function currentSession(): Promise<RoomSession | null> {
   const database = await theDatabase()
-  const [row] = await database.select().from(roomSessions).where(isNull(roomSessions.endedAt)).orderBy(desc(roomSessions.createdAt)).limit(1)
+  const [row] = await database
+    .select()
+    .from(roomSessions)
+    .where(isNull(roomSessions.endedAt))
+    .orderBy(desc(roomSessions.createdAt))
+    .limit(1)
   if (!row) return null
   if (Date.now() - Date.parse(row.createdAt) < MOST_HOURS * 3_600_000) return toldSession(row)
   await endSession(row.id)
@@ -45,24 +50,35 @@ export async function sessionOf(id: string): Promise<RoomSession> {
 export async function endedSessions(): Promise<PastSession[]> {
   const database = await theDatabase()
   const rows = await database
-    .select({ id: roomSessions.id, createdAt: roomSessions.createdAt, endedAt: roomSessions.endedAt, matches: count(matches.id) })
+    .select({
+      id: roomSessions.id,
+      createdAt: roomSessions.createdAt,
+      endedAt: roomSessions.endedAt,
+      matches: count(matches.id),
+    })
     .from(roomSessions)
     .leftJoin(matches, eq(matches.sessionId, roomSessions.id))
     .where(isNotNull(roomSessions.endedAt))
     .groupBy(roomSessions.id)
     .orderBy(desc(roomSessions.createdAt))
     .limit(MOST_LISTED)
-  return rows.map((row) => ({ ...row, createdAt: new Date(row.createdAt).toISOString(), endedAt: new Date(row.endedAt!).toISOString() }))
+  return rows.map((row) => ({
+    ...row,
+    createdAt: new Date(row.createdAt).toISOString(),
+    endedAt: new Date(row.endedAt!).toISOString(),
+  }))
 }
 
 /** A session that goes on; refused where it has ended. */
 export async function goingOn(id: string): Promise<RoomSession> {
   const session = await sessionOf(id)
-  if (session.endedAt) throw new Refusal(409, 'session-over', 'This session has ended. Seat the room to begin another one.', 'id')
+  if (session.endedAt)
+    throw new Refusal(409, 'session-over', 'This session has ended. Seat the room to begin another one.', 'id')
   return session
 }
 
-export const noSuchSession = () => new Refusal(404, 'no-such-session', 'There is no such session; it may have been deleted.', 'id')
+export const noSuchSession = () =>
+  new Refusal(404, 'no-such-session', 'There is no such session; it may have been deleted.', 'id')
 
 let opening: Promise<string> | null = null
 
@@ -93,7 +109,11 @@ export async function endSession(id: string): Promise<RoomSession> {
       if (!before) throw noSuchSession()
       if (before.endedAt) return { row: before, helped: [] }
       const clock = { ...before.clock, used: usedBy(before.clock, Date.now()), since: null }
-      const [after] = await tx.update(roomSessions).set({ clock, endedAt: new Date().toISOString() }).where(eq(roomSessions.id, id)).returning()
+      const [after] = await tx
+        .update(roomSessions)
+        .set({ clock, endedAt: new Date().toISOString() })
+        .where(eq(roomSessions.id, id))
+        .returning()
       const its = tx.select({ id: matches.id }).from(matches).where(eq(matches.sessionId, id))
       const gone = await tx.delete(helpers).where(inArray(helpers.matchId, its)).returning({ match: helpers.matchId })
       return { row: after!, helped: gone.map(({ match }) => match) }
@@ -109,7 +129,9 @@ export async function endSession(id: string): Promise<RoomSession> {
 /** Makes a new link to the board of the room; whoever follows by the old one is cut off. */
 export async function renewRoomBoard(id: string): Promise<RoomSession> {
   await goingOn(id)
-  const [row] = await writing((tx) => tx.update(roomSessions).set({ boardToken: newToken() }).where(eq(roomSessions.id, id)).returning())
+  const [row] = await writing((tx) =>
+    tx.update(roomSessions).set({ boardToken: newToken() }).where(eq(roomSessions.id, id)).returning(),
+  )
   if (!row) throw noSuchSession()
   const session = toldSession(row)
   tellRoom(session)

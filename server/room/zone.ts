@@ -33,7 +33,8 @@ export async function zoneHere(): Promise<Zone> {
 
 /** Sets the room's time zone; null for this machine's own. Refused (`no-such-zone`) where there is no such zone. */
 export async function setZone(zone: string | null): Promise<Zone> {
-  if (zone !== null && !(await isKnown(zone))) throw new Refusal(422, 'no-such-zone', `There is no time zone “${zone}”; choose one from the list.`, 'zone')
+  if (zone !== null && !(await isKnown(zone)))
+    throw new Refusal(422, 'no-such-zone', `There is no time zone “${zone}”; choose one from the list.`, 'zone')
   await keepSetting(KEY, zone)
   known = null
   return zoneHere()
@@ -42,6 +43,9 @@ export async function setZone(zone: string | null): Promise<Zone> {
 /** Whether both this machine and the database know a time zone. */
 async function isKnown(zone: string): Promise<boolean> {
   if (!isTimeZone(zone)) return false
-  const found = await rowsOf(await theDatabase(), sql`select 1 from pg_timezone_names where lower(name) = ${zone.toLowerCase()}`)
+  const found = await rowsOf(
+    await theDatabase(),
+    sql`select 1 from pg_timezone_names where lower(name) = ${zone.toLowerCase()}`,
+  )
   return found.length > 0
 }

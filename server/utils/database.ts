@@ -34,7 +34,8 @@ export async function closeDatabase(): Promise<void> {
 
 async function open(): Promise<OpenDatabase> {
   const { NIMBLE_DATA, NIMBLE_PREPARED, NIMBLE_RESTORE, NIMBLE_ANEW, DATABASE_URL } = process.env
-  if (!NIMBLE_DATA && !DATABASE_URL) throw new Error('NIMBLE_DATA must name the data folder as an absolute path; bin/start sets it.')
+  if (!NIMBLE_DATA && !DATABASE_URL)
+    throw new Error('NIMBLE_DATA must name the data folder as an absolute path; bin/start sets it.')
   const database = await openDatabase({
     url: DATABASE_URL,
     folder: NIMBLE_DATA ?? '',
@@ -58,7 +59,14 @@ export function archivesAreReadBy(read: typeof readArchive): void {
 async function fillBeside(client: PGlite, archive: Buffer): Promise<void> {
   const database = overPglite(client)
   await migrate(database, await bundledMigrations())
-  const trial: OpenDatabase = { database, place: 'beside', folder: null, flush: async () => undefined, dump: async () => null, close: async () => undefined }
+  const trial: OpenDatabase = {
+    database,
+    place: 'beside',
+    folder: null,
+    flush: async () => undefined,
+    dump: async () => null,
+    close: async () => undefined,
+  }
   await beside.run(trial, () => readArchive(archive))
 }
 
@@ -80,7 +88,10 @@ async function bundledMigrations(): Promise<Migration[]> {
   return Promise.all(
     keys.map(async (key) => {
       const raw = await assets.getItemRaw(key)
-      return { tag: key.replace(/\.sql$/, ''), sql: typeof raw === 'string' ? raw : new TextDecoder().decode(raw as Uint8Array) }
+      return {
+        tag: key.replace(/\.sql$/, ''),
+        sql: typeof raw === 'string' ? raw : new TextDecoder().decode(raw as Uint8Array),
+      }
     }),
   )
 }

@@ -13,7 +13,10 @@ async function getReady(): Promise<OpenDatabase> {
   const open = await openOnce()
   if (!isLocalOnly()) {
     const made = await readyPasscode(process.env.NIMBLE_PASSCODE)
-    if (made) console.log(`\nThe passcode for recording from other devices is ${made}. It is shown this once; --passcode sets another.\n`)
+    if (made)
+      console.log(
+        `\nThe passcode for recording from other devices is ${made}. It is shown this once; --passcode sets another.\n`,
+      )
   }
   return open
 }

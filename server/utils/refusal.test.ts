@@ -8,9 +8,14 @@ Object.assign(globalThis, {
   setResponseStatus: (_event: unknown, status: number) => statuses.push(status),
 })
 const event = (route?: string) =>
-  ({ method: 'GET', path: '/api/people/Bao-9?name=Bao', context: route ? { matchedRoute: { path: route } } : {} }) as unknown as H3Event
+  ({
+    method: 'GET',
+    path: '/api/people/Bao-9?name=Bao',
+    context: route ? { matchedRoute: { path: route } } : {},
+  }) as unknown as H3Event
 /** Asks a route that does this. */
-const asked = (does: () => unknown, at = event('/api/people/:id')) => (defineRoute(does) as unknown as (event: H3Event) => Promise<unknown>)(at)
+const asked = (does: () => unknown, at = event('/api/people/:id')) =>
+  (defineRoute(does) as unknown as (event: H3Event) => Promise<unknown>)(at)
 
 let logged: jest.SpyInstance
 beforeEach(() => {
@@ -23,7 +28,11 @@ test('what breaks is logged with its route and without what was asked, and answe
   const error = new Error('no such column')
   const answer = await asked(() => Promise.reject(error))
   expect(statuses).toEqual([500])
-  expect(answer).toEqual({ code: 'broken', says: expect.stringMatching(/^Something broke .* Nothing was recorded; try again\.$/), path: '' })
+  expect(answer).toEqual({
+    code: 'broken',
+    says: expect.stringMatching(/^Something broke .* Nothing was recorded; try again\.$/),
+    path: '',
+  })
   expect(logged.mock.calls).toEqual([['GET /api/people/:id broke:', error]])
 })
 

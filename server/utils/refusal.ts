@@ -41,7 +41,11 @@ export function defineRoute<T>(handler: (event: H3Event) => Promise<T> | T): Eve
       }
       reportBroken(event, error)
       setResponseStatus(event, 500)
-      return { code: 'broken', says: 'Something broke in Nimble Tally itself. Nothing was recorded; try again.', path: '' }
+      return {
+        code: 'broken',
+        says: 'Something broke in Nimble Tally itself. Nothing was recorded; try again.',
+        path: '',
+      }
     }
   })
 }
@@ -54,7 +58,8 @@ const UNSTORABLE = /(?<!\\)(?:\\\\)*\\u(?:0000|d[89a-f])/
 
 /** Refuses text that the database can't keep, wherever in the value it stands. */
 export function refuseUnstorable(value: unknown): void {
-  if (UNSTORABLE.test(JSON.stringify(value) ?? '')) throw new Refusal(422, 'bad-text', 'There is a character in it that is no text. Type it anew.')
+  if (UNSTORABLE.test(JSON.stringify(value) ?? ''))
+    throw new Refusal(422, 'bad-text', 'There is a character in it that is no text. Type it anew.')
 }
 
 /** Checks what was asked, in a body or an address, against a schema; the refusal names the first field that is wrong. */
@@ -64,7 +69,12 @@ export function checked<T>(schema: z.ZodType<T>, value: unknown): T {
   if (read.success) return read.data
   const issue = read.error.issues[0]!
   const path = issue.path.join('.')
-  throw new Refusal(422, 'bad-field', `${path ? `“${path}”` : 'The request'} is not what is needed: ${issue.message}.`, path)
+  throw new Refusal(
+    422,
+    'bad-field',
+    `${path ? `“${path}”` : 'The request'} is not what is needed: ${issue.message}.`,
+    path,
+  )
 }
 
 /** A route parameter that names something: short and plain. */

@@ -37,7 +37,8 @@ export function endStreamsOf(device: string): void {
 export function openStream(event: H3Event, begin: (stream: Stream) => () => void) {
   const address = getRequestIP(event) ?? 'unknown'
   const mine = byAddress.get(address) ?? 0
-  if (mine >= MOST_EACH) throw new Refusal(429, 'too-many-viewers', 'Too many pages of this device follow at once; close some.')
+  if (mine >= MOST_EACH)
+    throw new Refusal(429, 'too-many-viewers', 'Too many pages of this device follow at once; close some.')
   byAddress.set(address, mine + 1)
   const events = createEventStream(event)
   const socket = event.node.req.socket
@@ -56,7 +57,8 @@ export function openStream(event: H3Event, begin: (stream: Stream) => () => void
     newest = events.push(message).finally(() => waiting--)
   }
   const stream: Stream = {
-    send: (name, data, id) => push({ event: name, data: JSON.stringify(data), ...(id === undefined ? {} : { id: String(id) }) }),
+    send: (name, data, id) =>
+      push({ event: name, data: JSON.stringify(data), ...(id === undefined ? {} : { id: String(id) }) }),
     sendText: (name, json) => push({ event: name, data: json }),
     close,
   }

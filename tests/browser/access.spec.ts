@@ -18,7 +18,8 @@ const passcode = () => /is ([a-z2-9]{4}-[a-z2-9]{4})/.exec(server.told())![1]!
 test('to a network it serves nothing without the passcode; with it a session records', async ({ browser }) => {
   const context = await browser.newContext({ baseURL: BASE })
   const page = await context.newPage()
-  for (const path of ['/api/matches', '/api/people', '/api/archive', '/api/live']) expect((await context.request.get(path)).status()).toBe(401)
+  for (const path of ['/api/matches', '/api/people', '/api/archive', '/api/live'])
+    expect((await context.request.get(path)).status()).toBe(401)
   expect((await context.request.post('/api/matches', { data: {} })).status()).toBe(401)
   await page.goto('/')
   await expect(page).toHaveURL(/\/enter/)
@@ -44,7 +45,10 @@ test('to a network it serves nothing without the passcode; with it a session rec
   expect((await viewer.request.post(`/api/matches/${match}/board`)).status()).toBe(401)
 
   // Another site's page can't write with the referee's cookie.
-  const foreign = await context.request.post(`/api/matches/${match}/entries`, { data: entry, headers: { origin: 'http://elsewhere.example' } })
+  const foreign = await context.request.post(`/api/matches/${match}/entries`, {
+    data: entry,
+    headers: { origin: 'http://elsewhere.example' },
+  })
   expect([foreign.status(), (await foreign.json()).code]).toEqual([403, 'foreign-page'])
   expect((await context.request.post(`/api/matches/${match}/entries`, { data: entry })).ok()).toBe(true)
   // Whoever has kept a copy of the cookie is out too.
@@ -60,13 +64,16 @@ test('to a network it serves nothing without the passcode; with it a session rec
 test('guessing the passcode is rationed', async () => {
   const guesser = await requests.newContext({ baseURL: BASE })
   const tries = []
-  for (let i = 0; i < 8; i++) tries.push((await guesser.post('/api/session', { data: { passcode: `guess ${i}` } })).status())
+  for (let i = 0; i < 8; i++)
+    tries.push((await guesser.post('/api/session', { data: { passcode: `guess ${i}` } })).status())
   expect(tries.at(-1)).toBe(429)
   expect((await guesser.post('/api/session', { data: { passcode: passcode() } })).status()).toBe(429)
   await guesser.dispose()
 })
 
-test('on this machine alone other host names are refused, and every answer carries the security headers', async ({ request }) => {
+test('on this machine alone other host names are refused, and every answer carries the security headers', async ({
+  request,
+}) => {
   const page = await request.get('/')
   const headers = page.headers()
   expect(headers['content-security-policy']).toMatch(/default-src 'self'; script-src 'self' 'sha256-/)

@@ -8,7 +8,11 @@ import { entriesOf, follow, isPlay, makeMatch, openDesk, takeBack, tap, verdict,
 test.use({ hasTouch: true, viewport: { width: 1280, height: 800 } })
 
 /** Reasons for which what lies on the table is at fault, or the moment: nothing was decided that could be put away. */
-const LYING = new Set('no-such-card no-such-face too-many-copies wrong-dice-count wrong-count malformed not-now not-their-turn no-such-player'.split(' '))
+const LYING = new Set(
+  'no-such-card no-such-face too-many-copies wrong-dice-count wrong-count malformed not-now not-their-turn no-such-player'.split(
+    ' ',
+  ),
+)
 
 /** Milliseconds between two touches that make a double tap. */
 const DOUBLE_MS = 340
@@ -55,7 +59,8 @@ for (const [id, , { byHand, slips }] of withFixtures()) {
     test(`${id}: ${code} put right and cleared is not refused again`, async ({ page, request }) => {
       const entries = parts.entries ?? []
       const match = await makeMatch(request, { ...(parts as MatchParts), entries: [] })
-      for (const [i, entry] of entries.entries()) await request.post(`/api/matches/${match}/entries`, { data: { id: `slip-entry-${i}`, after: i, entry } })
+      for (const [i, entry] of entries.entries())
+        await request.post(`/api/matches/${match}/entries`, { data: { id: `slip-entry-${i}`, after: i, entry } })
       if ((await entriesOf(request, match)).length < entries.length) test.skip(true, 'not recorded as a slip')
       await openDesk(page, match)
       await page.getByRole('region', { name: 'Tape' }).getByRole('listitem').first().getByRole('button').first().tap()
@@ -98,13 +103,21 @@ for (const [id, , { match }] of withFixtures()) {
 }
 
 /** The entries that are refused, or whose answer was wrong. */
-function wrongIn({ players = ['Ines', 'Tomasz'], game = 'brim', ...parts }: MatchParts, entries: readonly unknown[]): unknown[] {
+function wrongIn(
+  { players = ['Ines', 'Tomasz'], game = 'brim', ...parts }: MatchParts,
+  entries: readonly unknown[],
+): unknown[] {
   const read = readMatch({ ...parts, format: 'nimble-tally/match', version: 1, game, players, entries })
   if (!read.ok) return [read.problems]
-  return read.tape.lines.filter(({ verdict: { stands, notes } }) => !stands || notes.some(({ code }) => code === 'wrong-answer')).map(({ raw }) => raw)
+  return read.tape.lines
+    .filter(({ verdict: { stands, notes } }) => !stands || notes.some(({ code }) => code === 'wrong-answer'))
+    .map(({ raw }) => raw)
 }
 
-for (const [id, steps] of Object.entries<Step[]>({ 'turn-two': [{ tap: 'Place 1' }, { tap: 'Place 2' }], 'fill-in-order': [{ press: 'Enter' }] }))
+for (const [id, steps] of Object.entries<Step[]>({
+  'turn-two': [{ tap: 'Place 1' }, { tap: 'Place 2' }],
+  'fill-in-order': [{ press: 'Enter' }],
+}))
   test(`${id}, dealt: what is taken back stays so`, async ({ page, request }) => {
     const match = await makeMatch(request, { game: id, source: 'dealt', seed: 'lantern' })
     await page.emulateMedia({ reducedMotion: 'reduce' })

@@ -18,14 +18,21 @@ test('a stale `after` is a conflict with what came in between', async ({ request
   const match = await makeMatch(request, { entries: [roll] })
   const answer = await append(request, match, 0, roll)
   expect(answer.status()).toBe(409)
-  expect(await answer.json()).toMatchObject({ code: 'stale', path: 'after', last: 1, between: [{ number: 1, entry: roll }] })
+  expect(await answer.json()).toMatchObject({
+    code: 'stale',
+    path: 'after',
+    last: 1,
+    between: [{ number: 1, entry: roll }],
+  })
   expect((await append(request, match, 5, roll)).status()).toBe(409)
   expect(await entriesOf(request, match)).toHaveLength(1)
 })
 
 test('many at once: each entry is recorded once, in one order', async ({ request }) => {
   const match = await makeMatch(request)
-  const answers = await Promise.all(Array.from({ length: 12 }, () => append(request, match, 0, { call: 'note', why: 'gull' })))
+  const answers = await Promise.all(
+    Array.from({ length: 12 }, () => append(request, match, 0, { call: 'note', why: 'gull' })),
+  )
   expect(answers.filter((answer) => answer.status() === 200)).toHaveLength(1)
   expect(answers.filter((answer) => answer.status() === 409)).toHaveLength(11)
   expect(await entriesOf(request, match)).toHaveLength(1)
@@ -49,9 +56,23 @@ test('a refused play is kept as a slip; other refused entries are not recorded',
 
 test.describe('errors say code, sentence and path', () => {
   const cases: [string, string, unknown, number, string, string][] = [
-    ['POST', '/api/matches', { game: 'brimm', seats: [{ name: 'Ines', pennant: 1 }], first: 1 }, 422, 'unknown-game', 'game'],
+    [
+      'POST',
+      '/api/matches',
+      { game: 'brimm', seats: [{ name: 'Ines', pennant: 1 }], first: 1 },
+      422,
+      'unknown-game',
+      'game',
+    ],
     ['POST', '/api/matches', { game: 'brim', seats: [], first: 1 }, 422, 'bad-field', 'seats'],
-    ['POST', '/api/matches', { game: 'brim', seats: [{ name: 'Ines', pennant: 1 }], first: 2 }, 422, 'bad-first', 'first'],
+    [
+      'POST',
+      '/api/matches',
+      { game: 'brim', seats: [{ name: 'Ines', pennant: 1 }], first: 2 },
+      422,
+      'bad-first',
+      'first',
+    ],
     [
       'POST',
       '/api/matches',
@@ -70,7 +91,11 @@ test.describe('errors say code, sentence and path', () => {
   ]
   for (const [method, path, data, status, code, where] of cases)
     test(`${method} ${path} ${code}`, async ({ request }) => {
-      const answer = await request.fetch(path, { method, data: data as object, headers: data ? { 'content-type': 'application/json' } : {} })
+      const answer = await request.fetch(path, {
+        method,
+        data: data as object,
+        headers: data ? { 'content-type': 'application/json' } : {},
+      })
       const body = await answer.json()
       expect([answer.status(), body.code, body.path]).toEqual([status, code, where])
       expect(typeof body.says).toBe('string')

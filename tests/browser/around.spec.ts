@@ -26,11 +26,15 @@ test.describe('on a phone', () => {
 
 test('another game’s rules are never shown before those that were asked for', async ({ page }) => {
   await page.addInitScript(() => {
-    localStorage.setItem('last-setup', JSON.stringify({ game: 'roof-tiles', names: ['Ines', 'Bao'], rules: { target: 12 }, rememberNames: true }))
+    localStorage.setItem(
+      'last-setup',
+      JSON.stringify({ game: 'roof-tiles', names: ['Ines', 'Bao'], rules: { target: 12 }, rememberNames: true }),
+    )
     const seen = new Set<string>()
     Object.assign(window, { seen })
     new MutationObserver(() => {
-      for (const { textContent } of document.querySelectorAll('h2')) if (textContent?.startsWith('Agreed for')) seen.add(textContent)
+      for (const { textContent } of document.querySelectorAll('h2'))
+        if (textContent?.startsWith('Agreed for')) seen.add(textContent)
     }).observe(document, { childList: true, subtree: true, characterData: true })
   })
   await page.goto('/new?game=brim&preset=first-steps')
@@ -42,7 +46,8 @@ test('another game’s rules are never shown before those that were asked for', 
 for (const game of ['roof-tiles', 'place-strike', 'skip-count-yard', 'last-digit-chains'])
   test(`${game}: the app lays out, shown large, and the match can begin`, async ({ page, request }) => {
     await page.goto(`/new?game=${game}`)
-    for (const [i, name] of ['Wren', 'Kofi'].entries()) await page.getByLabel(`Name of player ${i + 1}`, { exact: true }).fill(name)
+    for (const [i, name] of ['Wren', 'Kofi'].entries())
+      await page.getByLabel(`Name of player ${i + 1}`, { exact: true }).fill(name)
     await tap(page, 'The app lays out')
     const picture = page.getByRole('dialog', { name: /^Lay this out/ })
     await expect(picture).toBeVisible()
@@ -51,7 +56,9 @@ for (const game of ['roof-tiles', 'place-strike', 'skip-count-yard', 'last-digit
     await expect(picture).toBeHidden()
     await tap(page, 'Start the match')
     await expect(page).toHaveURL(/\/match\//)
-    const match = (await (await request.get(`/api/matches/${new URL(page.url()).pathname.split('/').at(-1)}`)).json()) as { opening: object; source: string }
+    const match = (await (
+      await request.get(`/api/matches/${new URL(page.url()).pathname.split('/').at(-1)}`)
+    ).json()) as { opening: object; source: string }
     expect([match.source, Object.keys(match.opening).length]).toEqual(['table', 1])
   })
 
@@ -60,7 +67,9 @@ test('more children than a game takes get two tables at once', async ({ page, re
   for (const name of ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi']) {
     const seats = page.getByLabel(/^Name of player/)
     const count = await seats.count()
-    const empty = (await seats.evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value))).indexOf('')
+    const empty = (
+      await seats.evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value))
+    ).indexOf('')
     if (empty < 0) await tap(page, 'Another player')
     await seats.nth(empty < 0 ? count : empty).fill(`${name} two`)
   }
@@ -68,8 +77,12 @@ test('more children than a game takes get two tables at once', async ({ page, re
   await expect(page.getByText('Top Total takes 4 at most. At two tables:')).toBeVisible()
   await tap(page, 'Start both tables')
   await expect(page.getByRole('heading', { name: 'Tables in the room' })).toBeVisible()
-  const { matches } = (await (await request.get('/api/matches?limit=200')).json()) as { matches: { name: string; seats: { name: string }[] }[] }
-  const made = matches.filter(({ name }) => name.startsWith('Slipway pair')).sort((a, b) => a.name.localeCompare(b.name))
+  const { matches } = (await (await request.get('/api/matches?limit=200')).json()) as {
+    matches: { name: string; seats: { name: string }[] }[]
+  }
+  const made = matches
+    .filter(({ name }) => name.startsWith('Slipway pair'))
+    .sort((a, b) => a.name.localeCompare(b.name))
   expect(made.map(({ name, seats }) => [name, seats.length])).toEqual([
     ['Slipway pair 1', 3],
     ['Slipway pair 2', 3],
@@ -91,7 +104,10 @@ test('Back closes what lies on top, and leaves the match only with nothing open'
   await expect(page).toHaveURL(/\/$/)
 })
 
-test('a match rests until later, is marked in the room, and comes back with one touch; its clock runs on', async ({ page, request }) => {
+test('a match rests until later, is marked in the room, and comes back with one touch; its clock runs on', async ({
+  page,
+  request,
+}) => {
   const match = await makeMatch(request, { houseRules: { minutes: 20 }, name: 'Resting buoy' })
   await openDesk(page, match)
   await tap(page, 'Start the clock')
@@ -117,7 +133,10 @@ test('a match rests until later, is marked in the room, and comes back with one 
   await expect(page).toHaveURL(/\/$/)
 })
 
-test('the same play from two devices: there is nothing to send, and that is offered first', async ({ page, request }) => {
+test('the same play from two devices: there is nothing to send, and that is offered first', async ({
+  page,
+  request,
+}) => {
   const match = await makeMatch(request)
   const roll = play({ do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] })
   // The page doesn't hear of it before it sends its own.
@@ -144,7 +163,10 @@ test('a wrong answer that was typed is there again after a reload', async ({ pag
   await expect(page.getByTestId('verdict')).toContainText('said 8')
 })
 
-test('a play kept as tried is a slip, and the decision is put away; what was rolled lies there still', async ({ page, request }) => {
+test('a play kept as tried is a slip, and the decision is put away; what was rolled lies there still', async ({
+  page,
+  request,
+}) => {
   const match = await makeMatch(request, { game: 'step-and-gather' })
   await openDesk(page, match)
   await tap(page, 'Rolled a 2')
@@ -182,7 +204,8 @@ test('with four players “Play again” is in sight at every size, and can be l
     await page.setViewportSize({ width, height })
     await expect(page.getByRole('button', { name: 'Play again' })).toBeInViewport()
     // No name is a letter and a point.
-    for (const name of await page.locator('[aria-label="Players"] .name').all()) expect((await name.boundingBox())!.width).toBeGreaterThan(40)
+    for (const name of await page.locator('[aria-label="Players"] .name').all())
+      expect((await name.boundingBox())!.width).toBeGreaterThan(40)
   }
   await tap(page, 'Play again')
   await tap(page, 'Not yet')

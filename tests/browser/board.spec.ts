@@ -34,7 +34,9 @@ test('the board follows the desk, shows the last play drawn, and announces', asy
 })
 
 test('slips and remarks stay on the desk', async ({ request }) => {
-  const match = await makeMatch(request, { entries: [roll, { play: { do: 'stop', by: 2 } }, { call: 'note', why: 'Kofi was upset' }] })
+  const match = await makeMatch(request, {
+    entries: [roll, { play: { do: 'stop', by: 2 } }, { call: 'note', why: 'Kofi was upset' }],
+  })
   const { board } = await (await request.get(`/api/matches/${match}`)).json()
   const shown = await (await request.get(`/api/boards/${board}`)).text()
   expect(shown).not.toContain('Kofi')

@@ -10,10 +10,24 @@ const SCREENS = [
   [1920, 1080],
 ] as const
 /** Twelve letters each, the longest that a board must carry in one line. */
-const NAMES = ['Ferrymaster1', 'Lanternlight', 'Harbourpilot', 'Capstancrew4', 'Mooringbuoys', 'Gangwayboat6', 'Anchorchain7', 'Herringgull8']
+const NAMES = [
+  'Ferrymaster1',
+  'Lanternlight',
+  'Harbourpilot',
+  'Capstancrew4',
+  'Mooringbuoys',
+  'Gangwayboat6',
+  'Anchorchain7',
+  'Herringgull8',
+]
 
 /** A match that bots have played for a while. */
-async function played(request: APIRequestContext, game: (typeof GAMES)[number], players: readonly string[], plays: number): Promise<string> {
+async function played(
+  request: APIRequestContext,
+  game: (typeof GAMES)[number],
+  players: readonly string[],
+  plays: number,
+): Promise<string> {
   const tape = selfPlay({ game, houseRules: {}, players: [...players], key: 'boards', most: plays })
   const answer = await request.post('/api/matches/import', { data: makeMatchFile(tape, {}) })
   expect(answer.status()).toBe(201)
@@ -26,16 +40,23 @@ const faultsOf = (page: Page) =>
     const region = document.querySelector<HTMLElement>('[aria-label="Table"]')!
     const frame = region.getBoundingClientRect()
     const faults: string[] = []
-    const inside = (box: DOMRect) => box.left >= frame.left - 2 && box.top >= frame.top - 2 && box.right <= frame.right + 2 && box.bottom <= frame.bottom + 2
+    const inside = (box: DOMRect) =>
+      box.left >= frame.left - 2 &&
+      box.top >= frame.top - 2 &&
+      box.right <= frame.right + 2 &&
+      box.bottom <= frame.bottom + 2
     const shown = (element: Element) => {
       for (let at: Element | null = element; at && at !== region; at = at.parentElement) {
         const { visibility, display, opacity, clipPath } = getComputedStyle(at)
-        if (visibility === 'hidden' || display === 'none' || opacity === '0' || clipPath.startsWith('inset(50%')) return false
+        if (visibility === 'hidden' || display === 'none' || opacity === '0' || clipPath.startsWith('inset(50%'))
+          return false
         if (at.classList.contains('sr-only')) return false
       }
       return true
     }
-    for (const control of region.querySelectorAll('button, input, select, textarea, a[href], label, [role="button"], [role="switch"], [role="checkbox"]'))
+    for (const control of region.querySelectorAll(
+      'button, input, select, textarea, a[href], label, [role="button"], [role="switch"], [role="checkbox"]',
+    ))
       if (shown(control)) faults.push(`a control: ${control.outerHTML.slice(0, 80)}`)
     // What is drawn: shapes, pictures, and boxes that have a border or a ground of their own.
     for (const drawn of region.querySelectorAll('svg *, img, span, div, li, td, th, b, p')) {

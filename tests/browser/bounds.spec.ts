@@ -12,17 +12,52 @@ const archiveOf = (match: object) => ({
   version: 1,
   madeAt: AT,
   people: [],
-  matches: [{ id: 'bounds', createdAt: AT, updatedAt: AT, used: 0, seats: [{ pennant: 1, personId: null }], recorded: [], match: MATCH, ...match }],
+  matches: [
+    {
+      id: 'bounds',
+      createdAt: AT,
+      updatedAt: AT,
+      used: 0,
+      seats: [{ pennant: 1, personId: null }],
+      recorded: [],
+      match: MATCH,
+      ...match,
+    },
+  ],
 })
 const json = JSON.stringify
 
 const CASES: [string, string, string, number, string][] = [
-  ['a person who is not known', '/api/matches', json({ ...SETUP, seats: [{ name: 'Ines', pennant: 1, personId: 'nobody' }] }), 422, 'no-such-person'],
-  ['deep house rules', '/api/matches/import', json(MATCH).replace(/}$/, `,"houseRules":{"dice":${DEEP}}}`), 422, 'too-deep'],
+  [
+    'a person who is not known',
+    '/api/matches',
+    json({ ...SETUP, seats: [{ name: 'Ines', pennant: 1, personId: 'nobody' }] }),
+    422,
+    'no-such-person',
+  ],
+  [
+    'deep house rules',
+    '/api/matches/import',
+    json(MATCH).replace(/}$/, `,"houseRules":{"dice":${DEEP}}}`),
+    422,
+    'too-deep',
+  ],
   ['a deep entry', '/api/matches/import', json(MATCH).replace(/}$/, `,"entries":[${DEEP}]}`), 422, 'too-deep'],
   ['a version that is an object', '/api/matches/import', json({ ...MATCH, version: { a: 1 } }), 422, 'bad-version'],
-  ['a version as long as a book', '/api/matches/import', json({ ...MATCH, version: 'x'.repeat(300_000) }), 422, 'bad-version'],
-  ['a house rule as long as a book', '/api/matches/import', json({ ...MATCH, houseRules: { ['k'.repeat(1e6)]: 1 } }), 422, 'unknown-house-rule'],
+  [
+    'a version as long as a book',
+    '/api/matches/import',
+    json({ ...MATCH, version: 'x'.repeat(300_000) }),
+    422,
+    'bad-version',
+  ],
+  [
+    'a house rule as long as a book',
+    '/api/matches/import',
+    json({ ...MATCH, houseRules: { ['k'.repeat(1e6)]: 1 } }),
+    422,
+    'unknown-house-rule',
+  ],
   [
     'twenty thousand house rules that there are not',
     '/api/matches/import',
@@ -30,14 +65,29 @@ const CASES: [string, string, string, number, string][] = [
     422,
     'unknown-house-rule',
   ],
-  ['more entries than a match holds', '/api/matches/import', json({ ...MATCH, entries: Array.from({ length: 5001 }, () => 0) }), 422, 'too-long'],
+  [
+    'more entries than a match holds',
+    '/api/matches/import',
+    json({ ...MATCH, entries: Array.from({ length: 5001 }, () => 0) }),
+    422,
+    'too-long',
+  ],
   ['an archive that breaks off', '/api/archive', json(archiveOf({})).slice(0, -3), 422, 'not-json'],
   ['an archive without its matches', '/api/archive', json({ ...archiveOf({}), matches: 5 }), 422, 'bad-archive'],
-  ['an archive as deep as a well', '/api/archive', json(archiveOf({})).replace(/"people":\[\]/, `"people":${DEEP}`), 422, 'too-deep'],
+  [
+    'an archive as deep as a well',
+    '/api/archive',
+    json(archiveOf({})).replace(/"people":\[\]/, `"people":${DEEP}`),
+    422,
+    'too-deep',
+  ],
 ]
 for (const [what, path, body, status, code] of CASES)
   test(`${what} is refused in few words`, async ({ request }) => {
-    const answer = await request.post(path, { data: Buffer.from(body), headers: { 'content-type': 'application/json' } })
+    const answer = await request.post(path, {
+      data: Buffer.from(body),
+      headers: { 'content-type': 'application/json' },
+    })
     const text = await answer.text()
     expect([answer.status(), (JSON.parse(text) as { code: string }).code]).toEqual([status, code])
     expect(text.length).toBeLessThan(64_000)
@@ -46,10 +96,16 @@ for (const [what, path, body, status, code] of CASES)
 test('an archived match as deep as a well is named, and the others come back', async ({ request }) => {
   const deep = json(archiveOf({ match: 'DEEP' }).matches[0]).replace('"DEEP"', DEEP)
   const sound = json({ ...archiveOf({}).matches[0], id: 'sound-beside-deep' })
-  const data = Buffer.from(json({ ...archiveOf({}), matches: [] }).replace('"matches":[]', `"matches":[${deep},${sound}]`))
+  const data = Buffer.from(
+    json({ ...archiveOf({}), matches: [] }).replace('"matches":[]', `"matches":[${deep},${sound}]`),
+  )
   const answer = await request.post('/api/archive', { data, headers: { 'content-type': 'application/json' } })
   const { matches, left } = (await answer.json()) as { matches: number; left: { path: string; code: string }[] }
-  expect([answer.status(), matches, left.map(({ path, code }) => [path, code])]).toEqual([200, 1, [['matches.0', 'too-deep']]])
+  expect([answer.status(), matches, left.map(({ path, code }) => [path, code])]).toEqual([
+    200,
+    1,
+    [['matches.0', 'too-deep']],
+  ])
   await request.delete('/api/matches/sound-beside-deep')
 })
 
@@ -62,7 +118,11 @@ for (const [what, broken] of [
     const archive = archiveOf(broken)
     const sound = { ...archive.matches[0], ...archiveOf({}).matches[0], id: `sound-${what.length}` }
     const answer = await request.post('/api/archive', { data: { ...archive, matches: [...archive.matches, sound] } })
-    const { matches, left, leftOut } = (await answer.json()) as { matches: number; left: { path: string; code: string }[]; leftOut: number }
+    const { matches, left, leftOut } = (await answer.json()) as {
+      matches: number
+      left: { path: string; code: string }[]
+      leftOut: number
+    }
     expect([answer.status(), matches, leftOut, left.map(({ path, code }) => [path, code])]).toEqual([
       200,
       1,
@@ -83,11 +143,15 @@ test('numbers that no table needs are refused where they are appended', async ({
 test('a body without an end is cut off as it comes, and the others are served', async ({ request, baseURL }) => {
   let sent = 0
   const status = await new Promise((resolve, reject) => {
-    const asked = http.request(`${baseURL}/api/people`, { method: 'POST', headers: { 'content-type': 'application/json' } }, (answer) => {
-      clearInterval(sending)
-      answer.resume()
-      resolve(answer.statusCode)
-    })
+    const asked = http.request(
+      `${baseURL}/api/people`,
+      { method: 'POST', headers: { 'content-type': 'application/json' } },
+      (answer) => {
+        clearInterval(sending)
+        answer.resume()
+        resolve(answer.statusCode)
+      },
+    )
     const sending = setInterval(() => {
       asked.write('x'.repeat(256 * 1024))
       sent += 256 * 1024
@@ -102,21 +166,30 @@ test('a body without an end is cut off as it comes, and the others are served', 
   expect((await request.get('/api/people')).ok()).toBe(true)
 })
 
-test('a name that somebody has asks whether both are one; then what the one did is the other’s', async ({ request }) => {
-  const make = async (name: string) => ((await (await request.post('/api/people', { data: { name } })).json()) as { id: string }).id
+test('a name that somebody has asks whether both are one; then what the one did is the other’s', async ({
+  request,
+}) => {
+  const make = async (name: string) =>
+    ((await (await request.post('/api/people', { data: { name } })).json()) as { id: string }).id
   const [keeps, goes] = [await make('Merle'), await make('Merle two')]
-  const made = await request.post('/api/matches', { data: { ...SETUP, seats: [{ name: 'Merle', pennant: 1, personId: goes }] } })
+  const made = await request.post('/api/matches', {
+    data: { ...SETUP, seats: [{ name: 'Merle', pennant: 1, personId: goes }] },
+  })
   const { id } = (await made.json()) as { id: string }
   const asked = await request.patch(`/api/people/${goes}`, { data: { name: 'merle' } })
   expect([asked.status(), await asked.json()]).toMatchObject([409, { code: 'name-taken', same: keeps }])
   expect((await request.patch(`/api/people/${goes}`, { data: { name: 'merle', merge: true } })).ok()).toBe(true)
   const { people } = (await (await request.get('/api/people')).json()) as { people: { id: string }[] }
   expect(people.filter((person) => person.id === goes || person.id === keeps)).toHaveLength(1)
-  expect(((await (await request.get(`/api/matches/${id}`)).json()) as { seats: object[] }).seats[0]).toMatchObject({ personId: keeps })
+  expect(((await (await request.get(`/api/matches/${id}`)).json()) as { seats: object[] }).seats[0]).toMatchObject({
+    personId: keeps,
+  })
 })
 
 test('the application’s own files are sent compressed', async ({ request }) => {
   const [, script] = /(\/_nuxt\/[\w-]+\.js)/.exec(await (await request.get('/')).text())!
   for (const encoding of ['br', 'gzip'])
-    expect((await request.get(script!, { headers: { 'accept-encoding': encoding } })).headers()['content-encoding']).toBe(encoding)
+    expect(
+      (await request.get(script!, { headers: { 'accept-encoding': encoding } })).headers()['content-encoding'],
+    ).toBe(encoding)
 })

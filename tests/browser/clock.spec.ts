@@ -23,7 +23,14 @@ async function almostOver(request: APIRequestContext, entries: object[] = []): P
           { pennant: 2, personId: null },
         ],
         recorded: entries.map((_, i) => ({ id: `e${i}`, at })),
-        match: { format: 'nimble-tally/match', version: 1, game: 'brim', houseRules: { minutes: 1 }, players: ['Ines', 'Tomasz'], entries },
+        match: {
+          format: 'nimble-tally/match',
+          version: 1,
+          game: 'brim',
+          houseRules: { minutes: 1 },
+          players: ['Ines', 'Tomasz'],
+          entries,
+        },
       },
     ],
   }
@@ -31,7 +38,11 @@ async function almostOver(request: APIRequestContext, entries: object[] = []): P
   return id
 }
 
-test('the clock is started and paused by touch, survives a reload, and two devices agree', async ({ page, request, context }) => {
+test('the clock is started and paused by touch, survives a reload, and two devices agree', async ({
+  page,
+  request,
+  context,
+}) => {
   const match = await makeMatch(request, { houseRules: { minutes: 5 } })
   await openDesk(page, match)
   const other = await context.newPage()

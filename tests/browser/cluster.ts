@@ -8,7 +8,8 @@ import { join } from 'node:path'
 function programs(): string {
   const root = '/usr/lib/postgresql'
   const [newest] = existsSync(root) ? readdirSync(root).sort((a, b) => Number(b) - Number(a)) : []
-  if (!newest) throw new Error('There is no PostgreSQL server on this machine: apt-get install postgresql (bin/test does).')
+  if (!newest)
+    throw new Error('There is no PostgreSQL server on this machine: apt-get install postgresql (bin/test does).')
   return join(root, newest, 'bin')
 }
 
@@ -37,19 +38,33 @@ export async function ownCluster() {
   const folder = mkdtempSync(join(tmpdir(), 'nimble-cluster-'))
   if (as.uid !== undefined) chownSync(folder, as.uid, as.gid!)
   const data = join(folder, 'data')
-  execFileSync(join(bin, 'initdb'), ['-D', data, '-U', 'nimble', '--auth=trust', '--encoding=UTF8', '--locale=C.UTF-8', '--no-sync'], {
-    ...as,
-    stdio: 'pipe',
-    cwd: folder,
-  })
+  execFileSync(
+    join(bin, 'initdb'),
+    ['-D', data, '-U', 'nimble', '--auth=trust', '--encoding=UTF8', '--locale=C.UTF-8', '--no-sync'],
+    {
+      ...as,
+      stdio: 'pipe',
+      cwd: folder,
+    },
+  )
   const port = await freePort()
-  const settings = ['listen_addresses=127.0.0.1', 'fsync=off', 'max_connections=60', `unix_socket_directories=${folder}`]
-  const server: ChildProcess = spawn(join(bin, 'postgres'), ['-D', data, '-p', String(port), ...settings.flatMap((each) => ['-c', each])], {
-    ...as,
-    cwd: folder,
-    stdio: 'ignore',
-  })
-  const ready = () => spawnSync(join(bin, 'pg_isready'), ['-h', '127.0.0.1', '-p', String(port)], { stdio: 'ignore' }).status === 0
+  const settings = [
+    'listen_addresses=127.0.0.1',
+    'fsync=off',
+    'max_connections=60',
+    `unix_socket_directories=${folder}`,
+  ]
+  const server: ChildProcess = spawn(
+    join(bin, 'postgres'),
+    ['-D', data, '-p', String(port), ...settings.flatMap((each) => ['-c', each])],
+    {
+      ...as,
+      cwd: folder,
+      stdio: 'ignore',
+    },
+  )
+  const ready = () =>
+    spawnSync(join(bin, 'pg_isready'), ['-h', '127.0.0.1', '-p', String(port)], { stdio: 'ignore' }).status === 0
   for (let tries = 0; !ready(); tries++) {
     if (tries > 200 || server.exitCode !== null) throw new Error('The PostgreSQL server did not start.')
     await new Promise((resolve) => setTimeout(resolve, 100))

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { append, entriesOf, makeMatch, openDesk, score, tape, verdict } from './helpers'
 
-const roll = (by: number, dice: number[], keep?: number[]) => ({ play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) } })
+const roll = (by: number, dice: number[], keep?: number[]) => ({
+  play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) },
+})
 const stop = (by: number, said?: number) => ({ play: { do: 'stop', by, ...(said === undefined ? {} : { said }) } })
 
 test('taking back and bringing back, one key each; struck entries can be shown', async ({ page, request }) => {

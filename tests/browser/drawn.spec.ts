@@ -4,7 +4,10 @@ import { boardOf, follow, makeMatch, openDesk, play, tap } from './helpers'
 test.use({ hasTouch: true })
 
 /** What single games draw beside the usual. */
-test('the numbers of the line are left blank on desk and board, and stay so; start and goal are told', async ({ page, request }) => {
+test('the numbers of the line are left blank on desk and board, and stay so; start and goal are told', async ({
+  page,
+  request,
+}) => {
   const match = await makeMatch(request, { game: 'exact-landing' })
   await openDesk(page, match)
   const line = page.getByRole('region', { name: 'Table' }).getByRole('img', { name: /^Number line/ })
@@ -23,7 +26,10 @@ test('the numbers of the line are left blank on desk and board, and stay so; sta
   await expect(line.locator('text').filter({ hasText: /^7$/ })).toHaveCount(1)
 })
 
-test('the cover is on until it is lifted on purpose, and the board never gets what lies under it', async ({ page, request }) => {
+test('the cover is on until it is lifted on purpose, and the board never gets what lies under it', async ({
+  page,
+  request,
+}) => {
   const entries = [play({ do: 'hide', by: 1, parts: [5, 3], covered: 1, announced: 8 })]
   const match = await makeMatch(request, { game: 'covered-part', entries })
   await openDesk(page, match)
@@ -39,8 +45,14 @@ test('the cover is on until it is lifted on purpose, and the board never gets wh
   expect(sent).not.toContain('"parts"')
 })
 
-test('in a race two are entered at once: what one records leaves the other’s roll and wrong figures alone', async ({ page, request }) => {
-  const match = await makeMatch(request, { game: 'table-ladder', houseRules: { order: 'race', answers: 'noted', factors: [6, 7], rungs: 3 } })
+test('in a race two are entered at once: what one records leaves the other’s roll and wrong figures alone', async ({
+  page,
+  request,
+}) => {
+  const match = await makeMatch(request, {
+    game: 'table-ladder',
+    houseRules: { order: 'race', answers: 'noted', factors: [6, 7], rungs: 3 },
+  })
   await openDesk(page, match)
   const part = (name: string) => page.getByRole('region', { name: `Part of ${name}` })
   await follow(page, [{ tap: 'Ines rolled a 7' }, { tap: 'Tomasz rolled a 8' }])

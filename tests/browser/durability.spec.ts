@@ -1,5 +1,16 @@
 import { spawn } from 'node:child_process'
-import { mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, symlinkSync, truncateSync, utimesSync, writeFileSync } from 'node:fs'
+import {
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  symlinkSync,
+  truncateSync,
+  utimesSync,
+  writeFileSync,
+} from 'node:fs'
 import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
 import { ownServer } from './server'
@@ -12,7 +23,9 @@ test(`an acknowledged entry survives kill -9, ${KILLS} times over`, async () => 
   const server = ownServer(1)
   await server.start()
   const seats = [{ name: 'Ines', pennant: 1 }]
-  const { id } = (await (await server.post('/api/matches', { game: 'brim', seats, first: 1, houseRules: { rounds: 50 } })).json()) as { id: string }
+  const { id } = (await (
+    await server.post('/api/matches', { game: 'brim', seats, first: 1, houseRules: { rounds: 50 } })
+  ).json()) as { id: string }
   const acknowledged: string[] = []
   for (let kill = 1; kill <= KILLS; kill++) {
     let posting = true
@@ -20,7 +33,11 @@ test(`an acknowledged entry survives kill -9, ${KILLS} times over`, async () => 
       while (posting) {
         const name = `kill-${kill}-${acknowledged.length}`
         const answer = await server
-          .post(`/api/matches/${id}/entries`, { id: name, after: acknowledged.length, entry: { call: 'note', why: name } })
+          .post(`/api/matches/${id}/entries`, {
+            id: name,
+            after: acknowledged.length,
+            entry: { call: 'note', why: name },
+          })
           .catch(() => null)
         if (!answer) return
         if (answer.status === 200) acknowledged.push(name)
@@ -34,7 +51,9 @@ test(`an acknowledged entry survives kill -9, ${KILLS} times over`, async () => 
     posting = false
     await Promise.all([killed, loop])
     await server.start()
-    const { entries } = (await (await fetch(`${server.address}/api/matches/${id}`)).json()) as { entries: { id: string }[] }
+    const { entries } = (await (await fetch(`${server.address}/api/matches/${id}`)).json()) as {
+      entries: { id: string }[]
+    }
     const stored = entries.map((entry) => entry.id)
     expect(stored.slice(0, acknowledged.length)).toEqual(acknowledged)
     // One more may be stored than was acknowledged: the answer was under way.
@@ -67,9 +86,13 @@ test('a port that is taken is named, and the other Nimble Tally is not taken for
   await one.start()
   const two = ownServer(20)
   expect(await two.ended()).toBe(1)
-  await expect.poll(two.told).toContain(`Port ${two.port} is taken by another program. Choose another one: bin/start --port ${two.port + 1}`)
+  await expect
+    .poll(two.told)
+    .toContain(`Port ${two.port} is taken by another program. Choose another one: bin/start --port ${two.port + 1}`)
   // What bin/start waits with hears the health of the one that is there, and knows that it isn't its own.
-  const waiting = spawn('node', ['bin/lib/await-ready.mjs', '127.0.0.1', String(one.port), String(process.pid)], { stdio: 'pipe' })
+  const waiting = spawn('node', ['bin/lib/await-ready.mjs', '127.0.0.1', String(one.port), String(process.pid)], {
+    stdio: 'pipe',
+  })
   let said = ''
   waiting.stdout.on('data', (chunk: Buffer) => (said += chunk.toString()))
   await new Promise((resolve) => setTimeout(resolve, 700))
@@ -87,7 +110,8 @@ test('the demo comes into a folder that has people already, and keeps out of one
   expect((await server.post('/api/people', { name: 'Ines' })).status).toBe(201)
   await server.stop()
   await server.start({ NIMBLE_DEMO: '1' })
-  const names = () => server.get<{ people: { name: string }[] }>('/api/people').then(({ people }) => people.map(({ name }) => name))
+  const names = () =>
+    server.get<{ people: { name: string }[] }>('/api/people').then(({ people }) => people.map(({ name }) => name))
   await expect.poll(async () => (await names()).length).toBeGreaterThan(1)
   expect((await names()).filter((name) => name === 'Ines')).toHaveLength(1)
   const archive = join(server.folder, 'taken.json')
@@ -210,9 +234,18 @@ test('a backup that is none, or was cut short, changes nothing and starts nothin
   const note = join(server.folder, 'note.txt')
   writeFileSync(note, 'lantern')
   const there = () => readdirSync(server.folder).filter((name) => name.startsWith('pgdata'))
-  for (const file of [cut(archive, 'half.json'), cut(whole, 'half.tar.gz'), match, note, join(server.folder, 'nothing.json'), server.folder]) {
+  for (const file of [
+    cut(archive, 'half.json'),
+    cut(whole, 'half.tar.gz'),
+    match,
+    note,
+    join(server.folder, 'nothing.json'),
+    server.folder,
+  ]) {
     expect([file, await server.ended({ NIMBLE_RESTORE: file })]).toEqual([file, 1])
-    await expect.poll(server.told).toMatch(/can’t be brought back: .+\nNothing in .* was changed|There is no file .* to bring back/)
+    await expect
+      .poll(server.told)
+      .toMatch(/can’t be brought back: .+\nNothing in .* was changed|There is no file .* to bring back/)
     expect([file, there()]).toEqual([file, ['pgdata']])
   }
   expect(server.told()).not.toContain('    at ')
@@ -221,7 +254,9 @@ test('a backup that is none, or was cut short, changes nothing and starts nothin
     const child = server.spawned({ NIMBLE_RESTORE: archive })
     await new Promise((resolve) => setTimeout(resolve, ms))
     child.kill('SIGKILL')
-    await new Promise((resolve) => (child.exitCode !== null || child.signalCode !== null ? resolve(0) : child.once('exit', resolve)))
+    await new Promise((resolve) =>
+      child.exitCode !== null || child.signalCode !== null ? resolve(0) : child.once('exit', resolve),
+    )
   }
   await server.start()
   expect((await server.get<{ id: string }>(`/api/matches/${id}`)).id).toBe(id)

@@ -18,7 +18,8 @@ test('how long it takes is told beside what was agreed, and follows the rules', 
 test('a match that may never end is said to, and nothing is kept from being started', async ({ page }) => {
   await page.goto('/new?game=exact-landing')
   const agreed = page.getByRole('region', { name: 'Agreed' })
-  for (const rule of ['over', 'under']) await page.locator(`[data-rule="${rule}"]`).getByText('The line goes on', { exact: true }).click()
+  for (const rule of ['over', 'under'])
+    await page.locator(`[data-rule="${rule}"]`).getByText('The line goes on', { exact: true }).click()
   await expect(agreed.getByRole('status')).toContainText(/never end|minutes/)
   await expect(page.getByRole('button', { name: 'Start the match' })).toBeEnabled()
 })

@@ -4,7 +4,23 @@ import { readHouseRules } from '../../core/houseRules'
 import { sayVerdict } from '../../core/wording/index'
 import { withFixtures } from '../games/withFixtures'
 import { fileOf } from '../unit/judging'
-import { append, axe, boardOf, entriesOf, follow, later, makeMatch, onTurn, openDesk, score, SIZES, takeBack, tap, tape, wider } from './helpers'
+import {
+  append,
+  axe,
+  boardOf,
+  entriesOf,
+  follow,
+  later,
+  makeMatch,
+  onTurn,
+  openDesk,
+  score,
+  SIZES,
+  takeBack,
+  tap,
+  tape,
+  wider,
+} from './helpers'
 
 /** What every game must do alike, one test a game and thing: each page is loaded once. */
 test.use({ hasTouch: true })
@@ -24,18 +40,29 @@ async function settle(page: Page, path: string) {
 async function inSight(page: Page, what: string) {
   const box = await page.locator(what).first().boundingBox()
   const { width, height } = page.viewportSize()!
-  return box !== null && box.x >= -1 && box.y >= -1 && box.x + box.width <= width + 1 && box.y + box.height <= height + 1
+  return (
+    box !== null && box.x >= -1 && box.y >= -1 && box.x + box.width <= width + 1 && box.y + box.height <= height + 1
+  )
 }
 
 /** The page looked at light and dark, and at every size: accessible, and nothing is cut off sideways. */
-async function look(page: Page, path: string, sizes: readonly (readonly [number, number])[], schemes: readonly ('light' | 'dark')[] = ['light', 'dark']) {
+async function look(
+  page: Page,
+  path: string,
+  sizes: readonly (readonly [number, number])[],
+  schemes: readonly ('light' | 'dark')[] = ['light', 'dark'],
+) {
   await settle(page, path)
   for (const colorScheme of schemes) {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
     const scan = axe(page)
     // In the dark nothing else is different.
     const { violations } = await (colorScheme === 'dark' ? scan.withRules(['color-contrast']) : scan).analyze()
-    expect([path, colorScheme, violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)]).toEqual([path, colorScheme, []])
+    expect([
+      path,
+      colorScheme,
+      violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`),
+    ]).toEqual([path, colorScheme, []])
   }
   for (const [width, height] of sizes) {
     await page.setViewportSize({ width, height })
@@ -45,7 +72,10 @@ async function look(page: Page, path: string, sizes: readonly (readonly [number,
 }
 
 for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
-  test(`${id}: desk and announcement pass the scan, light and dark; verdict and pad stay in sight at every size`, async ({ page, request }) => {
+  test(`${id}: desk and announcement pass the scan, light and dark; verdict and pad stay in sight at every size`, async ({
+    page,
+    request,
+  }) => {
     test.slow()
     const strangers: string[] = []
     page.on('request', (sent) => {
@@ -56,15 +86,24 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
       await page.setViewportSize({ width, height })
       for (const part of ['[data-testid="verdict"]', '[aria-label="Pad"]', '[aria-label="Players"]'])
         await expect.poll(async () => [width, part, await inSight(page, part)]).toEqual([width, part, true])
-      await expect.poll(async () => (await page.getByRole('region', { name: 'Table' }).boundingBox())!.height).toBeGreaterThan(40)
+      await expect
+        .poll(async () => (await page.getByRole('region', { name: 'Table' }).boundingBox())!.height)
+        .toBeGreaterThan(40)
       await expect.poll(() => wider(page)).toBe(0)
     }
     await page.setViewportSize({ width: 1280, height: 800 })
-    await look(page, `/match/${await makeMatch(request, { ...fixture.live, entries: [...(fixture.live.entries ?? []), { call: 'finish' }] })}`, SIZES)
+    await look(
+      page,
+      `/match/${await makeMatch(request, { ...fixture.live, entries: [...(fixture.live.entries ?? []), { call: 'finish' }] })}`,
+      SIZES,
+    )
     expect(strangers).toEqual([])
   })
 
-  test(`${id}: set-up and rulebook pass the scan at every size; every school is read back and can be started`, async ({ page, request }) => {
+  test(`${id}: set-up and rulebook pass the scan at every size; every school is read back and can be started`, async ({
+    page,
+    request,
+  }) => {
     test.slow()
     // The bots of estimate.spec.ts would play on beside it for every school.
     await page.route(/estimate\.worker/, (route) => route.abort())
@@ -82,7 +121,8 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
       await page.getByRole('button', { name: label, exact: true }).tap()
       const read = readHouseRules({ about, presets, ...game }, rules, players.length)
       if (!read.ok) throw new Error(JSON.stringify(read.problems))
-      for (const sentence of game.wording.readBack(read.rules, players.length)) await expect(agreed.getByText(sentence, { exact: true })).toBeVisible()
+      for (const sentence of game.wording.readBack(read.rules, players.length))
+        await expect(agreed.getByText(sentence, { exact: true })).toBeVisible()
       for (const { count, what } of game.prepare(read.rules, players.length).needs)
         await expect(page.getByRole('region', { name: 'Lay ready' })).toContainText(`${count} ${what}`)
       // No control complains of rules that fit.
@@ -90,7 +130,9 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
     }
     await page.getByRole('button', { name: 'Start the match' }).tap()
     await expect(page).toHaveURL(/\/match\//)
-    const match = (await (await request.get(`/api/matches/${new URL(page.url()).pathname.split('/').at(-1)}`)).json()) as {
+    const match = (await (
+      await request.get(`/api/matches/${new URL(page.url()).pathname.split('/').at(-1)}`)
+    ).json()) as {
       houseRules: object
       source: string
       seats: { name: string }[]
@@ -99,7 +141,10 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
     expect([match.source, match.seats.map(({ name }) => name)]).toEqual(['dealt', players])
   })
 
-  test(`${id}: the board fills the screen and tells no more than it must; the room sees what comes next`, async ({ page, request }) => {
+  test(`${id}: the board fills the screen and tells no more than it must; the room sees what comes next`, async ({
+    page,
+    request,
+  }) => {
     const { live, board } = fixture
     const match = await makeMatch(request, live)
     await page.setViewportSize({ width: 1280, height: 720 })
@@ -112,7 +157,11 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
       // Nothing lies below the fold, of the page or of the table in it.
       await expect
         .poll(() =>
-          page.evaluate(() => [...document.querySelectorAll('.screen, [aria-label="Table"] .outer')].map((box) => box.scrollHeight - box.clientHeight <= 2)),
+          page.evaluate(() =>
+            [...document.querySelectorAll('.screen, [aria-label="Table"] .outer')].map(
+              (box) => box.scrollHeight - box.clientHeight <= 2,
+            ),
+          ),
         )
         .toEqual([true, true])
     }
@@ -167,7 +216,9 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
     const said = Object.values(fixture.slips).flatMap(({ after: _after, ...parts }) => {
       const read = readMatch(fileOf(parts))
       const line = read.ok ? read.tape.lines.at(-1) : undefined
-      return read.ok && line?.play && !line.verdict.stands ? [{ parts, number: line.number, says: sayVerdict(read.tape.table, line) }] : []
+      return read.ok && line?.play && !line.verdict.stands
+        ? [{ parts, number: line.number, says: sayVerdict(read.tape.table, line) }]
+        : []
     })
     const [longest] = said.sort((a, b) => b.says.length - a.says.length)
     if (!longest) throw new Error('no refused play among the slips')

@@ -4,7 +4,9 @@ import { tap } from './helpers'
 
 test.use({ hasTouch: true })
 
-test('by touch: what to practise, players and the box; the address keeps it, and one touch takes it off', async ({ page }) => {
+test('by touch: what to practise, players and the box; the address keeps it, and one touch takes it off', async ({
+  page,
+}) => {
   await page.goto('/rulebook')
   const games = page.getByRole('main').getByRole('listitem')
   await expect(games).toHaveCount(ABOUTS.length)
@@ -43,12 +45,15 @@ test('by keyboard: words that people use, also mistyped; nothing found is said',
   await page.getByLabel('Search the games').fill('token dip')
   await expect(games.first()).toContainText('Token Dip')
   await page.keyboard.press('Tab')
-  for (let i = 0; i < 8 && !(await page.evaluate(() => document.activeElement?.matches('li a'))); i++) await page.keyboard.press('Tab')
+  for (let i = 0; i < 8 && !(await page.evaluate(() => document.activeElement?.matches('li a'))); i++)
+    await page.keyboard.press('Tab')
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/\/rulebook\/token-dip$/)
 })
 
-test('on New match the list folds once a game is chosen; what was looked for stays in the address', async ({ page }) => {
+test('on New match the list folds once a game is chosen; what was looked for stays in the address', async ({
+  page,
+}) => {
   await page.goto('/new')
   await page.getByLabel('Search the games').fill('place value')
   await page.getByRole('button', { name: /^Place Strike/ }).tap()

@@ -33,12 +33,15 @@ const entry = fc.oneof(
 test('whatever is posted as an entry: no 5xx, and a refusal changes nothing', async ({ request }) => {
   test.slow()
   const match = await makeMatch(request)
-  const stateOf = async () => (await request.get(`/api/matches/${match}`)).json() as Promise<{ last: number; entries: unknown[] }>
+  const stateOf = async () =>
+    (await request.get(`/api/matches/${match}`)).json() as Promise<{ last: number; entries: unknown[] }>
   let last = (await stateOf()).last
   let n = 0
   await fc.assert(
     fc.asyncProperty(entry, async (raw) => {
-      const answer = await request.post(`/api/matches/${match}/entries`, { data: { id: `fuzz-entry-${n++}`, after: last, entry: raw } })
+      const answer = await request.post(`/api/matches/${match}/entries`, {
+        data: { id: `fuzz-entry-${n++}`, after: last, entry: raw },
+      })
       expect([answer.status() < 500, JSON.stringify(raw)]).toEqual([true, JSON.stringify(raw)])
       const now = await stateOf()
       expect(now.last).toBe(answer.ok() ? last + 1 : last)
@@ -69,7 +72,10 @@ test('whatever is posted anywhere: no 5xx', async ({ request }) => {
         text,
       ),
       async (path, body) => {
-        const answer = await request.post(path, { data: Buffer.from(body), headers: { 'content-type': 'application/json' } })
+        const answer = await request.post(path, {
+          data: Buffer.from(body),
+          headers: { 'content-type': 'application/json' },
+        })
         expect([path, body, answer.status() < 500]).toEqual([path, body, true])
       },
     ),
@@ -98,7 +104,9 @@ test('whatever a match file holds: it is judged or refused whole', async ({ requ
       expect([201, 422, 400]).toContain(answer.status())
       const body = await answer.json()
       if (answer.status() !== 201) return expect(typeof body.says).toBe('string')
-      expect((await (await request.get(`/api/matches/${body.id}`)).json()).entries).toHaveLength(given.entries?.length ?? 0)
+      expect((await (await request.get(`/api/matches/${body.id}`)).json()).entries).toHaveLength(
+        given.entries?.length ?? 0,
+      )
       await request.delete(`/api/matches/${body.id}`)
     }),
     { numRuns: RUNS },

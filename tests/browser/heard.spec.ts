@@ -11,7 +11,9 @@ test('verdicts are spoken and chimed when that is switched on, and remembered', 
         constructor(readonly text: string) {}
       },
     })
-    Object.defineProperty(window, 'speechSynthesis', { value: { cancel() {}, speak: ({ text }: { text: string }) => heard.push(text) } })
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: { cancel() {}, speak: ({ text }: { text: string }) => heard.push(text) },
+    })
     const start = OscillatorNode.prototype.start
     OscillatorNode.prototype.start = function (...args) {
       heard.push(`tone ${this.frequency.value}`)

@@ -37,7 +37,9 @@ export async function makeMatch(request: APIRequestContext, parts: MatchParts = 
     name = '',
   } = parts
   const seats = players.map((name, i) => ({ name, pennant: i + 1 }))
-  const made = await request.post('/api/matches', { data: { game, name, houseRules, seats, first, source, seed, opening } })
+  const made = await request.post('/api/matches', {
+    data: { game, name, houseRules, seats, first, source, seed, opening },
+  })
   expect(made.status()).toBe(201)
   const { id } = (await made.json()) as { id: string }
   for (const [i, entry] of entries.entries()) {
@@ -47,12 +49,19 @@ export async function makeMatch(request: APIRequestContext, parts: MatchParts = 
   return id
 }
 
-export function append(request: APIRequestContext, match: string, after: number, entry: unknown, id = `test-${crypto.randomUUID()}`) {
+export function append(
+  request: APIRequestContext,
+  match: string,
+  after: number,
+  entry: unknown,
+  id = `test-${crypto.randomUUID()}`,
+) {
   return request.post(`/api/matches/${match}/entries`, { data: { id, after, entry } })
 }
 
 /** By how much the page is wider than the window. */
-export const wider = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
+export const wider = (page: Page) =>
+  page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
 
 /** The accessibility scan of a page. No frames of others are in it, so it is scanned where it is: a page of its own for the result costs time. */
 export const axe = (page: Page) => new AxeBuilder({ page }).setLegacyMode()
@@ -95,7 +104,8 @@ export const pad = (page: Page) => page.getByRole('region', { name: 'Pad' })
 export const onTurn = (page: Page) => page.locator('li[aria-current]')
 
 /** The headline of the announcement. */
-export const winner = (page: Page) => page.getByRole('region', { name: 'Announcement' }).getByRole('heading', { level: 2 })
+export const winner = (page: Page) =>
+  page.getByRole('region', { name: 'Announcement' }).getByRole('heading', { level: 2 })
 
 /** Where the board of a match is. */
 export async function boardOf(request: APIRequestContext, match: string): Promise<string> {
@@ -124,7 +134,8 @@ export async function entriesOf(request: APIRequestContext, match: string): Prom
   return entries.map(({ entry }) => entry)
 }
 
-export const isPlay = (entry: unknown) => typeof entry === 'object' && entry !== null && 'play' in entry && !('amend' in entry)
+export const isPlay = (entry: unknown) =>
+  typeof entry === 'object' && entry !== null && 'play' in entry && !('amend' in entry)
 
 /** Long enough for a pad that would record by itself to have done so. */
 export const later = (page: Page) => page.waitForTimeout(1000)

@@ -7,20 +7,26 @@ test.use({ hasTouch: true })
 
 /** What `npm run lab` prints for the same question. */
 const shell = (...args: string[]) =>
-  JSON.parse(execFileSync('node', ['scripts/lab.mjs', ...args], { encoding: 'utf8' })) as { a: { says: string[] }; verdict?: string[] }
+  JSON.parse(execFileSync('node', ['scripts/lab.mjs', ...args], { encoding: 'utf8' })) as {
+    a: { says: string[] }
+    verdict?: string[]
+  }
 const progress = (page: Page) => page.getByRole('region', { name: 'The run' }).getByRole('status')
 
 test('set up by touch and run: the same numbers as from a shell; the link brings the set-up back', async ({ page }) => {
   await page.goto('/lab')
   await page.getByLabel('Game').selectOption('top-total')
-  for (const player of ['Player 1', 'Player 2']) await page.getByRole('group', { name: player }).getByRole('button', { name: 'Best' }).tap()
+  for (const player of ['Player 1', 'Player 2'])
+    await page.getByRole('group', { name: player }).getByRole('button', { name: 'Best' }).tap()
   await tap(page, 'A player')
   await page.getByRole('group', { name: 'Player 3' }).getByRole('button', { name: 'Careless' }).tap()
   await page.getByLabel(/^Seed/).fill('jetty')
   await tap(page, 'Try it out')
   await expect(progress(page)).toHaveText('1,000 of 1,000')
   const told = await page.getByRole('region', { name: 'Matches' }).getByRole('listitem').allInnerTexts()
-  expect(told).toEqual(shell('--game', 'top-total', '--players', 'best,best,careless', '--seed', 'jetty', '--pace', '12').a.says)
+  expect(told).toEqual(
+    shell('--game', 'top-total', '--players', 'best,best,careless', '--seed', 'jetty', '--pace', '12').a.says,
+  )
   // Charts are told in words, and their numbers can be read.
   await expect(page.getByRole('img', { name: /^Length\. Half the matches take/ })).toBeVisible()
   const wins = page.locator('figure').filter({ hasText: 'Who wins' })
@@ -28,7 +34,10 @@ test('set up by touch and run: the same numbers as from a shell; the link brings
   await expect(wins.getByRole('rowheader')).toHaveText(['Begins', 'Player 2', 'Player 3'])
   expect(await wins.getByRole('link', { name: 'CSV' }).getAttribute('href')).toContain('Place%20in%20the%20order')
   await page.goto(page.url())
-  await expect(page.getByRole('group', { name: 'Player 3' }).getByRole('button', { name: 'Careless' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('group', { name: 'Player 3' }).getByRole('button', { name: 'Careless' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
   await expect(page.getByLabel(/^Seed/)).toHaveValue('jetty')
   // Without an address it is what was tried last.
   await page.goto('/lab')
@@ -42,15 +51,24 @@ test('paused, gone on with and stopped while the page stays at hand; what came s
   await tap(page, 'Pause')
   await expect(progress(page)).toContainText('paused')
   // A piece that was under way may still come in.
-  await expect.poll(async () => (await progress(page).innerText()) === (await page.waitForTimeout(700), await progress(page).innerText())).toBe(true)
+  await expect
+    .poll(
+      async () =>
+        (await progress(page).innerText()) === (await page.waitForTimeout(700), await progress(page).innerText()),
+    )
+    .toBe(true)
   const before = Number((await progress(page).innerText()).split(' of ')[0]!.replaceAll(',', ''))
   expect(before).toBeGreaterThan(0)
   await tap(page, 'Go on')
-  await expect.poll(async () => Number((await progress(page).innerText()).split(' of ')[0]!.replaceAll(',', ''))).toBeGreaterThan(before)
+  await expect
+    .poll(async () => Number((await progress(page).innerText()).split(' of ')[0]!.replaceAll(',', '')))
+    .toBeGreaterThan(before)
   // While it runs the page takes every touch.
   await page.getByRole('group', { name: 'Player 1' }).getByRole('button', { name: 'Careless' }).tap()
   await tap(page, 'Stop')
-  await expect(page.getByRole('region', { name: 'Matches' }).getByRole('listitem').first()).toContainText('Half the matches')
+  await expect(page.getByRole('region', { name: 'Matches' }).getByRole('listitem').first()).toContainText(
+    'Half the matches',
+  )
   await expect(page.getByText('What stands below is of what was set up before.')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Try it out' })).toBeEnabled()
 })
@@ -65,7 +83,10 @@ test('A against B: a verdict as from a shell, and one touch to a table that play
   await tap(page, 'Try it out')
   await expect(progress(page)).toHaveText('1,000 of 1,000')
   const told = await page.getByRole('region', { name: 'A against B' }).getByRole('paragraph').allInnerTexts()
-  expect(told).toEqual(shell('--game', 'top-total', '--players', 'best,best', '--seed', 'buoy', '--pace', '12', '--other', '{"rounds":5}').verdict)
+  expect(told).toEqual(
+    shell('--game', 'top-total', '--players', 'best,best', '--seed', 'buoy', '--pace', '12', '--other', '{"rounds":5}')
+      .verdict,
+  )
   expect(told[0]).toMatch(/^B takes 2 minutes less/)
   await page.getByRole('link', { name: 'Play with B' }).tap()
   await expect(page).toHaveURL(/\/new\?game=top-total/)

@@ -36,10 +36,16 @@ test('runs of the yard are dragged: whole, and cut where they are touched', asyn
   }).toPass()
   await expect
     .poll(async () => (await entriesOf(request, match)).slice(3))
-    .toEqual([{ play: { do: 'move', by: 1, from: 'E', to: 'NE' } }, { play: { do: 'move', by: 1, from: 'N', to: 'E', count: 1 } }])
+    .toEqual([
+      { play: { do: 'move', by: 1, from: 'E', to: 'NE' } },
+      { play: { do: 'move', by: 1, from: 'N', to: 'E', count: 1 } },
+    ])
 })
 
-test('plays overlooked in the yard: the cards are named, and the search moves what is in the way', async ({ page, request }) => {
+test('plays overlooked in the yard: the cards are named, and the search moves what is in the way', async ({
+  page,
+  request,
+}) => {
   const entries = [{ play: { do: 'draw', by: 1 } }, { play: { do: 'add', by: 1, card: 4, to: 'NE' } }]
   await openDesk(page, await makeMatch(request, { ...FIXTURES['skip-count-yard']!.open, entries }))
   await tap(page, 'Overlooked?')
@@ -56,7 +62,10 @@ test('whether chains can still be completed is searched for', async ({ page, req
   await expect(page.getByRole('status').filter({ hasText: 'Ines: can still be completed' })).toBeVisible()
 })
 
-test('numbers as the children wrote them: read in words, refused before play with what is wrong', async ({ page, request }) => {
+test('numbers as the children wrote them: read in words, refused before play with what is wrong', async ({
+  page,
+  request,
+}) => {
   await page.goto('/new?game=place-strike')
   await sitDown(page)
   await tap(page, 'Three digits')
@@ -138,14 +147,21 @@ test('token-dip: a recount’s names and fields are whole at every size', async 
     const parts = page.getByRole('region', { name: 'Pad' }).locator('label:not([for=quick]), label *, input, button')
     const cut = () =>
       parts.evaluateAll((all) =>
-        all.flatMap((part) => (part.scrollWidth > part.clientWidth + 1 && getComputedStyle(part).display !== 'inline' ? [part.outerHTML.slice(0, 90)] : [])),
+        all.flatMap((part) =>
+          part.scrollWidth > part.clientWidth + 1 && getComputedStyle(part).display !== 'inline'
+            ? [part.outerHTML.slice(0, 90)]
+            : [],
+        ),
       )
     await expect.poll(async () => [width, await cut()]).toEqual([width, []])
     expect(await wider(page)).toBe(0)
   }
 })
 
-test('six-heaps: two of the lines that one card makes are named, and no play is made before', async ({ page, request }) => {
+test('six-heaps: two of the lines that one card makes are named, and no play is made before', async ({
+  page,
+  request,
+}) => {
   const entries = [
     [1, 8, [1, 1]],
     [2, 8, [2, 2]],

@@ -16,11 +16,16 @@ const seats = [
   { name: 'Ines', pennant: 1 },
   { name: 'Tomasz', pennant: 2 },
 ]
-const newMatch = async () => ((await (await server.post('/api/matches', { game: 'brim', seats, first: 1 })).json()) as { id: string }).id
+const newMatch = async () =>
+  ((await (await server.post('/api/matches', { game: 'brim', seats, first: 1 })).json()) as { id: string }).id
 const recorded = async (id: string) =>
-  ((await (await fetch(`${server.address}/api/matches/${id}`)).json()) as { entries: { entry: unknown }[] }).entries.map(({ entry }) => entry)
+  (
+    (await (await fetch(`${server.address}/api/matches/${id}`)).json()) as { entries: { entry: unknown }[] }
+  ).entries.map(({ entry }) => entry)
 
-test('the desk is reloaded while the server is gone, goes on, and sends everything once it is back', async ({ browser }) => {
+test('the desk is reloaded while the server is gone, goes on, and sends everything once it is back', async ({
+  browser,
+}) => {
   test.setTimeout(120_000)
   const context = await browser.newContext({ baseURL: server.address, serviceWorkers: 'allow' })
   const page = await context.newPage()

@@ -33,13 +33,19 @@ for (const [what, opening, path] of [
   ['a card that isn’t in the pack', { layouts: [ROOF, [[4], [6, 5], [3, 7, 80]]] }, 'opening.layouts.1'],
 ] as const)
   test(`an opening that doesn’t fit is refused: ${what}`, async ({ request }) => {
-    const answer = await request.post('/api/matches', { data: { game: 'roof-tiles', houseRules: { rows: 3 }, seats, first: 1, opening } })
+    const answer = await request.post('/api/matches', {
+      data: { game: 'roof-tiles', houseRules: { rows: 3 }, seats, first: 1, opening },
+    })
     const { code, path: where, id } = await answer.json()
     expect([answer.status(), code, where, id]).toEqual([422, 'bad-opening', path, undefined])
   })
 
 test('two adults, each at one roof: both see both, and nobody overwrites', async ({ page, context, request }) => {
-  const match = await makeMatch(request, { game: 'roof-tiles', houseRules: { rows: 3 }, opening: { layouts: [ROOF, ROOF] } })
+  const match = await makeMatch(request, {
+    game: 'roof-tiles',
+    houseRules: { rows: 3 },
+    opening: { layouts: [ROOF, ROOF] },
+  })
   const other = await context.newPage()
   await openDesk(page, match)
   await openDesk(other, match)

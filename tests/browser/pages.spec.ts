@@ -10,18 +10,26 @@ async function settle(page: Page, path: string) {
 }
 
 for (const path of PAGES)
-  test(`${path} passes the accessibility scan, light and dark, and nothing of it is cut off sideways`, async ({ page }) => {
+  test(`${path} passes the accessibility scan, light and dark, and nothing of it is cut off sideways`, async ({
+    page,
+  }) => {
     await settle(page, path)
     for (const colorScheme of ['light', 'dark'] as const) {
       await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
       const { violations } = await axe(page).analyze()
-      expect([colorScheme, violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)]).toEqual([colorScheme, []])
+      expect([
+        colorScheme,
+        violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`),
+      ]).toEqual([colorScheme, []])
     }
     for (const [width, height] of SIZES) {
       await page.setViewportSize({ width, height })
       // What the page lays out anew for a size comes a moment after it.
       await expect
-        .poll(async () => [width, await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)])
+        .poll(async () => [
+          width,
+          await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+        ])
         .toEqual([width, 0])
     }
   })

@@ -8,28 +8,47 @@ test.use({ hasTouch: true })
 
 let made = 0
 const fresh = (name: string) => `${name} ${Date.now() % 1e6}${made++}`
-async function person(request: APIRequestContext, name: string): Promise<{ name: string; pennant: number; personId: string }> {
+async function person(
+  request: APIRequestContext,
+  name: string,
+): Promise<{ name: string; pennant: number; personId: string }> {
   const answer = await request.post('/api/people', { data: { name } })
   expect(answer.status()).toBe(201)
   return { name, pennant: 1, personId: ((await answer.json()) as { id: string }).id }
 }
-async function sit(request: APIRequestContext, game: string, seats: readonly object[], entries: readonly object[] = [], more: object = {}): Promise<string> {
-  const { id } = (await (await request.post('/api/matches', { data: { game, seats, first: 1, ...more } })).json()) as { id: string }
+async function sit(
+  request: APIRequestContext,
+  game: string,
+  seats: readonly object[],
+  entries: readonly object[] = [],
+  more: object = {},
+): Promise<string> {
+  const { id } = (await (await request.post('/api/matches', { data: { game, seats, first: 1, ...more } })).json()) as {
+    id: string
+  }
   for (const [i, entry] of entries.entries()) expect((await append(request, id, i, entry)).ok()).toBe(true)
   return id
 }
-const roll = (by: number, dice: readonly number[], said?: number) => ({ play: { do: 'roll', by, dice, ...(said === undefined ? {} : { said }) } })
+const roll = (by: number, dice: readonly number[], said?: number) => ({
+  play: { do: 'roll', by, dice, ...(said === undefined ? {} : { said }) },
+})
 /** Three rounds of Top Total in which the first player gets 6 + 5 wrong. */
 const WRONG = [1, 2, 3].flatMap(() => [roll(1, [6, 5], 12), roll(2, [1, 2], 3)])
 
-test('a child’s page: the square by keyboard, what is shaky and why, and one touch to a table that practises it', async ({ page, request }) => {
+test('a child’s page: the square by keyboard, what is shaky and why, and one touch to a table that practises it', async ({
+  page,
+  request,
+}) => {
   const [wren, kofi] = [await person(request, fresh('Wren')), await person(request, fresh('Kofi'))]
   await sit(request, 'top-total', [wren, kofi], WRONG)
   await page.goto(`/people/${wren.personId}`)
   await expect(page.getByRole('heading', { name: wren.name })).toBeVisible()
-  await expect(page.getByRole('listitem').filter({ hasText: '5 + 6: shaky, wrong the last time (said 12); 0 of 3 right.' })).toBeVisible()
+  await expect(
+    page.getByRole('listitem').filter({ hasText: '5 + 6: shaky, wrong the last time (said 12); 0 of 3 right.' }),
+  ).toBeVisible()
   await expect(page.getByText('One too many or too few')).toBeVisible()
-  const cell = (row: number, column: number) => page.getByRole('grid', { name: 'Addition' }).locator(`[data-key="${row} ${column}"]`)
+  const cell = (row: number, column: number) =>
+    page.getByRole('grid', { name: 'Addition' }).locator(`[data-key="${row} ${column}"]`)
   await expect(cell(5, 6)).toHaveAccessibleName('5 + 6 = 11: shaky')
   await expect(cell(6, 5)).toHaveAccessibleName('6 + 5 = 11: shaky')
   await expect(cell(1, 2)).toHaveAccessibleName('1 + 2 = 3: not practised')
@@ -65,40 +84,61 @@ test('a name is put right; the same child under two spellings becomes one', asyn
   expect(stored.seats[0]!.personId).toBe(ines.personId)
 })
 
-test('forgetting takes a name out of everything that is kept, and says how much that was', async ({ page, request }) => {
+test('forgetting takes a name out of everything that is kept, and says how much that was', async ({
+  page,
+  request,
+}) => {
   const [gone, stays] = [await person(request, fresh('Odalys')), await person(request, fresh('Tomasz'))]
   const remark = { call: 'note', why: `${gone.name} counted the crates aloud` }
-  const match = await sit(request, 'top-total', [gone, stays], [...WRONG, remark], { name: `${gone.name} and co`.slice(0, 40) })
+  const match = await sit(request, 'top-total', [gone, stays], [...WRONG, remark], {
+    name: `${gone.name} and co`.slice(0, 40),
+  })
   // Where the name was only typed, too, and where somebody is called so already.
   const typed = await sit(request, 'top-total', [
     { name: gone.name.toUpperCase(), pennant: 1 },
     { name: 'a player', pennant: 2 },
   ])
-  const file = (await (await request.get(`/api/people/${gone.personId}/export`)).json()) as { facts: object[]; matches: object[] }
-  expect(file).toMatchObject({ format: 'nimble-tally/person', name: gone.name, matches: [{ game: 'top-total', seat: 1, players: 2 }] })
+  const file = (await (await request.get(`/api/people/${gone.personId}/export`)).json()) as {
+    facts: object[]
+    matches: object[]
+  }
+  expect(file).toMatchObject({
+    format: 'nimble-tally/person',
+    name: gone.name,
+    matches: [{ game: 'top-total', seat: 1, players: 2 }],
+  })
   expect(file.facts.length).toBeGreaterThan(2)
   expect(JSON.stringify(file)).not.toContain(stays.name)
   await page.goto(`/people/${gone.personId}`)
   await tap(page, 'Forget …')
   await expect(page.getByText(`${file.facts.length} practised facts are deleted`)).toBeVisible()
   await tap(page, 'Forget for good')
-  await expect(page.getByRole('status')).toContainText(`Forgotten: 1 person, 2 matches, ${file.facts.length} practised facts, 1 remark.`)
+  await expect(page.getByRole('status')).toContainText(
+    `Forgotten: 1 person, 2 matches, ${file.facts.length} practised facts, 1 remark.`,
+  )
   const everything = await (await request.get('/api/archive')).text()
   expect(everything.toLowerCase()).not.toContain(gone.name.toLowerCase())
-  for (const kind of ['json', 'csv', 'txt']) expect(await (await request.get(`/api/matches/${match}/export?as=${kind}`)).text()).not.toContain(gone.name)
+  for (const kind of ['json', 'csv', 'txt'])
+    expect(await (await request.get(`/api/matches/${match}/export?as=${kind}`)).text()).not.toContain(gone.name)
   const listed = await (await request.get('/api/matches?limit=200')).text()
   expect(listed.toLowerCase()).not.toContain(gone.name.toLowerCase())
   const seatsOf = async (id: string) =>
-    ((await (await request.get(`/api/matches/${id}`)).json()) as { seats: { name: string }[] }).seats.map(({ name }) => name)
+    ((await (await request.get(`/api/matches/${id}`)).json()) as { seats: { name: string }[] }).seats.map(
+      ({ name }) => name,
+    )
   expect([await seatsOf(match), await seatsOf(typed)]).toEqual([
     ['a player', stays.name],
     ['a player 2', 'a player'],
   ])
   expect((await request.get(`/api/people/${gone.personId}/facts`)).status()).toBe(200)
-  expect(((await (await request.get(`/api/people/${gone.personId}/facts`)).json()) as { facts: object[] }).facts).toEqual([])
+  expect(
+    ((await (await request.get(`/api/people/${gone.personId}/facts`)).json()) as { facts: object[] }).facts,
+  ).toEqual([])
   expect((await request.delete(`/api/people/${gone.personId}`)).status()).toBe(404)
   // The other one's facts are still there, and the match goes on.
-  expect(((await (await request.get(`/api/people/${stays.personId}/facts`)).json()) as { facts: object[] }).facts.length).toBe(3)
+  expect(
+    ((await (await request.get(`/api/people/${stays.personId}/facts`)).json()) as { facts: object[] }).facts.length,
+  ).toBe(3)
   expect((await append(request, match, WRONG.length + 1, roll(1, [1, 1], 2))).ok()).toBe(true)
 })
 
@@ -114,7 +154,11 @@ test('the demo is cleared in one go; what is old is counted before it is forgott
     await tap(page, 'Clear the demo tables away')
     await tap(page, 'Clear it for good')
     await expect(page.getByRole('status')).toContainText(/Cleared away: 8 people, \d+ matches/)
-    expect((await server.get<{ matches: { seats: { name: string }[] }[] }>('/api/matches')).matches.map(({ seats }) => seats[0]!.name)).toEqual(['Oar'])
+    expect(
+      (await server.get<{ matches: { seats: { name: string }[] }[] }>('/api/matches')).matches.map(
+        ({ seats }) => seats[0]!.name,
+      ),
+    ).toEqual(['Oar'])
     await page.getByLabel('Everything older than').fill('1')
     await page.keyboard.press('Enter')
     await tap(page, 'How much is that?')
@@ -130,7 +174,10 @@ test('the demo is cleared in one go; what is old is counted before it is forgott
   }
 })
 
-test('the logbook: by people, game, table and words; series among the same people; CSV; pages', async ({ page, request }) => {
+test('the logbook: by people, game, table and words; series among the same people; CSV; pages', async ({
+  page,
+  request,
+}) => {
   const [keel, oar] = [await person(request, fresh('Keel')), await person(request, fresh('Oar'))]
   const finish = { call: 'finish' }
   const table = fresh('Buoy')
@@ -142,13 +189,23 @@ test('the logbook: by people, game, table and words; series among the same peopl
   await expect(page.getByRole('status')).toHaveText('3 matches')
   await tap(page, oar.name)
   await expect(page.getByRole('status')).toHaveText('2 matches')
-  await expect(page.getByRole('region', { name: 'Among just these' })).toContainText(`Top Total: ${keel.name} 2 : ${oar.name} 0 of 2`)
+  await expect(page.getByRole('region', { name: 'Among just these' })).toContainText(
+    `Top Total: ${keel.name} 2 : ${oar.name} 0 of 2`,
+  )
   await page.getByLabel('Table').selectOption(table)
   await expect(page.getByRole('status')).toHaveText('1 match')
   const csv = await (await request.get((await page.getByRole('link', { name: 'CSV' }).getAttribute('href'))!)).text()
   const rows = Papa.parse<Record<string, string>>(csv.trim(), { header: true }).data
   expect(rows).toMatchObject([
-    { game: 'Top Total', table, players: `${keel.name}; ${oar.name}`, scores: '1; 0', winners: keel.name, over: 'yes', entries: '3' },
+    {
+      game: 'Top Total',
+      table,
+      players: `${keel.name}; ${oar.name}`,
+      scores: '1; 0',
+      winners: keel.name,
+      over: 'yes',
+      entries: '3',
+    },
   ])
   await page.reload()
   await expect(page.getByRole('status')).toHaveText('1 match')
@@ -168,7 +225,9 @@ test('the logbook: by people, game, table and words; series among the same peopl
   let next: string | null = ''
   let total = 0
   while (next !== null) {
-    const found = (await (await request.get(`/api/logbook?who=${keel.personId}&limit=1${next ? `&before=${encodeURIComponent(next)}` : ''}`)).json()) as {
+    const found = (await (
+      await request.get(`/api/logbook?who=${keel.personId}&limit=1${next ? `&before=${encodeURIComponent(next)}` : ''}`)
+    ).json()) as {
       matches: { id: string }[]
       next: string | null
       total: number | null
@@ -180,7 +239,10 @@ test('the logbook: by people, game, table and words; series among the same peopl
   expect([ids.size, total]).toEqual([3, 3])
 })
 
-test('people, a child’s page and the logbook pass the scan, and nothing is cut off sideways', async ({ page, request }) => {
+test('people, a child’s page and the logbook pass the scan, and nothing is cut off sideways', async ({
+  page,
+  request,
+}) => {
   test.slow()
   const wren = await person(request, fresh('Wren'))
   await sit(request, 'top-total', [wren, await person(request, fresh('Yusuf'))], WRONG)
@@ -193,7 +255,10 @@ test('people, a child’s page and the logbook pass the scan, and nothing is cut
       await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
       if (path.startsWith('/logbook')) await tap(page, 'Over the weeks')
       const { violations } = await axe(page).analyze()
-      expect([path, violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)]).toEqual([path, []])
+      expect([path, violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)]).toEqual([
+        path,
+        [],
+      ])
     }
     for (const [width, height] of SIZES) {
       await page.setViewportSize({ width, height })
@@ -203,10 +268,19 @@ test('people, a child’s page and the logbook pass the scan, and nothing is cut
   }
 })
 
-test('a day in one page: what was played and practised, what is shaky, remarks; printed, and as CSV', async ({ page, request }) => {
+test('a day in one page: what was played and practised, what is shaky, remarks; printed, and as CSV', async ({
+  page,
+  request,
+}) => {
   const [wren, bao] = [await person(request, fresh('Wren')), await person(request, fresh('Bao'))]
   const table = fresh('Lantern')
-  await sit(request, 'top-total', [wren, bao], [...WRONG, { call: 'note', why: 'counted the crates aloud' }, { call: 'finish' }], { name: table })
+  await sit(
+    request,
+    'top-total',
+    [wren, bao],
+    [...WRONG, { call: 'note', why: 'counted the crates aloud' }, { call: 'finish' }],
+    { name: table },
+  )
   await page.goto('/day/today')
   await expect(page.getByRole('listitem').filter({ hasText: table }).first()).toContainText(`${wren.name} 3 won`)
   const row = page.getByRole('row').filter({ hasText: wren.name })
@@ -215,7 +289,15 @@ test('a day in one page: what was played and practised, what is shaky, remarks; 
   await expect(page.getByRole('region', { name: 'Next time' }).getByRole('link').first()).toBeVisible()
   const csv = await (await request.get((await page.getByRole('link', { name: 'CSV' }).getAttribute('href'))!)).text()
   const rows = Papa.parse<Record<string, string>>(csv.trim(), { header: true }).data
-  expect(rows.find(({ name }) => name === wren.name)).toEqual({ name: wren.name, matches: '1', won: '1', facts: '3', answers: '3', right: '0', shaky: '5 + 6' })
+  expect(rows.find(({ name }) => name === wren.name)).toEqual({
+    name: wren.name,
+    matches: '1',
+    won: '1',
+    facts: '3',
+    answers: '3',
+    right: '0',
+    shaky: '5 + 6',
+  })
   const { violations } = await axe(page).analyze()
   expect(violations.map(({ id }) => id)).toEqual([])
   await page.emulateMedia({ media: 'print' })

@@ -41,7 +41,10 @@ test('on a phone: set up, play, rule, look back, end early, all by touch', async
 
   await page.getByRole('button', { name: 'More' }).tap()
   await page.getByRole('button', { name: 'End the match now' }).tap()
-  await page.getByRole('dialog', { name: 'End the match now?' }).getByRole('button', { name: 'End the match', exact: true }).tap()
+  await page
+    .getByRole('dialog', { name: 'End the match now?' })
+    .getByRole('button', { name: 'End the match', exact: true })
+    .tap()
   await expect(page.getByRole('region', { name: 'Announcement' })).toContainText('Wren wins')
   await expect(page.getByRole('region', { name: 'Announcement' })).toContainText('a mistake put right')
   await expect.poll(async () => (await entriesOf(request, match)).length).toBe(4)
@@ -63,5 +66,8 @@ test('on a phone: a refused play is kept as a slip, and the same player tries ag
   await expect(page.locator('li[aria-current]')).toContainText('Tomasz')
   await expect
     .poll(() => entriesOf(request, match))
-    .toEqual([{ play: { do: 'put', by: 1, card: 7, in: 'aside' } }, { play: { do: 'put', by: 1, card: 7, in: 'tens' } }])
+    .toEqual([
+      { play: { do: 'put', by: 1, card: 7, in: 'aside' } },
+      { play: { do: 'put', by: 1, card: 7, in: 'tens' } },
+    ])
 })

@@ -5,9 +5,20 @@ import { axe, makeMatch, openDesk, SIZES, tap, wider } from './helpers'
 test.use({ hasTouch: true })
 
 const rulesFile = (changes: object = {}) =>
-  Buffer.from(JSON.stringify({ format: 'nimble-tally/house-rules', version: 1, game: 'top-total', name: 'Gull total', houseRules: { rounds: 4 }, ...changes }))
+  Buffer.from(
+    JSON.stringify({
+      format: 'nimble-tally/house-rules',
+      version: 1,
+      game: 'top-total',
+      name: 'Gull total',
+      houseRules: { rounds: 4 },
+      ...changes,
+    }),
+  )
 
-test('what lies ready follows the rules: cards kept and taken out, the drift, who sits where, what to say', async ({ page }) => {
+test('what lies ready follows the rules: cards kept and taken out, the drift, who sits where, what to say', async ({
+  page,
+}) => {
   await page.goto('/new?game=ebb-and-flow')
   const ready = page.getByRole('region', { name: 'Lay ready' })
   await expect(ready.getByRole('region', { name: 'Keep' })).toContainText('24')
@@ -65,10 +76,14 @@ test('house rules are kept under a name, used, renamed, replaced, handed on and 
   await expect(page.getByText('None yet')).toBeVisible()
 })
 
-test('a colleague’s house rules come in; a broken file says what and where, and changes nothing', async ({ page, request }) => {
+test('a colleague’s house rules come in; a broken file says what and where, and changes nothing', async ({
+  page,
+  request,
+}) => {
   await page.goto('/new?game=top-total')
   await tap(page, 'House rules under a name')
-  const bring = (buffer: Buffer) => page.getByLabel('House rules file').setInputFiles({ name: 'rules.json', mimeType: 'application/json', buffer })
+  const bring = (buffer: Buffer) =>
+    page.getByLabel('House rules file').setInputFiles({ name: 'rules.json', mimeType: 'application/json', buffer })
   await bring(rulesFile({ houseRules: { rounds: 999, nothing: 1 } }))
   await expect(page.getByRole('alert')).toContainText('houseRules.rounds')
   await expect(page.getByRole('alert')).toContainText('houseRules.nothing')
@@ -90,7 +105,11 @@ test('a colleague’s house rules come in; a broken file says what and where, an
 })
 
 test('the choice board counts who played what, and filters by the children touched', async ({ page, request }) => {
-  const person = async (name: string) => ({ name, pennant: 1, personId: (await (await request.post('/api/people', { data: { name } })).json()).id as string })
+  const person = async (name: string) => ({
+    name,
+    pennant: 1,
+    personId: (await (await request.post('/api/people', { data: { name } })).json()).id as string,
+  })
   const [keel, oar] = [await person(`Keel ${Date.now()}`), await person(`Oar ${Date.now()}`)]
   const sit = (game: string, seats: object[]) => request.post('/api/matches', { data: { game, seats, first: 1 } })
   await sit('brim', [oar, keel])
@@ -131,10 +150,19 @@ test('the choice board passes the scan, and nothing is cut off sideways', async 
 })
 
 test('after a match one touch leads to the next level, with the numbers that say so', async ({ page, request }) => {
-  const turn = [{ play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } }, { play: { do: 'stop', by: 1, said: 19, explained: true, how: 'made-ten' } }]
-  const match = await makeMatch(request, { players: ['Ines'], houseRules: { rounds: 8 }, entries: Array.from({ length: 8 }, () => turn).flat() })
+  const turn = [
+    { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } },
+    { play: { do: 'stop', by: 1, said: 19, explained: true, how: 'made-ten' } },
+  ]
+  const match = await makeMatch(request, {
+    players: ['Ines'],
+    houseRules: { rounds: 8 },
+    entries: Array.from({ length: 8 }, () => turn).flat(),
+  })
   await openDesk(page, match)
-  await expect(page.getByTestId('next')).toContainText('8 of 8 answers were right: “Freeze each time” would be the next step.')
+  await expect(page.getByTestId('next')).toContainText(
+    '8 of 8 answers were right: “Freeze each time” would be the next step.',
+  )
   await page.getByRole('link', { name: 'Try Freeze each time' }).tap()
   await expect(page.getByLabel('Name of player 1')).toHaveValue('Ines')
   await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('5 rounds')

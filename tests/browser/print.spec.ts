@@ -31,7 +31,10 @@ async function printed(page: Page): Promise<Printed[]> {
     const found = await pdf.getPage(n)
     const [, , width, height] = found.view as [number, number, number, number]
     const { items } = await found.getTextContent()
-    pages.push({ size: [(width / 72) * 25.4, (height / 72) * 25.4], text: items.map((item) => ('str' in item ? item.str : '')).join(' ') })
+    pages.push({
+      size: [(width / 72) * 25.4, (height / 72) * 25.4],
+      text: items.map((item) => ('str' in item ? item.str : '')).join(' '),
+    })
   }
   await pdf.destroy()
   return pages
@@ -44,7 +47,9 @@ const beyond = (page: Page) =>
       const sheet = paper.getBoundingClientRect()
       return [...paper.querySelectorAll('text')].flatMap((text) => {
         const box = text.getBoundingClientRect()
-        return box.left < sheet.left || box.right > sheet.right || box.top < sheet.top || box.bottom > sheet.bottom ? [text.textContent] : []
+        return box.left < sheet.left || box.right > sheet.right || box.top < sheet.top || box.bottom > sheet.bottom
+          ? [text.textContent]
+          : []
       })
     }),
   )
@@ -69,7 +74,9 @@ for (const game of GAMES) {
       await expect(page.locator('.paper')).toHaveCount(wanted.length)
       const pages = await printed(page)
       const { width, height } = PAPERS[paper]
-      expect(pages.map(({ size }) => size.map(Math.round))).toEqual(wanted.map(({ wide }) => (wide ? [height, width] : [width, height]).map(Math.round)))
+      expect(pages.map(({ size }) => size.map(Math.round))).toEqual(
+        wanted.map(({ wide }) => (wide ? [height, width] : [width, height]).map(Math.round)),
+      )
       expect(await beyond(page)).toEqual([])
       const text = squeezed(pages.map(({ text }) => text).join(' '))
       for (const { title } of expected) expect(text).toContain(squeezed(title))
@@ -127,7 +134,10 @@ test('from New match with the rules as they stand, and from a table with its tap
   await expect(page.getByText('Number line from -10 to 10').first()).toBeVisible()
   const { parts, lines } = FIXTURES.brim!.match
   expect(lines.length).toBeGreaterThan(3)
-  const match = await makeMatch(request, { ...parts, entries: [{ play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } }, { play: { do: 'stop', by: 1 } }] })
+  const match = await makeMatch(request, {
+    ...parts,
+    entries: [{ play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } }, { play: { do: 'stop', by: 1 } }],
+  })
   await open(page, `/print/brim?match=${match}`)
   const [receipt] = await printed(page)
   expect(squeezed(receipt!.text)).toContain(squeezed('rolls 6 5 4 3 1'))

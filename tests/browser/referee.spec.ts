@@ -1,5 +1,19 @@
 import { expect, test } from '@playwright/test'
-import { append, boardOf, entriesOf, makeMatch, onTurn, openDesk, pad, score, SIZES, tap, tape, verdict, winner } from './helpers'
+import {
+  append,
+  boardOf,
+  entriesOf,
+  makeMatch,
+  onTurn,
+  openDesk,
+  pad,
+  score,
+  SIZES,
+  tap,
+  tape,
+  verdict,
+  winner,
+} from './helpers'
 import { ownServer } from './server'
 
 /** What a referee with six noisy children stumbled over, so that it does not come back. */
@@ -9,7 +23,10 @@ const roll = (by: number, dice = [6, 5, 4, 3, 1]) => ({ play: { do: 'roll', by, 
 const stop = (by: number, said?: number) => ({ play: { do: 'stop', by, ...(said === undefined ? {} : { said }) } })
 const SIX = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi']
 
-test('six players: all of them in sight at every size, and the pad says whose play it is', async ({ page, request }) => {
+test('six players: all of them in sight at every size, and the pad says whose play it is', async ({
+  page,
+  request,
+}) => {
   await openDesk(page, await makeMatch(request, { players: SIX, first: 6 }))
   for (const [width, height] of SIZES) {
     await page.setViewportSize({ width, height })
@@ -21,7 +38,10 @@ test('six players: all of them in sight at every size, and the pad says whose pl
   }
 })
 
-test('touching a player’s name enters for that player, out of turn too; once more and it is whose turn it is', async ({ page, request }) => {
+test('touching a player’s name enters for that player, out of turn too; once more and it is whose turn it is', async ({
+  page,
+  request,
+}) => {
   const match = await makeMatch(request, { players: ['Ines', 'Tomasz', 'Bao'] })
   await openDesk(page, match)
   await tap(page, /^Bao/)
@@ -46,7 +66,10 @@ test('a double tap is one play: nothing under the finger takes the second touch'
   await expect(page.getByRole('button', { name: '5 dice to enter' })).toBeVisible()
 })
 
-test('taking back says what it took back and offers it again; a double tap takes one back', async ({ page, request }) => {
+test('taking back says what it took back and offers it again; a double tap takes one back', async ({
+  page,
+  request,
+}) => {
   const match = await makeMatch(request, { entries: [roll(1), stop(1, 19), roll(2)] })
   await openDesk(page, match)
   const key = (await page.getByRole('button', { name: 'Take back', exact: true }).boundingBox())!
@@ -59,7 +82,10 @@ test('taking back says what it took back and offers it again; a double tap takes
   await expect(tape(page)).toContainText('Tomasz rolls 6 5 4 3 1')
 })
 
-test('Enter is the pad’s: not that of a key touched before, of a tape entry, or of a sheet that was closed', async ({ page, request }) => {
+test('Enter is the pad’s: not that of a key touched before, of a tape entry, or of a sheet that was closed', async ({
+  page,
+  request,
+}) => {
   const match = await makeMatch(request)
   await openDesk(page, match)
   for (const face of [6, 5, 4, 3, 1]) await page.getByRole('button', { name: `Rolled a ${face}` }).click()
@@ -82,7 +108,10 @@ test('Enter is the pad’s: not that of a key touched before, of a tape entry, o
   await expect(page.getByRole('dialog')).toHaveCount(0)
 })
 
-test('the last verdict stays, large, until the next entry begins; a belief overruled is told on tape, CSV and plain text', async ({ page, request }) => {
+test('the last verdict stays, large, until the next entry begins; a belief overruled is told on tape, CSV and plain text', async ({
+  page,
+  request,
+}) => {
   const parts = { game: 'perch-and-push', houseRules: { draw: 1, pack: { low: 1, high: 5, copies: 1 } } }
   const match = await makeMatch(request, { ...parts, entries: [{ play: { do: 'place', by: 1, cards: [3], on: 13 } }] })
   await openDesk(page, match)
@@ -100,7 +129,10 @@ test('the last verdict stays, large, until the next entry begins; a belief overr
   expect(await read('txt')).toContain('let stand by the referee')
 })
 
-test('“Your call” only where there is something to decide, with the keys to decide it; else it is noted', async ({ page, request }) => {
+test('“Your call” only where there is something to decide, with the keys to decide it; else it is noted', async ({
+  page,
+  request,
+}) => {
   const ask = (by: number, of: number, card: number, got: boolean) => ({ play: { do: 'ask', by, of, for: card, got } })
   // Tomasz said there was no 7, and lays one.
   const match = await makeMatch(request, {
@@ -111,11 +143,16 @@ test('“Your call” only where there is something to decide, with the keys to 
   await openDesk(page, match)
   await expect(verdict(page)).toContainText('Your call')
   await tap(page, 'Leave it so')
-  await expect.poll(async () => (await entriesOf(request, match)).at(-1)).toEqual({ call: 'note', why: 'entry 2 stays as it is' })
+  await expect
+    .poll(async () => (await entriesOf(request, match)).at(-1))
+    .toEqual({ call: 'note', why: 'entry 2 stays as it is' })
   await expect(verdict(page)).not.toContainText('Your call')
 })
 
-test('explaining required: choosing how after the answer counts; stopping over a half-entered roll asks', async ({ page, request }) => {
+test('explaining required: choosing how after the answer counts; stopping over a half-entered roll asks', async ({
+  page,
+  request,
+}) => {
   const match = await makeMatch(request, { houseRules: { explain: 'required' }, entries: [roll(1)] })
   await openDesk(page, match)
   await page.keyboard.type('11')
@@ -126,11 +163,19 @@ test('explaining required: choosing how after the answer counts; stopping over a
   await expect(verdict(page)).toContainText('Not yet')
   await tap(page, 'counted on')
   await expect(score(page, 1)).toContainText('19')
-  await expect.poll(async () => (await entriesOf(request, match)).at(-1)).toEqual({ play: { do: 'stop', by: 1, said: 19, explained: true, how: 'counted-on' } })
+  await expect
+    .poll(async () => (await entriesOf(request, match)).at(-1))
+    .toEqual({ play: { do: 'stop', by: 1, said: 19, explained: true, how: 'counted-on' } })
 })
 
-test('a ruling that changes nothing is not recorded; one that ends the match says so before', async ({ page, request }) => {
-  const match = await makeMatch(request, { houseRules: { rounds: 3 }, entries: [roll(1), stop(1, 19), roll(2, [1, 1, 1, 1, 1]), stop(2, 5)] })
+test('a ruling that changes nothing is not recorded; one that ends the match says so before', async ({
+  page,
+  request,
+}) => {
+  const match = await makeMatch(request, {
+    houseRules: { rounds: 3 },
+    entries: [roll(1), stop(1, 19), roll(2, [1, 1, 1, 1, 1]), stop(2, 5)],
+  })
   await openDesk(page, match)
   await page.keyboard.press('r')
   const sheet = page.getByRole('dialog', { name: 'Ruling' })
@@ -144,21 +189,35 @@ test('a ruling that changes nothing is not recorded; one that ends the match say
 })
 
 test('the announcement’s table tells what rulings gave', async ({ page, request }) => {
-  const entries = [roll(1), stop(1, 19), roll(2), stop(2, 19), { ruling: { award: { by: 2, points: 2 } } }, { call: 'finish' }]
+  const entries = [
+    roll(1),
+    stop(1, 19),
+    roll(2),
+    stop(2, 19),
+    { ruling: { award: { by: 2, points: 2 } } },
+    { call: 'finish' },
+  ]
   await openDesk(page, await makeMatch(request, { entries }))
   await expect(page.getByRole('row', { name: /By ruling/ })).toContainText('+2')
   await expect(page.getByRole('row', { name: /Together/ })).toContainText(/19\s*21/)
 })
 
 test('what is agreed is one touch away, with what was changed since', async ({ page, request }) => {
-  await openDesk(page, await makeMatch(request, { entries: [{ ruling: { houseRules: { rounds: 2 } }, why: 'vote, 3 to 0' }] }))
+  await openDesk(
+    page,
+    await makeMatch(request, { entries: [{ ruling: { houseRules: { rounds: 2 } }, why: 'vote, 3 to 0' }] }),
+  )
   await tap(page, 'Agreed house rules')
   const sheet = page.getByRole('dialog', { name: 'Agreed' })
   await expect(sheet).toContainText('2 rounds, one turn each')
   await expect(sheet).toContainText('Rounds: 2 from now on (vote, 3 to 0)')
 })
 
-test('children are renamed and a table gets a name; everybody who follows sees it', async ({ page, request, context }) => {
+test('children are renamed and a table gets a name; everybody who follows sees it', async ({
+  page,
+  request,
+  context,
+}) => {
   const match = await makeMatch(request, { players: ['Ines', 'Tomsz'], entries: [roll(1)] })
   const other = await context.newPage()
   await openDesk(page, match)
@@ -192,7 +251,13 @@ test('a mistyped opening is put right after the start; what that changes is show
       },
     },
   ]
-  const match = await makeMatch(request, { game: 'roof-tiles', players: ['Ines', 'Bao'], houseRules: { rows: 3 }, opening: { layouts: [ROOF, ROOF] }, entries })
+  const match = await makeMatch(request, {
+    game: 'roof-tiles',
+    players: ['Ines', 'Bao'],
+    houseRules: { rows: 3 },
+    opening: { layouts: [ROOF, ROOF] },
+    entries,
+  })
   await openDesk(page, match)
   await page.keyboard.press('m')
   await tap(page, 'What was laid out …')
@@ -211,7 +276,9 @@ test('a mistyped opening is put right after the start; what that changes is show
   await expect(panel).toContainText('That makes 9, and 10 is needed.')
   await panel.getByRole('button', { name: 'Record it' }).click()
   await expect(score(page, 1)).toContainText('32')
-  await expect.poll(() => entriesOf(request, match)).toEqual([...entries, { amend: 0, opening: { layouts: [[[4], [6, 5], [3, 6, 8]], ROOF] } }])
+  await expect
+    .poll(() => entriesOf(request, match))
+    .toEqual([...entries, { amend: 0, opening: { layouts: [[[4], [6, 5], [3, 6, 8]], ROOF] } }])
 })
 
 test('a roof is laid out card by card on the app’s own keys, and nonsense is named', async ({ page }) => {
@@ -234,7 +301,10 @@ test('a roof is laid out card by card on the app’s own keys, and nonsense is n
 })
 
 test('the board goes on with the next match of the same table', async ({ page, context, request }) => {
-  const match = await makeMatch(request, { houseRules: { rounds: 1 }, entries: [roll(1), stop(1, 19), roll(2), stop(2)] })
+  const match = await makeMatch(request, {
+    houseRules: { rounds: 1 },
+    entries: [roll(1), stop(1, 19), roll(2), stop(2)],
+  })
   const board = await context.newPage()
   await board.goto(await boardOf(request, match))
   await expect(board.getByRole('region', { name: 'Announcement' })).toContainText('share the win')
@@ -333,18 +403,27 @@ test('the room never sees a wrong answer', async ({ page, request }) => {
 test('a server with pages open stops in under two seconds, and can be started again at once', async ({ browser }) => {
   const server = ownServer(12)
   await server.start()
-  const { id } = (await (await server.post('/api/matches', { game: 'brim', seats: [{ name: 'Ines', pennant: 1 }], first: 1 })).json()) as { id: string }
+  const { id } = (await (
+    await server.post('/api/matches', { game: 'brim', seats: [{ name: 'Ines', pennant: 1 }], first: 1 })
+  ).json()) as { id: string }
   const page = await browser.newPage()
   await page.goto(`${server.address}/match/${id}`)
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   await expect(score(page, 1)).toHaveText(/0/)
   // Nitro would wait half a minute for a stream that stays open; a generous bound that a slow machine keeps too.
-  const stopped = await Promise.race([server.stop().then(() => true), new Promise((resolve) => setTimeout(() => resolve(false), 10_000))])
+  const stopped = await Promise.race([
+    server.stop().then(() => true),
+    new Promise((resolve) => setTimeout(() => resolve(false), 10_000)),
+  ])
   expect(stopped).toBe(true)
   await server.start()
   await page.keyboard.type('11111')
   await page.keyboard.press('Enter')
-  await expect.poll(async () => ((await (await fetch(`${server.address}/api/matches/${id}`)).json()) as { last: number }).last, { timeout: 30_000 }).toBe(1)
+  await expect
+    .poll(async () => ((await (await fetch(`${server.address}/api/matches/${id}`)).json()) as { last: number }).last, {
+      timeout: 30_000,
+    })
+    .toBe(1)
   await page.close()
   await server.stop()
 })

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { entriesOf, makeMatch, openDesk, score, tape, verdict } from './helpers'
 
-const roll = (by: number, dice: number[], keep?: number[]) => ({ play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) } })
+const roll = (by: number, dice: number[], keep?: number[]) => ({
+  play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) },
+})
 const stop = (by: number, said?: number) => ({ play: { do: 'stop', by, ...(said === undefined ? {} : { said }) } })
 const HOUSE = { answers: 'must-be-right' }
 const MATCH = [roll(1, [6, 5, 4, 3, 1]), stop(1, 19), roll(2, [1, 2, 3, 4, 5]), stop(2, 15)]
@@ -23,7 +25,10 @@ test('the match is scrubbed step by step, also by the arrow keys', async ({ page
   await expect(score(page, 2)).toContainText('15')
 })
 
-test('an older entry is amended in the pad that entered it; what changes is named before it is recorded', async ({ page, request }) => {
+test('an older entry is amended in the pad that entered it; what changes is named before it is recorded', async ({
+  page,
+  request,
+}) => {
   const match = await makeMatch(request, { houseRules: HOUSE, entries: MATCH })
   await openDesk(page, match)
   await tape(page)
@@ -70,13 +75,18 @@ test('taking back an older entry names what it brings with it, and can be let be
     .click()
   await tape(page).getByRole('button', { name: 'Take back entry 2' }).click()
   const panel = page.getByRole('alertdialog', { name: 'What this changes' })
-  await expect(panel.getByRole('list', { name: 'Entries whose verdict changes' })).toContainText('It is not Tomasz’s turn')
+  await expect(panel.getByRole('list', { name: 'Entries whose verdict changes' })).toContainText(
+    'It is not Tomasz’s turn',
+  )
   await panel.getByRole('button', { name: 'Leave all as it was' }).click()
   await expect(score(page, 1)).toContainText('19')
   expect(await entriesOf(request, match)).toHaveLength(4)
 })
 
-test('a ruling by vote changes a rule from here on; points are given; the result shows both', async ({ page, request }) => {
+test('a ruling by vote changes a rule from here on; points are given; the result shows both', async ({
+  page,
+  request,
+}) => {
   const match = await makeMatch(request, { houseRules: { rounds: 1 }, entries: MATCH.slice(0, 2) })
   await openDesk(page, match)
   await page.keyboard.press('r')
@@ -113,7 +123,9 @@ test('a ruling by vote changes a rule from here on; points are given; the result
   await expect(announcement.getByRole('heading', { level: 2 })).toHaveText('Ines wins')
   await expect(announcement).toContainText('helped to tidy up')
   await expect(announcement).toContainText('it counts as 2')
-  await expect.poll(() => entriesOf(request, match)).toContainEqual({ ruling: { houseRules: { answers: 'must-be-right' } }, why: 'vote, 2 to 1' })
+  await expect
+    .poll(() => entriesOf(request, match))
+    .toContainEqual({ ruling: { houseRules: { answers: 'must-be-right' } }, why: 'vote, 2 to 1' })
 })
 
 test('a rule that can’t be so is refused in words before it is recorded', async ({ page, request }) => {
@@ -132,8 +144,13 @@ test('the match is ended early on the standing, and the result says so', async (
   await openDesk(page, await makeMatch(request, { entries: MATCH }))
   await page.getByRole('button', { name: 'More' }).click()
   await page.getByRole('button', { name: 'End the match now' }).click()
-  await page.getByRole('dialog', { name: 'End the match now?' }).getByRole('button', { name: 'End the match', exact: true }).click()
-  await expect(page.getByRole('region', { name: 'Announcement' })).toContainText('The referee ended the match; the standing decides')
+  await page
+    .getByRole('dialog', { name: 'End the match now?' })
+    .getByRole('button', { name: 'End the match', exact: true })
+    .click()
+  await expect(page.getByRole('region', { name: 'Announcement' })).toContainText(
+    'The referee ended the match; the standing decides',
+  )
 })
 
 test('switching tables loses nothing typed, and takes one key', async ({ page, request }) => {

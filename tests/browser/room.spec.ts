@@ -5,7 +5,11 @@ import { ownServer } from './server'
 /** Seating a room of 24 at 8 tables, by touch, mouse and keyboard; all of it started with one touch. */
 test.use({ hasTouch: true })
 
-const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi', 'Linnea', 'Yusuf'].flatMap((name) => [name, `${name} A`, `${name} B`])
+const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi', 'Linnea', 'Yusuf'].flatMap((name) => [
+  name,
+  `${name} A`,
+  `${name} B`,
+])
 const server = ownServer(62)
 test.beforeAll(async () => {
   await server.start()
@@ -15,8 +19,11 @@ test.afterAll(() => server.stop())
 test.describe.configure({ mode: 'serial' })
 
 const tables = (page: Page) => page.locator('li[data-place]:not([data-place="new"])')
-const at = async (page: Page) => Promise.all((await tables(page).all()).map((table) => table.locator('[data-person]').allInnerTexts()))
-test('24 children at 8 tables: made by chance, moved by keyboard and by hand, started with one touch', async ({ page }) => {
+const at = async (page: Page) =>
+  Promise.all((await tables(page).all()).map((table) => table.locator('[data-person]').allInnerTexts()))
+test('24 children at 8 tables: made by chance, moved by keyboard and by hand, started with one touch', async ({
+  page,
+}) => {
   test.slow()
   await page.goto(`${server.address}/room`)
   await tap(page, 'Everybody')
@@ -65,15 +72,21 @@ test('24 children at 8 tables: made by chance, moved by keyboard and by hand, st
   await expect(page.getByLabel('Game at Anchor')).toHaveValue('brim')
   await tap(page, 'Start all 8 tables')
   await expect(page).toHaveURL(`${server.address}/`)
-  await expect(page.getByRole('list', { name: 'Live matches' }).getByRole('listitem').filter({ hasText: 'Lantern' })).toBeVisible()
-  const { matches } = await server.get<{ matches: { game: string; name: string; houseRules: object; seats: { personId: string | null }[] }[] }>('/api/matches')
+  await expect(
+    page.getByRole('list', { name: 'Live matches' }).getByRole('listitem').filter({ hasText: 'Lantern' }),
+  ).toBeVisible()
+  const { matches } = await server.get<{
+    matches: { game: string; name: string; houseRules: object; seats: { personId: string | null }[] }[]
+  }>('/api/matches')
   expect(matches).toHaveLength(8)
   expect(matches.filter(({ game }) => game === 'brim')).toHaveLength(7)
   expect(matches.find(({ name }) => name === 'Lantern')!.houseRules).toEqual({ dice: 3, limit: 12, rolls: 3 })
   expect(new Set(matches.flatMap(({ seats }) => seats.map(({ personId }) => personId))).size).toBe(24)
 })
 
-test('who sat together sits apart now; absent ones are left out; a game that does not fit is said', async ({ page }) => {
+test('who sat together sits apart now; absent ones are left out; a game that does not fit is said', async ({
+  page,
+}) => {
   await page.goto(`${server.address}/room`)
   await tap(page, 'Everybody')
   await tap(page, 'By chance')
@@ -82,7 +95,9 @@ test('who sat together sits apart now; absent ones are left out; a game that doe
   const together = matches.map(({ seats }) => seats.map(({ name }) => name))
   const now = (await at(page)).map((list) => list.map((name) => name.trim()))
   const again = now.flatMap((list) =>
-    list.flatMap((one, i) => list.slice(i + 1).filter((other) => together.some((table) => table.includes(one) && table.includes(other)))),
+    list.flatMap((one, i) =>
+      list.slice(i + 1).filter((other) => together.some((table) => table.includes(one) && table.includes(other))),
+    ),
   )
   expect(again).toEqual([])
   // Somebody goes home.

@@ -48,7 +48,12 @@ for (const [database, nth] of [
       referee = cookieOf(await ask('POST', '/api/session', { body: { passcode: PASSCODE } }), 'nimble-tally')
       at = await settle(async <T>(method: string, path: string, body?: unknown) => {
         const answer = await ask(method, path, { body, cookie: `nimble-tally=${referee}` })
-        expect([method, path, answer.status, answer.status < 300 || (await answer.text())]).toEqual([method, path, answer.status, true])
+        expect([method, path, answer.status, answer.status < 300 || (await answer.text())]).toEqual([
+          method,
+          path,
+          answer.status,
+          true,
+        ])
         return (await answer.json()) as T
       })
       helper = cookieOf(await ask('POST', '/api/helper', { body: { code: at.code } }), 'nimble-tally-helper')
@@ -58,27 +63,44 @@ for (const [database, nth] of [
       await stop()
     })
 
-    function ask(method: string, path: string, { body, cookie, headers = {} }: { body?: unknown; cookie?: string; headers?: Record<string, string> } = {}) {
+    function ask(
+      method: string,
+      path: string,
+      { body, cookie, headers = {} }: { body?: unknown; cookie?: string; headers?: Record<string, string> } = {},
+    ) {
       const sent: Record<string, string> = body === undefined ? {} : { 'content-type': 'application/json' }
       const mine: Record<string, string> = cookie ? { cookie } : {}
-      return fetch(server.address + path, { method, headers: { ...sent, ...mine, ...headers }, body: body === undefined ? undefined : JSON.stringify(body) })
+      return fetch(server.address + path, {
+        method,
+        headers: { ...sent, ...mine, ...headers },
+        body: body === undefined ? undefined : JSON.stringify(body),
+      })
     }
 
-    async function status(route: string, asked: Asked, how: { cookie?: string; headers?: Record<string, string> }): Promise<number> {
+    async function status(
+      route: string,
+      asked: Asked,
+      how: { cookie?: string; headers?: Record<string, string> },
+    ): Promise<number> {
       const [method] = route.split(' ') as [string]
       const answer = await ask(method, asked.path(at), { body: asked.body?.(at), ...how })
       if (answer.ok && asked.stream) expect(answer.headers.get('content-type')).toContain('text/event-stream')
-      if (!answer.ok) expect([route, typeof ((await answer.json()) as { says: unknown }).says]).toEqual([route, 'string'])
+      if (!answer.ok)
+        expect([route, typeof ((await answer.json()) as { says: unknown }).says]).toEqual([route, 'string'])
       else if (asked.stream) await answer.body!.cancel()
       else await answer.arrayBuffer()
       return answer.status
     }
 
-    const cookies: Readonly<Record<Who, () => string>> = { stranger: () => '', helper: () => `nimble-tally-helper=${helper}` }
+    const cookies: Readonly<Record<Who, () => string>> = {
+      stranger: () => '',
+      helper: () => `nimble-tally-helper=${helper}`,
+    }
     for (const who of ['stranger', 'helper'] as const)
       test(`a ${who} is refused whatever is not theirs`, async () => {
         for (const [route, asked] of Object.entries(ROUTES))
-          if (!asked.open?.includes(who)) expect([route, await status(route, asked, { cookie: cookies[who]() })]).toEqual([route, 401])
+          if (!asked.open?.includes(who))
+            expect([route, await status(route, asked, { cookie: cookies[who]() })]).toEqual([route, 401])
         // A helper helps at one table: at no other, and with nothing of the referee's.
         if (who === 'helper')
           for (const path of [`/api/matches/${at.other}`, `/api/matches/${at.other}/live`])
@@ -91,20 +113,38 @@ for (const [database, nth] of [
         for (const other of COOKIES) {
           if (name === other) continue
           for (const path of ['/api/matches', `/api/matches/${at.match}`, '/api/archive', '/api/people'])
-            expect([path, name, other, (await ask('GET', path, { cookie: `${other}=${sealed[name]}` })).status]).toEqual([path, name, other, 401])
-          expect(await (await ask('GET', '/api/session', { cookie: `${other}=${sealed[name]}` })).json()).toMatchObject({ mayRecord: false, helps: null })
+            expect([
+              path,
+              name,
+              other,
+              (await ask('GET', path, { cookie: `${other}=${sealed[name]}` })).status,
+            ]).toEqual([path, name, other, 401])
+          expect(await (await ask('GET', '/api/session', { cookie: `${other}=${sealed[name]}` })).json()).toMatchObject(
+            { mayRecord: false, helps: null },
+          )
           // By a header neither.
-          expect((await ask('GET', '/api/matches', { headers: { [`x-${other}-session`]: sealed[name] } })).status).toBe(401)
+          expect((await ask('GET', '/api/matches', { headers: { [`x-${other}-session`]: sealed[name] } })).status).toBe(
+            401,
+          )
         }
-      for (const name of COOKIES) expect((await ask('GET', '/api/matches', { headers: { [`x-${name}-session`]: sealed[name] } })).status).toBe(401)
+      for (const name of COOKIES)
+        expect((await ask('GET', '/api/matches', { headers: { [`x-${name}-session`]: sealed[name] } })).status).toBe(
+          401,
+        )
     })
 
     test('another site’s page is refused everything, looking too', async () => {
       for (const site of ['cross-site', 'same-site'])
         for (const [route, asked] of Object.entries(ROUTES))
-          expect([route, await status(route, asked, { cookie: `nimble-tally=${referee}`, headers: { 'sec-fetch-site': site } })]).toEqual([route, 403])
+          expect([
+            route,
+            await status(route, asked, { cookie: `nimble-tally=${referee}`, headers: { 'sec-fetch-site': site } }),
+          ]).toEqual([route, 403])
       for (const site of ['same-origin', 'none'])
-        expect((await ask('GET', '/api/matches', { cookie: `nimble-tally=${referee}`, headers: { 'sec-fetch-site': site } })).status).toBe(200)
+        expect(
+          (await ask('GET', '/api/matches', { cookie: `nimble-tally=${referee}`, headers: { 'sec-fetch-site': site } }))
+            .status,
+        ).toBe(200)
     })
 
     test('odd questions are refused in a sentence', async () => {
@@ -134,19 +174,39 @@ for (const [database, nth] of [
       const eight = Array.from({ length: 40 }, (_, i) => `p${i % 8}`).join(',')
       expect((await ask('GET', `/api/logbook?who=${eight}`, { cookie: `nimble-tally=${referee}` })).status).toBe(200)
       // A page goes on where the one before ended, as the database wrote it.
-      const { next } = (await (await ask('GET', '/api/matches?limit=1', { cookie: `nimble-tally=${referee}` })).json()) as { next: string }
-      expect((await ask('GET', `/api/matches?before=${encodeURIComponent(next)}`, { cookie: `nimble-tally=${referee}` })).status).toBe(200)
+      const { next } = (await (
+        await ask('GET', '/api/matches?limit=1', { cookie: `nimble-tally=${referee}` })
+      ).json()) as { next: string }
+      expect(
+        (await ask('GET', `/api/matches?before=${encodeURIComponent(next)}`, { cookie: `nimble-tally=${referee}` }))
+          .status,
+      ).toBe(200)
     })
 
     test('an entry as long as a book is refused before it is judged, and so is a file with one', async () => {
       const cookie = `nimble-tally=${referee}`
-      const send = (entry: unknown) => ask('POST', `/api/matches/${at.match}/entries`, { cookie, body: { id: `long-${crypto.randomUUID()}`, after: 0, entry } })
+      const send = (entry: unknown) =>
+        ask('POST', `/api/matches/${at.match}/entries`, {
+          cookie,
+          body: { id: `long-${crypto.randomUUID()}`, after: 0, entry },
+        })
       const dice = (n: number) => ({ play: { do: 'roll', by: 1, dice: Array.from({ length: n }, () => 1) } })
-      const codes = [dice(1_900_000), dice(20_000), dice(3000), Object.fromEntries(Array.from({ length: 300_000 }, (_, i) => [`k${i}`, 0]))]
+      const codes = [
+        dice(1_900_000),
+        dice(20_000),
+        dice(3000),
+        Object.fromEntries(Array.from({ length: 300_000 }, (_, i) => [`k${i}`, 0])),
+      ]
       for (const entry of codes) expect((await send(entry)).status).toBe(413)
       // Within its bound it is judged: no such list is a play.
       expect(((await (await send(dice(600))).json()) as { code: string }).code).toBe('malformed')
-      const file = { format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines'], entries: [dice(20_000)] }
+      const file = {
+        format: 'nimble-tally/match',
+        version: 1,
+        game: 'brim',
+        players: ['Ines'],
+        entries: [dice(20_000)],
+      }
       const brought = await ask('POST', '/api/matches/import', { cookie, body: file })
       expect([brought.status, ((await brought.json()) as { code: string }).code]).toEqual([422, 'entry-too-long'])
     })
@@ -163,10 +223,15 @@ for (const [database, nth] of [
       expect((await reader.read()).done).toBe(false)
       await reader.cancel()
       // Left and in again, with the cookie that was left.
-      const again = cookieOf(await ask('POST', '/api/session', { body: { passcode: PASSCODE }, cookie: `nimble-tally=${mine}` }), 'nimble-tally')
+      const again = cookieOf(
+        await ask('POST', '/api/session', { body: { passcode: PASSCODE }, cookie: `nimble-tally=${mine}` }),
+        'nimble-tally',
+      )
       expect((await ask('GET', '/api/matches', { cookie: `nimble-tally=${again}` })).status).toBe(200)
       const before = await endedSessions()
-      for (let i = 0; i < 20; i++) for (const cookie of ['', `nimble-tally=x${i}`, `nimble-tally=${mine}`]) await ask('DELETE', '/api/session', { cookie })
+      for (let i = 0; i < 20; i++)
+        for (const cookie of ['', `nimble-tally=x${i}`, `nimble-tally=${mine}`])
+          await ask('DELETE', '/api/session', { cookie })
       expect(await endedSessions()).toEqual(before)
     })
 
@@ -177,7 +242,13 @@ for (const [database, nth] of [
       sunday.setUTCDate(sunday.getUTCDate() - sunday.getUTCDay() - 7)
       sunday.setUTCHours(20, 30, 0, 0)
       const moment = sunday.toISOString()
-      const match = { format: 'nimble-tally/match', version: 1, game: 'top-total', players: ['Ines', 'Bao'], entries: [] }
+      const match = {
+        format: 'nimble-tally/match',
+        version: 1,
+        game: 'top-total',
+        players: ['Ines', 'Bao'],
+        entries: [],
+      }
       const kept = {
         id: `zone-${database}`,
         createdAt: moment,
@@ -191,17 +262,27 @@ for (const [database, nth] of [
       expect((await ask('POST', '/api/archive', { cookie, body: archive })).status).toBe(200)
       const weeksIn = async (zone: string) => {
         expect((await ask('PUT', '/api/room/zone', { cookie, body: { zone } })).status).toBe(200)
-        return ((await (await ask('GET', '/api/logbook/weeks?game=top-total', { cookie })).json()) as { weeks: { week: string }[] }).weeks.map(
-          ({ week }) => week,
-        )
+        return (
+          (await (await ask('GET', '/api/logbook/weeks?game=top-total', { cookie })).json()) as {
+            weeks: { week: string }[]
+          }
+        ).weeks.map(({ week }) => week)
       }
-      const monday = (days: number) => new Date(Date.UTC(sunday.getUTCFullYear(), sunday.getUTCMonth(), sunday.getUTCDate() + days)).toISOString().slice(0, 10)
+      const monday = (days: number) =>
+        new Date(Date.UTC(sunday.getUTCFullYear(), sunday.getUTCMonth(), sunday.getUTCDate() + days))
+          .toISOString()
+          .slice(0, 10)
       expect(await weeksIn('UTC')).toEqual([monday(-6)])
       expect(await weeksIn('Pacific/Auckland')).toEqual([monday(1)])
       expect((await ask('PUT', '/api/room/zone', { cookie, body: { zone: 'Saltmarsh/Ferry' } })).status).toBe(422)
-      expect(await (await ask('GET', '/api/room/zone', { cookie })).json()).toEqual({ zone: 'Pacific/Auckland', own: true })
+      expect(await (await ask('GET', '/api/room/zone', { cookie })).json()).toEqual({
+        zone: 'Pacific/Auckland',
+        own: true,
+      })
       // Given back to the server's own.
-      expect(await (await ask('PUT', '/api/room/zone', { cookie, body: { zone: null } })).json()).toMatchObject({ own: false })
+      expect(await (await ask('PUT', '/api/room/zone', { cookie, body: { zone: null } })).json()).toMatchObject({
+        own: false,
+      })
       expect((await ask('DELETE', `/api/matches/zone-${database}`, { cookie })).status).toBe(200)
     })
 
@@ -209,7 +290,10 @@ for (const [database, nth] of [
       for (const [route, asked] of Object.entries(ROUTES)) {
         if (asked.open?.includes('helper') && route.startsWith('GET'))
           expect([route, await status(route, asked, { cookie: cookies.helper() })]).toEqual([route, 200])
-        expect([route, await status(route, asked, { cookie: `nimble-tally=${referee}` })]).toEqual([route, asked.status ?? 200])
+        expect([route, await status(route, asked, { cookie: `nimble-tally=${referee}` })]).toEqual([
+          route,
+          asked.status ?? 200,
+        ])
       }
       expect(server.told()).not.toContain(' broke:')
     })

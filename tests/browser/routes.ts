@@ -36,8 +36,20 @@ const seats = [
   { name: 'Ines', pennant: 1 },
   { name: 'Tomasz', pennant: 2 },
 ]
-const FILE = { format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines', 'Tomasz'], entries: [{ call: 'note' }] }
-const RULES = { format: 'nimble-tally/house-rules', version: 1, game: 'brim', name: 'Brought in', houseRules: { limit: 24 } }
+const FILE = {
+  format: 'nimble-tally/match',
+  version: 1,
+  game: 'brim',
+  players: ['Ines', 'Tomasz'],
+  entries: [{ call: 'note' }],
+}
+const RULES = {
+  format: 'nimble-tally/house-rules',
+  version: 1,
+  game: 'brim',
+  name: 'Brought in',
+  houseRules: { limit: 24 },
+}
 const DAY = `from=${encodeURIComponent(new Date(Date.now() - 3_600_000).toISOString())}&to=${encodeURIComponent(new Date(Date.now() + 3_600_000).toISOString())}`
 
 /**
@@ -57,7 +69,11 @@ export const ROUTES: Readonly<Record<string, Asked>> = {
   'GET /api/boards/[token]': { path: ({ board }) => `/api/boards/${board}`, open: BOTH },
   'GET /api/boards/[token]/live': { path: ({ board }) => `/api/boards/${board}/live`, stream: true, open: BOTH },
   'GET /api/room/boards/[token]': { path: ({ roomBoard }) => `/api/room/boards/${roomBoard}`, open: BOTH },
-  'GET /api/room/boards/[token]/live': { path: ({ roomBoard }) => `/api/room/boards/${roomBoard}/live`, stream: true, open: BOTH },
+  'GET /api/room/boards/[token]/live': {
+    path: ({ roomBoard }) => `/api/room/boards/${roomBoard}/live`,
+    stream: true,
+    open: BOTH,
+  },
   'GET /api/room': { path: () => '/api/room' },
   'GET /api/room/zone': { path: () => '/api/room/zone' },
   'PUT /api/room/zone': { path: () => '/api/room/zone', body: () => ({ zone: 'Pacific/Auckland' }) },
@@ -85,20 +101,41 @@ export const ROUTES: Readonly<Record<string, Asked>> = {
   'GET /api/archive': { path: () => '/api/archive' },
   'GET /api/backups': { path: () => '/api/backups' },
   'GET /api/forget': { path: () => '/api/forget?months=12' },
-  'POST /api/session': { path: () => '/api/session', body: () => ({ passcode: 'not the passcode' }), status: 403, open: BOTH },
+  'POST /api/session': {
+    path: () => '/api/session',
+    body: () => ({ passcode: 'not the passcode' }),
+    status: 403,
+    open: BOTH,
+  },
   'POST /api/helper': { path: () => '/api/helper', body: () => ({ code: 'no such code' }), status: 403, open: BOTH },
-  'POST /api/matches': { path: () => '/api/matches', body: () => ({ game: 'top-total', seats, first: 1 }), status: 201 },
+  'POST /api/matches': {
+    path: () => '/api/matches',
+    body: () => ({ game: 'top-total', seats, first: 1 }),
+    status: 201,
+  },
   'POST /api/matches/import': { path: () => '/api/matches/import', body: () => FILE, status: 201 },
   'POST /api/matches/[id]/entries': {
     path: ({ match }) => `/api/matches/${match}/entries`,
-    body: () => ({ id: `asked-${crypto.randomUUID()}`, after: 0, entry: { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } } }),
+    body: () => ({
+      id: `asked-${crypto.randomUUID()}`,
+      after: 0,
+      entry: { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } },
+    }),
     open: ['helper'],
   },
   'POST /api/matches/[id]/clock': { path: ({ match }) => `/api/matches/${match}/clock`, body: () => ({ do: 'pause' }) },
   'POST /api/matches/[id]/board': { path: ({ other }) => `/api/matches/${other}/board`, body: () => ({}) },
-  'POST /api/matches/[id]/helpers': { path: ({ other }) => `/api/matches/${other}/helpers`, body: () => ({}), status: 201 },
+  'POST /api/matches/[id]/helpers': {
+    path: ({ other }) => `/api/matches/${other}/helpers`,
+    body: () => ({}),
+    status: 201,
+  },
   'PATCH /api/matches/[id]': { path: ({ other }) => `/api/matches/${other}`, body: () => ({ name: 'Heron' }) },
-  'POST /api/people': { path: () => '/api/people', body: () => ({ name: `Wren ${crypto.randomUUID().slice(0, 6)}` }), status: 201 },
+  'POST /api/people': {
+    path: () => '/api/people',
+    body: () => ({ name: `Wren ${crypto.randomUUID().slice(0, 6)}` }),
+    status: 201,
+  },
   'PATCH /api/people/[id]': { path: ({ person }) => `/api/people/${person}`, body: () => ({ pennant: 3 }) },
   'POST /api/house-rules': {
     path: () => '/api/house-rules',
@@ -106,17 +143,31 @@ export const ROUTES: Readonly<Record<string, Asked>> = {
     status: 201,
   },
   'POST /api/house-rules/import': { path: () => '/api/house-rules/import', body: () => RULES, status: 201 },
-  'PATCH /api/house-rules/[id]': { path: ({ rules }) => `/api/house-rules/${rules}`, body: () => ({ houseRules: { limit: 22 } }) },
+  'PATCH /api/house-rules/[id]': {
+    path: ({ rules }) => `/api/house-rules/${rules}`,
+    body: () => ({ houseRules: { limit: 22 } }),
+  },
   'POST /api/archive': { path: () => '/api/archive', body: ({ archive }) => archive },
-  'POST /api/room/session/[id]/clock': { path: ({ session }) => `/api/room/session/${session}/clock`, body: () => ({ do: 'set', minutes: 10 }) },
-  'POST /api/room/session/[id]/board': { path: ({ session }) => `/api/room/session/${session}/board`, body: () => ({}) },
+  'POST /api/room/session/[id]/clock': {
+    path: ({ session }) => `/api/room/session/${session}/clock`,
+    body: () => ({ do: 'set', minutes: 10 }),
+  },
+  'POST /api/room/session/[id]/board': {
+    path: ({ session }) => `/api/room/session/${session}/board`,
+    body: () => ({}),
+  },
   'POST /api/room/session/[id]/end': { path: ({ session }) => `/api/room/session/${session}/end`, body: () => ({}) },
   'POST /api/room/tables': {
     path: () => '/api/room/tables',
-    body: ({ person }) => ({ tables: [{ game: 'brim', name: 'Jetty', seats: [{ ...seats[0], personId: person }, seats[1]], first: 1 }] }),
+    body: ({ person }) => ({
+      tables: [{ game: 'brim', name: 'Jetty', seats: [{ ...seats[0], personId: person }, seats[1]], first: 1 }],
+    }),
     status: 201,
   },
-  'DELETE /api/matches/[id]/helpers/[helper]': { path: ({ match, helper }) => `/api/matches/${match}/helpers/${helper}`, status: 404 },
+  'DELETE /api/matches/[id]/helpers/[helper]': {
+    path: ({ match, helper }) => `/api/matches/${match}/helpers/${helper}`,
+    status: 404,
+  },
   'DELETE /api/house-rules/[id]': { path: ({ rules }) => `/api/house-rules/${rules}` },
   'DELETE /api/matches/[id]': { path: ({ other }) => `/api/matches/${other}` },
   'DELETE /api/people/[id]': { path: ({ second }) => `/api/people/${second}` },
@@ -128,7 +179,9 @@ export const ROUTES: Readonly<Record<string, Asked>> = {
 
 /** The routes that there are, read from the files that make them. */
 export function routesThere(): string[] {
-  const files = readdirSync('server/api', { recursive: true, encoding: 'utf8' }).filter((name) => name.endsWith('.ts') && !name.includes('[...]'))
+  const files = readdirSync('server/api', { recursive: true, encoding: 'utf8' }).filter(
+    (name) => name.endsWith('.ts') && !name.includes('[...]'),
+  )
   return files.map((name) => {
     const [, path, method] = /^(.*)\.(get|post|put|patch|delete)\.ts$/.exec(name)!
     return `${method!.toUpperCase()} /api/${path!.replace(/(^|\/)index$/, '')}`.replace(/\/$/, '')
@@ -138,7 +191,10 @@ export function routesThere(): string[] {
 /** Makes one thing of each kind on a server, as its referee. */
 export async function settle(call: <T>(method: string, path: string, body?: unknown) => Promise<T>): Promise<Settled> {
   const [person, second] = await Promise.all(
-    ['Ines', 'Tomasz'].map(async (name) => (await call<{ id: string }>('POST', '/api/people', { name: `${name} ${crypto.randomUUID().slice(0, 6)}` })).id),
+    ['Ines', 'Tomasz'].map(
+      async (name) =>
+        (await call<{ id: string }>('POST', '/api/people', { name: `${name} ${crypto.randomUUID().slice(0, 6)}` })).id,
+    ),
   )
   const table = (name: string, ids: readonly (string | undefined)[]) => ({
     game: 'brim',
@@ -146,13 +202,31 @@ export async function settle(call: <T>(method: string, path: string, body?: unkn
     first: 1,
     seats: seats.map((seat, i) => ({ ...seat, personId: ids[i] ?? null })),
   })
-  const { made } = await call<{ made: string[] }>('POST', '/api/room/tables', { tables: [table('Lantern', [person, second]), table('Buoy', [])] })
+  const { made } = await call<{ made: string[] }>('POST', '/api/room/tables', {
+    tables: [table('Lantern', [person, second]), table('Buoy', [])],
+  })
   const [match, other] = made as [string, string]
   const { session } = await call<{ session: { id: string; board: string } }>('GET', '/api/room/session')
   const { code, id: helper } = await call<{ code: string; id: string }>('POST', `/api/matches/${match}/helpers`, {})
   const { board } = await call<{ board: string }>('GET', `/api/matches/${match}`)
   const name = `Tuesday ${crypto.randomUUID()}`.slice(0, 30)
-  const { id: rules } = await call<{ id: string }>('POST', '/api/house-rules', { game: 'brim', name, houseRules: { limit: 21 } })
+  const { id: rules } = await call<{ id: string }>('POST', '/api/house-rules', {
+    game: 'brim',
+    name,
+    houseRules: { limit: 21 },
+  })
   const archive = await call<unknown>('GET', '/api/archive')
-  return { match, other, person: person!, second: second!, helper, code, board, roomBoard: session.board, session: session.id, rules, archive }
+  return {
+    match,
+    other,
+    person: person!,
+    second: second!,
+    helper,
+    code,
+    board,
+    roomBoard: session.board,
+    session: session.id,
+    rules,
+    archive,
+  }
 }

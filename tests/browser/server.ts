@@ -27,7 +27,8 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
       },
       stdio: 'pipe',
     })
-    for (const stream of [process_.stdout!, process_.stderr!]) stream.on('data', (chunk: Buffer) => (told += chunk.toString()))
+    for (const stream of [process_.stdout!, process_.stderr!])
+      stream.on('data', (chunk: Buffer) => (told += chunk.toString()))
     return process_
   }
 
@@ -54,11 +55,16 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
   }
 
   /** Starts one that ends by itself; its exit code. */
-  const ended = (env?: Readonly<Record<string, string>>) => new Promise<number | null>((resolve) => spawned(env).once('exit', resolve))
+  const ended = (env?: Readonly<Record<string, string>>) =>
+    new Promise<number | null>((resolve) => spawned(env).once('exit', resolve))
 
   const get = async <T>(path: string) => (await (await fetch(address + path)).json()) as T
   const post = (path: string, body: unknown) =>
-    fetch(address + path, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+    fetch(address + path, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    })
 
   return { address, folder, port, start, stop, spawned, ended, get, post, told: () => told }
 }

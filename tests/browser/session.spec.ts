@@ -8,7 +8,11 @@ import { ownServer } from './server'
 const PASSCODE = 'lantern-eight'
 const server = ownServer(64, { host: '0.0.0.0' })
 const start = () => server.start({ NIMBLE_PASSCODE: PASSCODE })
-const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi', 'Linnea', 'Yusuf'].flatMap((name) => [name, `${name} A`, `${name} B`])
+const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi', 'Linnea', 'Yusuf'].flatMap((name) => [
+  name,
+  `${name} A`,
+  `${name} B`,
+])
 const TABLES = ['Lantern', 'Buoy', 'Anchor', 'Gangway', 'Capstan', 'Heron', 'Tiller', 'Beacon']
 
 test.use({ hasTouch: true })
@@ -20,11 +24,14 @@ let api: APIRequestContext
 const ids: string[] = []
 /** A device of its own, without the passcode. */
 const device = (browser: Browser) => browser.newContext({ baseURL: server.address, hasTouch: true })
-const session = async () => ((await (await api.get('/api/room/session')).json()) as { session: { id: string; board: string } | null }).session
+const session = async () =>
+  ((await (await api.get('/api/room/session')).json()) as { session: { id: string; board: string } | null }).session
 const roll = (by: number, dice: number[]) => ({ play: { do: 'roll', by, dice } })
 
 async function seat(tables: readonly string[], game = 'brim'): Promise<string[]> {
-  const { people } = (await (await api.get('/api/people')).json()) as { people: { id: string; name: string; pennant: number }[] }
+  const { people } = (await (await api.get('/api/people')).json()) as {
+    people: { id: string; name: string; pennant: number }[]
+  }
   const seats = people.map(({ id, name, pennant }) => ({ personId: id, name, pennant }))
   const answer = await api.post('/api/room/tables', {
     data: { tables: tables.map((name, i) => ({ game, name, seats: seats.slice(3 * i, 3 * i + 3), first: 1 })) },
@@ -38,7 +45,11 @@ test.beforeAll(async ({ browser }) => {
   referee = await device(browser)
   api = referee.request
   // The server answers a moment before it has the passcode.
-  await expect.poll(async () => (await api.post('/api/session', { data: { passcode: PASSCODE } })).ok(), { intervals: [500, 1000, 2000] }).toBe(true)
+  await expect
+    .poll(async () => (await api.post('/api/session', { data: { passcode: PASSCODE } })).ok(), {
+      intervals: [500, 1000, 2000],
+    })
+    .toBe(true)
   for (const name of NAMES) expect((await api.post('/api/people', { data: { name } })).status()).toBe(201)
   expect(await session()).toBeNull()
   ids.push(...(await seat(TABLES)))
@@ -132,7 +143,8 @@ test('a helper records at one table and takes back the newest play, and can do n
   await expect.poll(() => entriesOf(api, ids[2]!)).toEqual([roll(1, [6, 5, 4, 3, 1])])
   await page.getByRole('button', { name: 'Take back' }).tap()
   await expect.poll(() => entriesOf(api, ids[2]!)).toEqual([roll(1, [6, 5, 4, 3, 1]), { strike: 1 }])
-  for (const name of ['More', 'Bring back', 'Bring it back']) await expect(page.getByRole('button', { name, exact: true })).toHaveCount(0)
+  for (const name of ['More', 'Bring back', 'Bring it back'])
+    await expect(page.getByRole('button', { name, exact: true })).toHaveCount(0)
   await expect(page.getByRole('navigation', { name: 'Other tables' })).toHaveCount(0)
   await page.reload()
   await expect(page.getByText('You help here')).toBeVisible()
@@ -192,7 +204,11 @@ test('a helper records at one table and takes back the newest play, and can do n
     ['GET', '/api/house-rules'],
   ]
   for (const [method, path] of closed)
-    expect([method, path, (await own.fetch(path, { method, data: method === 'GET' ? undefined : {} })).status()]).toEqual([method, path, 401])
+    expect([
+      method,
+      path,
+      (await own.fetch(path, { method, data: method === 'GET' ? undefined : {} })).status(),
+    ]).toEqual([method, path, 401])
   const stored = (await (await own.get(`/api/matches/${ids[2]}`)).json()) as { board: string }
   expect(stored.board).toBe('')
 
@@ -201,7 +217,13 @@ test('a helper records at one table and takes back the newest play, and can do n
   await expect(page.getByText('this page goes along by itself')).toBeVisible()
   const before = ids[2]!
   const again = await api.post('/api/matches', {
-    data: { game: 'brim', name: 'Anchor', seats: ['Odalys', 'Odalys A'].map((name, i) => ({ name, pennant: i + 1 })), first: 1, boardOf: before },
+    data: {
+      game: 'brim',
+      name: 'Anchor',
+      seats: ['Odalys', 'Odalys A'].map((name, i) => ({ name, pennant: i + 1 })),
+      first: 1,
+      boardOf: before,
+    },
   })
   ids[2] = ((await again.json()) as { id: string }).id
   await expect(page).toHaveURL(`${server.address}/match/${ids[2]}`)
@@ -231,13 +253,16 @@ test('the clock goes on after a restart; when it runs out each table finishes it
   await server.stop()
   // All but half a second of it is used up, as if they had played.
   const database = await PGlite.create(join(server.folder, 'pgdata'))
-  await database.query(`update room_sessions set clock = jsonb_set(clock, '{used}', to_jsonb((clock->>'minutes')::int * 60000 - 500))`)
+  await database.query(
+    `update room_sessions set clock = jsonb_set(clock, '{used}', to_jsonb((clock->>'minutes')::int * 60000 - 500))`,
+  )
   await database.close()
   await start()
   const desk = await referee.newPage()
   await desk.goto(`/match/${ids[0]}`)
   await expect(desk.getByText('time: finish the round')).toBeVisible()
-  for (const id of ids) await expect.poll(() => entriesOf(api, id)).toContainEqual({ call: 'time', why: 'the room’s clock ran out' })
+  for (const id of ids)
+    await expect.poll(() => entriesOf(api, id)).toContainEqual({ call: 'time', why: 'the room’s clock ran out' })
   const room = await referee.newPage()
   await room.goto('/')
   const strip = room.getByRole('region', { name: 'The session' })
@@ -252,13 +277,17 @@ test('the clock goes on after a restart; when it runs out each table finishes it
   await tap(room, 'Two more minutes')
   await expect(roomClock(room)).toHaveText(/\b[12]:\d\d$/)
   const still = await Promise.all(ids.map(async (id) => (await entriesOf(api, id)).at(-1)))
-  expect(still.filter((entry) => (entry as { why?: string }).why === 'more time for the room')).toHaveLength(ids.length - done)
+  expect(still.filter((entry) => (entry as { why?: string }).why === 'more time for the room')).toHaveLength(
+    ids.length - done,
+  )
   expect(await over()).toBe(done)
   await desk.close()
   await room.close()
 })
 
-test('the end of a session: one page of it, helpers are let go, and the next seating begins another', async ({ browser }) => {
+test('the end of a session: one page of it, helpers are let go, and the next seating begins another', async ({
+  browser,
+}) => {
   const first = (await session())!
   const { code } = (await (await api.post(`/api/matches/${ids[3]}/helpers`)).json()) as { code: string }
   const phone = await device(browser)
@@ -272,7 +301,11 @@ test('the end of a session: one page of it, helpers are let go, and the next sea
   await helper.getByRole('button', { name: 'Stop helping here' }).tap()
   await expect(helper.getByLabel('The code of the table')).toBeVisible()
   await helper.close()
-  expect((await phone.request.get(`/api/matches/${ids[3]}`, { headers: { cookie: `${cookie.name}=${cookie.value}` } })).status()).toBe(401)
+  expect(
+    (
+      await phone.request.get(`/api/matches/${ids[3]}`, { headers: { cookie: `${cookie.name}=${cookie.value}` } })
+    ).status(),
+  ).toBe(401)
   expect((await phone.request.post('/api/helper', { data: { code } })).ok()).toBe(true)
   expect((await phone.request.get(`/api/matches/${ids[3]}`)).status()).toBe(200)
   const page = await referee.newPage()
@@ -295,9 +328,12 @@ test('the end of a session: one page of it, helpers are let go, and the next sea
   await expect(page).toHaveURL(`${server.address}/session/${first.id}`)
   expect((await api.post(`/api/room/session/${first.id}/clock`, { data: { do: 'start' } })).status()).toBe(409)
   // A match by itself belongs to none; the next seating begins another session.
-  const alone = await api.post('/api/matches', { data: { game: 'brim', seats: [{ name: 'Ines', pennant: 1 }], first: 1 } })
+  const alone = await api.post('/api/matches', {
+    data: { game: 'brim', seats: [{ name: 'Ines', pennant: 1 }], first: 1 },
+  })
   const { id } = (await alone.json()) as { id: string }
-  const sessionIn = async (match: string) => ((await (await api.get(`/api/matches/${match}`)).json()) as { session: string | null }).session
+  const sessionIn = async (match: string) =>
+    ((await (await api.get(`/api/matches/${match}`)).json()) as { session: string | null }).session
   expect(await sessionIn(id)).toBeNull()
   const [next] = await seat(['Jetty'])
   expect(await sessionIn(next!)).toBe((await session())!.id)
@@ -321,7 +357,9 @@ test('the end of a session: one page of it, helpers are let go, and the next sea
 })
 
 test('the page of the room suggests what practises what is shaky for those at a table', async () => {
-  const { people } = (await (await api.get('/api/people')).json()) as { people: { id: string; name: string; pennant: number }[] }
+  const { people } = (await (await api.get('/api/people')).json()) as {
+    people: { id: string; name: string; pennant: number }[]
+  }
   const ines = people.find(({ name }) => name === 'Ines')!
   const two = [ines, people.find(({ name }) => name === 'Tomasz')!]
   const made = await api.post('/api/matches', {
@@ -334,7 +372,9 @@ test('the page of the room suggests what practises what is shaky for those at a 
     expect((await append(api, id, 2 * n, said(1, [6, 5], 12))).ok()).toBe(true)
     expect((await append(api, id, 2 * n + 1, said(2, [1, 2], 3))).ok()).toBe(true)
   }
-  expect(await (await api.get(`/api/people/shaky?who=${ines.id}`)).json()).toEqual({ shaky: { [ines.id]: ['add 5 6'] } })
+  expect(await (await api.get(`/api/people/shaky?who=${ines.id}`)).json()).toEqual({
+    shaky: { [ines.id]: ['add 5 6'] },
+  })
   const page = await referee.newPage()
   // Before the page itself runs: once loaded it keeps a draft of its own.
   await page.addInitScript(
@@ -370,7 +410,8 @@ test('guessing a code is rationed, and says so', async ({ browser }) => {
   await page.keyboard.press('Enter')
   await expect(page.getByRole('alert')).toContainText('That code opens no table')
   const tries = []
-  for (let i = 0; i < 6; i++) tries.push((await guesser.request.post('/api/helper', { data: { code: `guess-${i}` } })).status())
+  for (let i = 0; i < 6; i++)
+    tries.push((await guesser.request.post('/api/helper', { data: { code: `guess-${i}` } })).status())
   expect(tries.at(-1)).toBe(429)
   await expect(score(page, 1)).toHaveCount(0)
   await guesser.close()

@@ -47,7 +47,9 @@ test('a match for three is set up, refereed and announced by touch alone', async
 
   const announcement = page.getByRole('region', { name: 'Announcement' })
   await expect(announcement.getByRole('heading')).toHaveText('Ines wins')
-  await expect(announcement.getByRole('list', { name: 'Final comparison' })).toContainText(/Ines\s*29\s*>\s*Bao\s*24\s*>\s*Tomasz\s*20/)
+  await expect(announcement.getByRole('list', { name: 'Final comparison' })).toContainText(
+    /Ines\s*29\s*>\s*Bao\s*24\s*>\s*Tomasz\s*20/,
+  )
   await expect(announcement).toContainText('Best turn: Tomasz with 20 in round 1.')
   await expect(score(page, 2)).toContainText('20')
 

@@ -31,7 +31,9 @@ test('a match goes out as file, as CSV and as plain text', async ({ request }) =
 test('a match file is brought in by hand, judged, and can be played on', async ({ page }) => {
   const file = { format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines', 'Oar'], entries: ENTRIES }
   await page.goto('/keep')
-  await page.getByLabel('Match file').setInputFiles({ name: 'saturday.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
+  await page
+    .getByLabel('Match file')
+    .setInputFiles({ name: 'saturday.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
   await expect(page.getByRole('status')).toContainText('4 entries judged, 1 of them doesn’t stand')
   await page.getByRole('link', { name: 'Open it' }).click()
   await expect(page.locator('li[aria-current]')).toContainText('Oar')
@@ -43,8 +45,13 @@ test('a match file is brought in by hand, judged, and can be played on', async (
 test('a broken file says where and why, and changes nothing', async ({ page, request }) => {
   await page.goto('/keep')
   const give = (label: string, text: string) =>
-    page.getByLabel(label).setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(text) })
-  await give('Match file', JSON.stringify({ format: 'nimble-tally/match', version: 1, game: 'brim', players: [], houseRules: { dice: 99 } }))
+    page
+      .getByLabel(label)
+      .setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  await give(
+    'Match file',
+    JSON.stringify({ format: 'nimble-tally/match', version: 1, game: 'brim', players: [], houseRules: { dice: 99 } }),
+  )
   await expect(page.getByRole('alert')).toContainText('houseRules.dice')
   await expect(page.getByRole('alert')).toContainText('players')
   await give('Match file', '{"format":')
@@ -66,7 +73,9 @@ test('a broken file says where and why, and changes nothing', async ({ page, req
 
 test('a file with entries that are none is stored as it is', async ({ request }) => {
   const entries = [null, 5, 'gull', [], {}, ENTRIES[0]]
-  const answer = await request.post('/api/matches/import', { data: { format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines'], entries } })
+  const answer = await request.post('/api/matches/import', {
+    data: { format: 'nimble-tally/match', version: 1, game: 'brim', players: ['Ines'], entries },
+  })
   expect(await answer.json()).toMatchObject({ entries: 6, slips: 5, malformed: 5 })
   expect(await entriesOf(request, (await answer.json()).id)).toEqual(entries)
 })
@@ -89,14 +98,24 @@ test('everything goes into one archive and comes back from it', async ({ request
 
 test('number facts are kept by person and follow corrections', async ({ request }) => {
   const person = await (await request.post('/api/people', { data: { name: `Knot ${Date.now()}` } })).json()
-  const made = await request.post('/api/matches', { data: { game: 'brim', seats: [{ name: 'Knot', pennant: 1, personId: person.id }], first: 1 } })
+  const made = await request.post('/api/matches', {
+    data: { game: 'brim', seats: [{ name: 'Knot', pennant: 1, personId: person.id }], first: 1 },
+  })
   const { id } = await made.json()
-  const post = (after: number, entry: object) => request.post(`/api/matches/${id}/entries`, { data: { id: `facts-${after}-${Date.now()}`, after, entry } })
+  const post = (after: number, entry: object) =>
+    request.post(`/api/matches/${id}/entries`, { data: { id: `facts-${after}-${Date.now()}`, after, entry } })
   await post(0, ENTRIES[0]!)
   await post(1, { play: { do: 'stop', by: 1, said: 18, explained: true, how: 'counted-on' } })
   const facts = async () =>
-    (await (await request.get(`/api/people/${person.id}/facts`)).json()).facts as { terms: number[]; said: number | null; right: boolean; how: string }[]
-  expect((await facts()).filter(({ said }) => said !== null)).toMatchObject([{ answer: 19, said: 18, right: false, how: 'counted-on', operation: 'add' }])
+    (await (await request.get(`/api/people/${person.id}/facts`)).json()).facts as {
+      terms: number[]
+      said: number | null
+      right: boolean
+      how: string
+    }[]
+  expect((await facts()).filter(({ said }) => said !== null)).toMatchObject([
+    { answer: 19, said: 18, right: false, how: 'counted-on', operation: 'add' },
+  ])
   await post(2, { amend: 2, play: { do: 'stop', by: 1, said: 19 } })
   expect((await facts()).filter(({ said }) => said !== null)).toMatchObject([{ said: 19, right: true, how: null }])
   await post(3, { strike: 2 })
@@ -107,9 +126,22 @@ test('an archive of 0.9.0 comes back whole, with house rules under their names',
   const server = ownServer(65)
   await server.start()
   try {
-    const kept = JSON.parse(readFileSync('tests/archives/0.9.0.json', 'utf8')) as { people: object[]; namedRules: object[]; matches: object[] }
-    expect(await (await server.post('/api/archive', kept)).json()).toMatchObject({ people: kept.people.length, matches: kept.matches.length, leftOut: 0 })
-    const now = await server.get<{ people: object[]; namedRules: object[]; sessions: object[]; matches: { id: string }[] }>('/api/archive')
+    const kept = JSON.parse(readFileSync('tests/archives/0.9.0.json', 'utf8')) as {
+      people: object[]
+      namedRules: object[]
+      matches: object[]
+    }
+    expect(await (await server.post('/api/archive', kept)).json()).toMatchObject({
+      people: kept.people.length,
+      matches: kept.matches.length,
+      leftOut: 0,
+    })
+    const now = await server.get<{
+      people: object[]
+      namedRules: object[]
+      sessions: object[]
+      matches: { id: string }[]
+    }>('/api/archive')
     const byId = (list: readonly object[]) => [...(list as { id: string }[])].sort((a, b) => (a.id < b.id ? -1 : 1))
     expect(byId(now.people)).toEqual(byId(kept.people))
     expect(byId(now.namedRules)).toEqual(byId(kept.namedRules))
@@ -124,7 +156,10 @@ test('an archive of 0.8.0 comes back whole, with what was practised', async () =
   const server = ownServer(63)
   await server.start()
   try {
-    const kept = JSON.parse(readFileSync('tests/archives/0.8.0.json', 'utf8')) as { people: object[]; matches: object[] }
+    const kept = JSON.parse(readFileSync('tests/archives/0.8.0.json', 'utf8')) as {
+      people: object[]
+      matches: object[]
+    }
     const answer = await server.post('/api/archive', kept)
     expect(await answer.json()).toMatchObject({ people: 2, matches: 3, already: 0, leftOut: 0 })
     const now = await server.get<{ people: object[]; namedRules: object[]; matches: { id: string }[] }>('/api/archive')

@@ -47,7 +47,11 @@ export const askForRest: GameFixture = {
     'denied-known-card': { ...open, entries: [ask(1, 2, 3, false), draw(1), ask(2, 1, 7, false)] },
     'not-in-hand': { ...ONES, entries: [lay(1, 3, 7), lay(1, 4, 6)] },
     'card-has-partner': { ...open, entries: [play({ do: 'replace', by: 1, card: 9 })] },
-    'stock-empty': { ...ONES, houseRules: { hand: 2, pack: { low: 3, high: 7, copies: 1 } }, entries: [ask(1, 2, 3, false), draw(1)] },
+    'stock-empty': {
+      ...ONES,
+      houseRules: { hand: 2, pack: { low: 3, high: 7, copies: 1 } },
+      entries: [ask(1, 2, 3, false), draw(1)],
+    },
   },
   sentences: [
     [
@@ -60,13 +64,25 @@ export const askForRest: GameFixture = {
       { ...open, houseRules: TEN, entries: [ask(1, 2, 10, false)] },
       'Doesn’t stand: A 10 has no partner: 0 would be needed to make 10, and there is none to pair with.',
     ],
-    [{ ...open, entries: [ask(1, 2, 3, false), draw(1), ask(2, 1, 7, false)] }, 'Doesn’t stand: Ines does hold a 7: it follows from what has been shown.'],
-    [{ ...open, entries: [play({ do: 'replace', by: 1, card: 9 })] }, 'Doesn’t stand: The 9 has a partner, the 1; it stays.'],
+    [
+      { ...open, entries: [ask(1, 2, 3, false), draw(1), ask(2, 1, 7, false)] },
+      'Doesn’t stand: Ines does hold a 7: it follows from what has been shown.',
+    ],
+    [
+      { ...open, entries: [play({ do: 'replace', by: 1, card: 9 })] },
+      'Doesn’t stand: The 9 has a partner, the 1; it stays.',
+    ],
     [{ ...open, entries: [draw(1)] }, 'Doesn’t stand: That has no place at this moment. Ines is next: ask or lay.'],
     [{ ...open, entries: [ask(1, 2, 8, true)] }, 'Tomasz gives the 8: 2 and 8 are laid, and Ines has 1 pair.'],
     [{ ...open, entries: [ask(1, 2, 8, false)] }, 'Tomasz has no 8. Ines draws.'],
-    [{ ...open, entries: [play({ do: 'replace', by: 3, card: 10 })] }, 'Bao puts the 10 out and draws another: it has no partner.'],
-    [{ ...open, entries: [lay(1, 5, 5), lay(2, 5, 5), lay(3, 5, 5)] }, 'Doesn’t stand: All four 5s are out: one was mistyped or mis-sorted.'],
+    [
+      { ...open, entries: [play({ do: 'replace', by: 3, card: 10 })] },
+      'Bao puts the 10 out and draws another: it has no partner.',
+    ],
+    [
+      { ...open, entries: [lay(1, 5, 5), lay(2, 5, 5), lay(3, 5, 5)] },
+      'Doesn’t stand: All four 5s are out: one was mistyped or mis-sorted.',
+    ],
   ],
   understood: [
     ['3 6 no', { do: 'ask', by: 1, of: 3, for: 6, got: false }],

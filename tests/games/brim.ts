@@ -45,15 +45,24 @@ export const brim: GameFixture = {
   sentences: [
     [{ ...open, entries: [FIRST] }, '19 of 20: room for 1 more.'],
     [{ ...open, entries: [FIRST, stop(1, 18)] }, 'Ines banks 19 and has 19. Ines said 18; it is 19.'],
-    [{ ...open, houseRules: { answers: 'must-be-right' }, entries: [FIRST, stop(1)] }, 'Doesn’t stand: Ines has not said the sum yet.'],
+    [
+      { ...open, houseRules: { answers: 'must-be-right' }, entries: [FIRST, stop(1)] },
+      'Doesn’t stand: Ines has not said the sum yet.',
+    ],
     [{ ...open, entries: [stop(1)] }, 'Doesn’t stand: Ines has not rolled yet.'],
-    [{ ...open, entries: [{ ruling: { houseRules: { rounds: 2 } }, why: 'vote, 3 to 0' }] }, 'Rounds: 2 from now on (vote, 3 to 0).'],
+    [
+      { ...open, entries: [{ ruling: { houseRules: { rounds: 2 } }, why: 'vote, 3 to 0' }] },
+      'Rounds: 2 from now on (vote, 3 to 0).',
+    ],
     [{ ...open, entries: [{ ruling: { award: { by: 2, points: -1 } } }] }, 'Tomasz loses 1 point by ruling.'],
     [{ ...open, entries: [FIRST, { strike: 1 }] }, 'Entry 1 taken back.'],
   ],
   understood: [
     ['65431', { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] }],
-    ['2: keep 6 4 roll 2 1 1 !made-ten', { do: 'roll', by: 2, dice: [2, 1, 1], keep: [6, 4], explained: true, how: 'made-ten' }],
+    [
+      '2: keep 6 4 roll 2 1 1 !made-ten',
+      { do: 'roll', by: 2, dice: [2, 1, 1], keep: [6, 4], explained: true, how: 'made-ten' },
+    ],
     ['s19', { do: 'stop', by: 1, said: 19 }],
   ],
   notUnderstood: [[''], ['keep'], ['stop now']],

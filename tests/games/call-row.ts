@@ -1,7 +1,8 @@
 import { play, type GameFixture } from './fixture'
 
 const deal = (card: number) => play({ do: 'deal', card })
-const call = (by: number, cards: number[], signs?: string[]) => play({ do: 'call', by, cards, ...(signs ? { signs } : {}) })
+const call = (by: number, cards: number[], signs?: string[]) =>
+  play({ do: 'call', by, cards, ...(signs ? { signs } : {}) })
 const open = { game: 'call-row' }
 const ROW = [8, 3, 6, 9, 4].map(deal)
 
@@ -31,24 +32,46 @@ export const callRow: GameFixture = {
   slips: {
     'no-such-card': { ...open, entries: [deal(11)] },
     'too-many-copies': { ...open, houseRules: { pack: { low: 1, high: 10, copies: 1 } }, entries: [deal(3), deal(3)] },
-    'stock-empty': { ...open, houseRules: { pack: { low: 5, high: 5, copies: 2 } }, entries: [deal(5), deal(5), deal(5)] },
+    'stock-empty': {
+      ...open,
+      houseRules: { pack: { low: 5, high: 5, copies: 2 } },
+      entries: [deal(5), deal(5), deal(5)],
+    },
     'not-in-row': { ...open, entries: [...ROW, call(1, [3, 7])] },
     'too-many-cards': { ...open, houseRules: { maxCards: 2 }, entries: [...ROW, call(1, [8, 6, 4])] },
     'signs-wrong': { ...open, entries: [...ROW, call(1, [8, 6, 4], ['+', '+', '+'])] },
     'wrong-total': { ...open, entries: [...ROW, call(1, [8, 3])] },
-    'sitting-out': { ...open, houseRules: { wrongCall: 'sit-out' }, entries: [...ROW, call(1, [8, 3]), call(1, [6, 4])], after: ['wrong-total'] },
+    'sitting-out': {
+      ...open,
+      houseRules: { wrongCall: 'sit-out' },
+      entries: [...ROW, call(1, [8, 3]), call(1, [6, 4])],
+      after: ['wrong-total'],
+    },
   },
   sentences: [
     [{ ...open, entries: [deal(8)] }, 'An 8; 1 card lies in the row.'],
     [
-      { ...open, houseRules: { pack: { low: 5, high: 5, copies: 2 } }, entries: [deal(5), deal(5), call(1, [5, 5]), deal(5)] },
+      {
+        ...open,
+        houseRules: { pack: { low: 5, high: 5, copies: 2 } },
+        entries: [deal(5), deal(5), call(1, [5, 5]), deal(5)],
+      },
       'What went away is shuffled back in. A 5.',
     ],
     [{ ...open, entries: [...ROW, call(1, [8, 6, 4])] }, 'Ines climbs to step 1 of 8.'],
-    [{ ...open, entries: [...ROW, call(1, [8, 3])] }, 'Doesn’t stand: However they are added and taken away, 8 and 3 do not make 10.'],
-    [{ ...open, houseRules: { signs: 'add' }, entries: [...ROW, call(1, [8, 3])] }, 'Doesn’t stand: 8 and 3 make 11, not 10.'],
+    [
+      { ...open, entries: [...ROW, call(1, [8, 3])] },
+      'Doesn’t stand: However they are added and taken away, 8 and 3 do not make 10.',
+    ],
+    [
+      { ...open, houseRules: { signs: 'add' }, entries: [...ROW, call(1, [8, 3])] },
+      'Doesn’t stand: 8 and 3 make 11, not 10.',
+    ],
     [{ ...open, entries: [...ROW, call(1, [8, 6], ['+'])] }, 'Doesn’t stand: A sign for each card: 2, not 1.'],
-    [{ ...open, entries: [...ROW, call(1, [8, 6, 4], ['+', '-', '+'])] }, 'Doesn’t stand: With these signs it is 6, not 10.'],
+    [
+      { ...open, entries: [...ROW, call(1, [8, 6, 4], ['+', '-', '+'])] },
+      'Doesn’t stand: With these signs it is 6, not 10.',
+    ],
     [
       { ...open, houseRules: { signs: 'add' }, entries: [...ROW, call(1, [8, 6, 4], ['+', '+', '-'])] },
       'Doesn’t stand: Cards are only added here, none is taken away.',
@@ -59,7 +82,10 @@ export const callRow: GameFixture = {
     ['t', { do: 'deal', card: 10 }],
     ['2: 864', { do: 'call', by: 2, cards: [8, 6, 4] }],
     ['call @2 8 6 4', { do: 'call', by: 2, cards: [8, 6, 4] }],
-    ['1: call +8 +6 -4 !made-ten', { do: 'call', by: 1, cards: [8, 6, 4], signs: ['+', '+', '-'], explained: true, how: 'made-ten' }],
+    [
+      '1: call +8 +6 -4 !made-ten',
+      { do: 'call', by: 1, cards: [8, 6, 4], signs: ['+', '+', '-'], explained: true, how: 'made-ten' },
+    ],
     ['1: call 8 6 / +', { do: 'call', by: 1, cards: [8, 6], signs: ['+'] }],
   ],
   notUnderstood: [[''], ['call 8 6'], ['1: call'], ['1: x'], ['8 6']],

@@ -37,12 +37,22 @@ export const columnKeeper: GameFixture = {
     'column-full': { ...small, entries: [put(1, 5, 'ones'), put(2, 5, 'ones'), put(1, 4, 'ones')] },
     'no-discards-left': { ...small, entries: [put(1, 5, 'aside')] },
     'no-such-card': { ...open, entries: [put(1, 10, 'ones')] },
-    'too-many-copies': { ...open, houseRules: { ...TWO, pack: { low: 1, high: 9, copies: 1 } }, entries: [put(1, 5, 'ones'), put(2, 5, 'ones')] },
+    'too-many-copies': {
+      ...open,
+      houseRules: { ...TWO, pack: { low: 1, high: 9, copies: 1 } },
+      entries: [put(1, 5, 'ones'), put(2, 5, 'ones')],
+    },
   },
   sentences: [
-    [{ ...small, entries: [put(1, 5, 'hundreds')] }, 'Doesn’t stand: There is no column for hundreds; there are ones and tens.'],
+    [
+      { ...small, entries: [put(1, 5, 'hundreds')] },
+      'Doesn’t stand: There is no column for hundreds; there are ones and tens.',
+    ],
     [{ ...small, entries: [put(1, 5, 'aside')] }, 'Doesn’t stand: Nothing may be thrown away: it needs a column.'],
-    [{ ...small, entries: [put(1, 5, 'ones'), put(2, 5, 'ones'), put(1, 4, 'ones')] }, 'Doesn’t stand: The ones hold 1 card already.'],
+    [
+      { ...small, entries: [put(1, 5, 'ones'), put(2, 5, 'ones'), put(1, 4, 'ones')] },
+      'Doesn’t stand: The ones hold 1 card already.',
+    ],
     [{ ...small, entries: [...FULL, total(1, 15)] }, 'Ines has 51. Ines said 15; it is 51.'],
     [{ ...small, entries: [...FULL, total(1, 51), total(2, 42)] }, 'Tomasz has 42. Ines takes round 1 with 51.'],
   ],
@@ -76,7 +86,10 @@ export const columnKeeper: GameFixture = {
           [8, 'tens'],
           [3, 'ones'],
         ] as const
-      ).flatMap(([card, where]) => [{ tap: `Drew a ${card}` }, { tap: where === 'aside' ? 'Throw it away' : `Put it in the ${where}` }]),
+      ).flatMap(([card, where]) => [
+        { tap: `Drew a ${card}` },
+        { tap: where === 'aside' ? 'Throw it away' : `Put it in the ${where}` },
+      ]),
       { tap: 'Drew a 4' },
       { tap: 'Was put in the ones, which are full' },
       { verdict: 'The ones hold 2 cards already' },

@@ -1,6 +1,7 @@
 import { play, type GameFixture } from './fixture'
 
-const hide = (by: number, parts: number[], covered: number, announced: number) => play({ do: 'hide', by, parts, covered, announced })
+const hide = (by: number, parts: number[], covered: number, announced: number) =>
+  play({ do: 'hide', by, parts, covered, announced })
 const guess = (by: number, said: number) => play({ do: 'guess', by, said })
 const open = { game: 'covered-part' }
 const dominoes = { ...open, houseRules: { pieces: 'dominoes' } }
@@ -30,14 +31,21 @@ export const coveredPart: GameFixture = {
   slips: {
     'no-such-face': { ...open, entries: [hide(1, [7, 1], 1, 8)] },
     'wrong-announcement': { ...open, entries: [hide(1, [3, 4], 1, 8)] },
-    'cannot-be-worked-out': { ...open, houseRules: { pieces: 'dominoes', combine: 'times' }, entries: [hide(1, [0, 4], 2, 0)] },
+    'cannot-be-worked-out': {
+      ...open,
+      houseRules: { pieces: 'dominoes', combine: 'times' },
+      entries: [hide(1, [0, 4], 2, 0)],
+    },
     'domino-used': { ...dominoes, entries: [hide(1, [3, 4], 1, 7), guess(2, 3), hide(2, [4, 3], 1, 7)] },
   },
   sentences: [
     [{ ...open, entries: [hide(1, [3, 4], 2, 7)] }, 'Ines shows 3 and announces 7. What lies under the cover?'],
     [{ ...open, entries: [hide(1, [3, 4], 2, 7), guess(2, 4)] }, 'Tomasz found it: 4.'],
     [{ ...open, entries: [hide(1, [3, 4], 2, 7), guess(2, 7)] }, 'Tomasz said 7; 4 was covered.'],
-    [{ ...open, entries: [hide(1, [3, 4], 1, 8)] }, 'Doesn’t stand: Ines announced 8; it is 7. Put it right before the guess.'],
+    [
+      { ...open, entries: [hide(1, [3, 4], 1, 8)] },
+      'Doesn’t stand: Ines announced 8; it is 7. Put it right before the guess.',
+    ],
     [{ ...dominoes, entries: [hide(1, [8, 1], 1, 9)] }, 'Doesn’t stand: No half of a domino here has 8 pips.'],
     [{ ...open, entries: [hide(1, [7, 1], 1, 8)] }, 'Doesn’t stand: There is no 7 on a die with 6 sides.'],
     [
@@ -51,7 +59,10 @@ export const coveredPart: GameFixture = {
   ],
   understood: [
     ['3 4*', { do: 'hide', by: 1, parts: [3, 4], covered: 2, announced: 7 }],
-    ['2: hide 3* 4 =8 !knew-it', { do: 'hide', by: 2, parts: [3, 4], covered: 1, announced: 8, explained: true, how: 'knew-it' }],
+    [
+      '2: hide 3* 4 =8 !knew-it',
+      { do: 'hide', by: 2, parts: [3, 4], covered: 1, announced: 8, explained: true, how: 'knew-it' },
+    ],
     ['guess 4', { do: 'guess', by: 2, said: 4 }],
     ['h 0|4*', { do: 'hide', by: 1, parts: [0, 4], covered: 2, announced: 4 }, dominoes],
   ],

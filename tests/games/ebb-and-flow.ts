@@ -32,12 +32,21 @@ export const ebbAndFlow: GameFixture = {
   sentences: [
     [{ ...open, entries: [flip(1, 8)] }, 'It is added: Ines has 13.'],
     [{ ...open, entries: [flip(1, 5)] }, 'It is taken away: Ines has 0.'],
-    [{ ...open, entries: [flip(1, 7)] }, 'It is taken away: Ines has 0. Nobody falls below 0: what would go below is let go.'],
+    [
+      { ...open, entries: [flip(1, 7)] },
+      'It is taken away: Ines has 0. Nobody falls below 0: what would go below is let go.',
+    ],
     [{ ...open, entries: [flip(1, 'wild')] }, 'A wild: Ines turns again, and that card is added.'],
-    [{ ...open, entries: [flip(1, 'wild'), flip(1, 'wild')] }, 'Another wild: still one card is added. Ines turns again.'],
+    [
+      { ...open, entries: [flip(1, 'wild'), flip(1, 'wild')] },
+      'Another wild: still one card is added. Ines turns again.',
+    ],
     [{ ...open, entries: [flip(1, 'wild'), flip(1, 7)] }, 'After the wild it is added: Ines has 12.'],
     [{ ...coloured, entries: [flip(1, 4, undefined, 'cool')] }, 'It is taken away: Ines has 6.'],
-    [{ ...coloured, entries: [flip(1, 4)] }, 'Doesn’t stand: The field “colour” is missing or not what is needed there.'],
+    [
+      { ...coloured, entries: [flip(1, 4)] },
+      'Doesn’t stand: The field “colour” is missing or not what is needed there.',
+    ],
   ],
   understood: [
     ['7', { do: 'flip', by: 1, card: 7 }],

@@ -27,14 +27,27 @@ export const exactLanding: GameFixture = {
   slips: {
     'no-such-face': { ...open, entries: [spin(1, '+4')] },
     'bad-line': { ...open, entries: [{ ruling: { houseRules: { goal: 11 } } }] },
-    'goal-out-of-reach': { ...open, houseRules: { steps: [2, 4], goal: 9 }, entries: [{ ruling: { houseRules: { goal: 10 } } }] },
+    'goal-out-of-reach': {
+      ...open,
+      houseRules: { steps: [2, 4], goal: 9 },
+      entries: [{ ruling: { houseRules: { goal: 10 } } }],
+    },
   },
   sentences: [
     [{ ...open, entries: [spin(1, '+3')] }, 'Ines stands on 8.'],
     [{ ...open, houseRules: { goal: 8 }, entries: [spin(1, '+3')] }, 'Ines lands on 8, the goal!'],
-    [{ ...open, houseRules: { start: 9 }, entries: [spin(1, '+3')] }, '12 is off the line: Ines stays on 9 and spins again.'],
-    [{ ...open, houseRules: { start: 1, under: 'lose-turn' }, entries: [spin(1, '-3')] }, '−2 is off the line: Ines stays on 1, the turn is lost.'],
-    [{ ...open, entries: [{ ruling: { houseRules: { goal: 11 } } }] }, 'Doesn’t stand: The goal must lie on the line from 0 to 10; it is 11.'],
+    [
+      { ...open, houseRules: { start: 9 }, entries: [spin(1, '+3')] },
+      '12 is off the line: Ines stays on 9 and spins again.',
+    ],
+    [
+      { ...open, houseRules: { start: 1, under: 'lose-turn' }, entries: [spin(1, '-3')] },
+      '−2 is off the line: Ines stays on 1, the turn is lost.',
+    ],
+    [
+      { ...open, entries: [{ ruling: { houseRules: { goal: 11 } } }] },
+      'Doesn’t stand: The goal must lie on the line from 0 to 10; it is 11.',
+    ],
     [
       { ...open, houseRules: { steps: [2, 4], goal: 9 }, entries: [{ ruling: { houseRules: { goal: 10 } } }] },
       'Doesn’t stand: With steps of 2 and 4 nobody can ever land on 10 from 5. Choose another goal or other steps.',
@@ -42,7 +55,10 @@ export const exactLanding: GameFixture = {
   ],
   understood: [
     ['+3', { do: 'spin', by: 1, sign: '+', step: 3 }],
-    ['2: spin -2 =3 !counted-on', { do: 'spin', by: 2, sign: '-', step: 2, said: 3, explained: true, how: 'counted-on' }],
+    [
+      '2: spin -2 =3 !counted-on',
+      { do: 'spin', by: 2, sign: '-', step: 2, said: 3, explained: true, how: 'counted-on' },
+    ],
     ['s −2 = −3', { do: 'spin', by: 1, sign: '-', step: 2, said: -3 }],
   ],
   notUnderstood: [[''], ['3'], ['+'], ['++3']],

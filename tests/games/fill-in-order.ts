@@ -29,7 +29,11 @@ export const fillInOrder: GameFixture = {
   },
   slips: {
     'no-such-card': { ...open, entries: [turn(1, [0])] },
-    'too-many-copies': { ...open, houseRules: SMALL, entries: [turn(1, ['J']), turn(2, ['J']), turn(1, ['J']), turn(2, ['J']), turn(1, ['J'])] },
+    'too-many-copies': {
+      ...open,
+      houseRules: SMALL,
+      entries: [turn(1, ['J']), turn(2, ['J']), turn(1, ['J']), turn(2, ['J']), turn(1, ['J'])],
+    },
     'discard-useless': { ...open, entries: [turn(1, [3, 'Q'], 'discard')] },
     'discard-was': { ...open, entries: [turn(1, [3, 3]), turn(2, [4, 'Q'], 'discard')] },
     'could-not-go-there': { ...open, entries: [turn(1, ['Q', 3])] },
@@ -38,13 +42,25 @@ export const fillInOrder: GameFixture = {
   sentences: [
     [{ ...open, entries: [turn(1, ['Q'])] }, 'A queen can’t go: Ines has 10 places to fill.'],
     [{ ...open, entries: [turn(1, [3, 7, 3])] }, '2 cards go; Ines has 8 places left. The 3 would fit Tomasz.'],
-    [{ ...open, houseRules: { slots: 1 }, entries: [turn(1, [1])] }, 'Ines has filled every place: 1 round won. Tomasz begins.'],
-    [{ ...open, houseRules: { slots: 2 }, entries: [turn(1, [1, 2])] }, 'Ines has filled every place: 1 round won. Next with 1 place. Tomasz begins.'],
+    [
+      { ...open, houseRules: { slots: 1 }, entries: [turn(1, [1])] },
+      'Ines has filled every place: 1 round won. Tomasz begins.',
+    ],
+    [
+      { ...open, houseRules: { slots: 2 }, entries: [turn(1, [1, 2])] },
+      'Ines has filled every place: 1 round won. Next with 1 place. Tomasz begins.',
+    ],
     [{ ...open, entries: [turn(1, [3])] }, 'Doesn’t stand: The 3 goes to place 3: what lay under it comes next.'],
     [{ ...open, entries: [turn(1, ['Q', 3])] }, 'Doesn’t stand: A queen has no open place: the turn ended with it.'],
-    [{ ...open, houseRules: { wild: 'K' }, entries: [turn(1, [3, { wild: 'K', slot: 3 }, 'Q'])] }, 'Doesn’t stand: Place 3 is not open for the king.'],
+    [
+      { ...open, houseRules: { wild: 'K' }, entries: [turn(1, [3, { wild: 'K', slot: 3 }, 'Q'])] },
+      'Doesn’t stand: Place 3 is not open for the king.',
+    ],
     [{ ...open, entries: [turn(1, [3, 'Q'], 'discard')] }, 'Doesn’t stand: No discard lies open yet.'],
-    [{ ...open, entries: [turn(1, [3, 3]), turn(2, [4, 'Q'], 'discard')] }, 'Doesn’t stand: The discard that lies open is a 3, not a 4.'],
+    [
+      { ...open, entries: [turn(1, [3, 3]), turn(2, [4, 'Q'], 'discard')] },
+      'Doesn’t stand: The discard that lies open is a 3, not a 4.',
+    ],
   ],
   understood: [
     ['3 7 q', { do: 'turn', by: 1, from: 'stock', cards: [3, 7, 'Q'] }],

@@ -1,6 +1,7 @@
 import { play, type GameFixture } from './fixture'
 
-const go = (by: number, dice: number[], hundreds: number, ...order: string[]) => play({ do: 'travel', by, dice, hundreds, order })
+const go = (by: number, dice: number[], hundreds: number, ...order: string[]) =>
+  play({ do: 'travel', by, dice, hundreds, order })
 const open = { game: 'hundred-stops' }
 
 export const hundredStops: GameFixture = {
@@ -31,15 +32,27 @@ export const hundredStops: GameFixture = {
       { ...open, entries: [go(1, [5, 4], 1, 't1', 'h')] },
       'Doesn’t stand: The dice make 9 tens; the order walks 1. Tens are tens, not ones: spend them all and no more.',
     ],
-    [{ ...open, entries: [go(1, [5, 4], 2, 't9', 'h')] }, 'Doesn’t stand: The spinner says 2 hops of 100; the order has 1.'],
+    [
+      { ...open, entries: [go(1, [5, 4], 2, 't9', 'h')] },
+      'Doesn’t stand: The spinner says 2 hops of 100; the order has 1.',
+    ],
     [{ ...open, entries: [go(1, [5], 1, 't5', 'h')] }, 'Doesn’t stand: 2 dice are rolled; 1 is given.'],
     [{ ...open, entries: [go(1, [5, 5], 1, 'h', 't10')] }, 'Ines ends on 300 and takes 2 tokens (200 and 300).'],
-    [{ ...open, entries: [{ ruling: { houseRules: { finish: 'all-home' } }, why: 'vote, 2 to 0' }] }, 'The end: all home from now on (vote, 2 to 0).'],
-    [{ ...open, entries: [{ ruling: { houseRules: { end: 900 } } }] }, 'Doesn’t stand: “end” can’t change in the middle of a match.'],
+    [
+      { ...open, entries: [{ ruling: { houseRules: { finish: 'all-home' } }, why: 'vote, 2 to 0' }] },
+      'The end: all home from now on (vote, 2 to 0).',
+    ],
+    [
+      { ...open, entries: [{ ruling: { houseRules: { end: 900 } } }] },
+      'Doesn’t stand: “end” can’t change in the middle of a match.',
+    ],
   ],
   understood: [
     ['54 2 h t9 h', { do: 'travel', by: 1, dice: [5, 4], hundreds: 2, order: ['h', 't9', 'h'] }],
-    ['2: 5 4 / 1 / ht9 = 290 ?', { do: 'travel', by: 2, dice: [5, 4], hundreds: 1, order: ['h', 't9'], said: 290, explained: false }],
+    [
+      '2: 5 4 / 1 / ht9 = 290 ?',
+      { do: 'travel', by: 2, dice: [5, 4], hundreds: 1, order: ['h', 't9'], said: 290, explained: false },
+    ],
   ],
   notUnderstood: [['54 h t9'], ['54 2 h x9']],
   may: { finish: 'at-once', answers: 'off' },

@@ -79,10 +79,19 @@ export const lastDigitChains: GameFixture = {
     [{ ...open, entries: [take(1, 1, 1)] }, 'The 1 goes to row 1; 35 cards are left.'],
     [{ ...open, entries: [done(1)] }, 'Ines stops with 36 cards left.'],
     [{ ...open, entries: [take(1, 1, 2)] }, 'Doesn’t stand: Row 2 begins with another card: 3 comes here, not 1.'],
-    [{ ...open, entries: [play({ do: 'redeal', by: 1, fans: THREES })] }, 'Doesn’t stand: Not stuck yet: the 1 on fan 1 goes to row 1.'],
+    [
+      { ...open, entries: [play({ do: 'redeal', by: 1, fans: THREES })] },
+      'Doesn’t stand: Not stuck yet: the 1 on fan 1 goes to row 1.',
+    ],
     [{ ...stuck, entries: [play({ do: 'redeal', by: 1, fans: THREES })] }, 'Dealt again into 12 fans of 3.'],
-    [{ ...stuck, entries: [play({ do: 'redeal', by: 1, fans: FANS })] }, 'Doesn’t stand: Now each fan has 3 cards; only the last may be smaller.'],
-    [{ ...open, entries: [take(1, 1, 1), take(1, 1, 1), take(1, 1, 1)] }, 'Doesn’t stand: First the starting cards: 3 rows still lack one.'],
+    [
+      { ...stuck, entries: [play({ do: 'redeal', by: 1, fans: FANS })] },
+      'Doesn’t stand: Now each fan has 3 cards; only the last may be smaller.',
+    ],
+    [
+      { ...open, entries: [take(1, 1, 1), take(1, 1, 1), take(1, 1, 1)] },
+      'Doesn’t stand: First the starting cards: 3 rows still lack one.',
+    ],
   ],
   understood: [
     ['8', { do: 'take', by: 1, fan: 1, row: 1 }, { ...open, entries: [take(1, 1, 1)] }],
@@ -129,7 +138,15 @@ export const lastDigitChains: GameFixture = {
       { tap: 'Tomasz stops' },
       { wins: 'Ines wins' },
     ],
-    entries: [play({ do: 'redeal', by: 1, fans: THREES }), take(1, 1, 1), take(1, 1, 1), take(1, 3, 4), done(1), take(2, 1, 1), done(2)],
+    entries: [
+      play({ do: 'redeal', by: 1, fans: THREES }),
+      take(1, 1, 1),
+      take(1, 1, 1),
+      take(1, 3, 4),
+      done(1),
+      take(2, 1, 1),
+      done(2),
+    ],
   },
   board: {
     shows: ['Ines', 'Tomasz'],

@@ -26,22 +26,35 @@ export const perchAndPush: GameFixture = {
   },
   slips: {
     'no-such-card': { ...open, entries: [place(1, [3, 11], 13)] },
-    'too-many-copies': { ...open, houseRules: { draw: 1, pack: { low: 1, high: 5, copies: 1 } }, entries: [place(1, [3], 13), place(2, [3], 13)] },
+    'too-many-copies': {
+      ...open,
+      houseRules: { draw: 1, pack: { low: 1, high: 5, copies: 1 } },
+      entries: [place(1, [3], 13), place(2, [3], 13)],
+    },
     'wrong-card-count': { ...open, entries: [place(1, [3], 13)] },
     'not-an-option': { ...open, entries: [place(1, [3, 7], 20)] },
-    'safe-stack': { ...SAFE, entries: [place(1, [3, 7], 13), place(2, [1, 1], 11), place(1, [3, 4], 13), place(2, [3, 8], 13)] },
+    'safe-stack': {
+      ...SAFE,
+      entries: [place(1, [3, 7], 13), place(2, [1, 1], 11), place(1, [3, 4], 13), place(2, [3, 8], 13)],
+    },
     'can-still-place': { ...open, entries: [pass(1, [3, 7])] },
   },
   sentences: [
     [{ ...open, entries: [place(1, [3], 13)] }, 'Doesn’t stand: 2 cards are drawn; 1 is given.'],
     [{ ...open, entries: [place(1, [3, 8], 20)] }, 'Doesn’t stand: 20 is neither: these cards make 13 or 18.'],
-    [{ ...open, houseRules: { draw: 1 }, entries: [place(1, [3], 20)] }, 'Doesn’t stand: 20 is not it: these cards make 13.'],
+    [
+      { ...open, houseRules: { draw: 1 }, entries: [place(1, [3], 20)] },
+      'Doesn’t stand: 20 is not it: these cards make 13.',
+    ],
     [{ ...open, entries: [pass(1, [3, 7])] }, 'Doesn’t stand: Ines can still perch on 13 or 17.'],
     [
       { ...SAFE, entries: [place(1, [3, 7], 13), place(2, [1, 1], 11), place(1, [3, 4], 13), place(2, [3, 8], 13)] },
       'Doesn’t stand: Ines has 2 markers on 13: that stack is safe.',
     ],
-    [{ ...open, entries: [place(1, [3, 7], 13), place(2, [3, 8], 13)] }, 'Tomasz pushes 1 marker of Ines off 13 and has 1 point.'],
+    [
+      { ...open, entries: [place(1, [3, 7], 13), place(2, [3, 8], 13)] },
+      'Tomasz pushes 1 marker of Ines off 13 and has 1 point.',
+    ],
     [{ ...open, entries: [{ call: 'note', why: 'the cards were wet' }] }, 'Note: the cards were wet.'],
   ],
   understood: [

@@ -1,6 +1,7 @@
 import { play, type GameFixture } from './fixture'
 
-const strike = (by: number, digit: number, place: number, number: number) => play({ do: 'strike', by, digit, place, number })
+const strike = (by: number, digit: number, place: number, number: number) =>
+  play({ do: 'strike', by, digit, place, number })
 const none = (by: number, digit: number, place: number) => play({ do: 'none', by, digit, place })
 const SMALL = { numbers: 2, digits: 3, strikes: 2 }
 const BOARDS = [
@@ -51,7 +52,10 @@ export const placeStrike: GameFixture = {
     ['4h2', { do: 'strike', by: 1, digit: 4, place: 3, number: 2 }],
     ['4tt 10', { do: 'strike', by: 1, digit: 4, place: 5, number: 10 }],
     ['43-', { do: 'none', by: 1, digit: 4, place: 3 }],
-    ['2: strike 4 at th in 1 !other', { do: 'strike', by: 2, digit: 4, place: 4, number: 1, explained: true, how: 'other' }],
+    [
+      '2: strike 4 at th in 1 !other',
+      { do: 'strike', by: 2, digit: 4, place: 4, number: 1, explained: true, how: 'other' },
+    ],
     ['2: none 4 at 6', { do: 'none', by: 2, digit: 4, place: 6 }],
   ],
   notUnderstood: [[''], ['4'], ['43'], ['strike 4 at 3'], ['none 4 at 3 in 2'], ['4x2']],

@@ -1,10 +1,16 @@
 import { play, type GameFixture } from './fixture'
 
-const take = (by: number, tiles: number[][], turned = false) => play({ do: 'take', by, tiles, ...(turned ? { turned: true } : {}) })
+const take = (by: number, tiles: number[][], turned = false) =>
+  play({ do: 'take', by, tiles, ...(turned ? { turned: true } : {}) })
 const turn = (by: number, card: number) => play({ do: 'turn', by, card })
 const done = (by: number) => play({ do: 'done', by })
 const ROOF = [[4], [6, 5], [3, 7, 8]]
-const open = { game: 'roof-tiles', players: ['Ines', 'Bao'], houseRules: { rows: 3 }, opening: { layouts: [ROOF, ROOF] } }
+const open = {
+  game: 'roof-tiles',
+  players: ['Ines', 'Bao'],
+  houseRules: { rows: 3 },
+  opening: { layouts: [ROOF, ROOF] },
+}
 const TWO = {
   game: 'roof-tiles',
   houseRules: { rows: 2, passes: 2 },
@@ -87,8 +93,14 @@ export const roofTiles: GameFixture = {
     },
   },
   sentences: [
-    [{ ...open, entries: [take(1, [[4, 1]])] }, 'Doesn’t stand: There is no tile 1 of row 4; row 3 is the lowest, and row 1 has one tile.'],
-    [{ ...open, entries: [take(1, [[2, 1]])] }, 'Doesn’t stand: The tile 1 of row 2 is still half covered by the row below.'],
+    [
+      { ...open, entries: [take(1, [[4, 1]])] },
+      'Doesn’t stand: There is no tile 1 of row 4; row 3 is the lowest, and row 1 has one tile.',
+    ],
+    [
+      { ...open, entries: [take(1, [[2, 1]])] },
+      'Doesn’t stand: The tile 1 of row 2 is still half covered by the row below.',
+    ],
     [
       {
         ...open,
@@ -129,7 +141,10 @@ export const roofTiles: GameFixture = {
       },
       '3 and 7 come off; 4 tiles are left.',
     ],
-    [{ ...open, houseRules: { rows: 3, target: 8 }, entries: [take(1, [[3, 3]])] }, '8 is the target by itself and comes off; 5 tiles are left.'],
+    [
+      { ...open, houseRules: { rows: 3, target: 8 }, entries: [take(1, [[3, 3]])] },
+      '8 is the target by itself and comes off; 5 tiles are left.',
+    ],
     [
       {
         ...open,
@@ -144,7 +159,13 @@ export const roofTiles: GameFixture = {
       'Stopped. Ines has 23 left.',
     ],
     [
-      { game: 'roof-tiles', players: ['Ines'], houseRules: { rows: 1 }, opening: { layouts: [[[10]]] }, entries: [take(1, [[1, 1]])] },
+      {
+        game: 'roof-tiles',
+        players: ['Ines'],
+        houseRules: { rows: 1 },
+        opening: { layouts: [[[10]]] },
+        entries: [take(1, [[1, 1]])],
+      },
       '10 is the target by itself and comes off; 0 tiles are left. The roof is cleared! 0 left is perfect.',
     ],
     [

@@ -2,7 +2,11 @@ import { play, type GameFixture } from './fixture'
 
 type Told = readonly [by: number, said: number, explained?: boolean]
 const round = (cards: number[], ...answers: Told[]) =>
-  play({ do: 'round', cards, answers: answers.map(([by, said, explained = true]) => ({ by, said, ...(explained ? { explained } : {}) })) })
+  play({
+    do: 'round',
+    cards,
+    answers: answers.map(([by, said, explained = true]) => ({ by, said, ...(explained ? { explained } : {}) })),
+  })
 const open = { game: 'say-it-first' }
 
 export const sayItFirst: GameFixture = {
@@ -26,11 +30,18 @@ export const sayItFirst: GameFixture = {
   slips: {
     'wrong-card-count': { ...open, entries: [round([3])] },
     'no-such-card': { ...open, entries: [round([3, 10])] },
-    'too-many-copies': { ...open, houseRules: { pack: { low: 1, high: 9, copies: 1 } }, entries: [round([3, 4]), round([3, 5])] },
+    'too-many-copies': {
+      ...open,
+      houseRules: { pack: { low: 1, high: 9, copies: 1 } },
+      entries: [round([3, 4]), round([3, 5])],
+    },
   },
   sentences: [
     [{ ...open, entries: [round([3, 7], [1, 10])] }, 'Ines takes two cards.'],
-    [{ ...open, entries: [round([3, 7], [1, 10, false])] }, 'Ines was right but did not say how. It is 10. Nobody takes the cards; 2 cards lie in the pot.'],
+    [
+      { ...open, entries: [round([3, 7], [1, 10, false])] },
+      'Ines was right but did not say how. It is 10. Nobody takes the cards; 2 cards lie in the pot.',
+    ],
     [{ ...open, houseRules: { unclaimed: 'away' }, entries: [round([3, 7])] }, 'It is 10. Nobody takes the cards.'],
     [
       { ...open, entries: [round([3, 7]), round([2, 2], [1, 5], [1, 4], [2, 4])] },
@@ -51,7 +62,10 @@ export const sayItFirst: GameFixture = {
         ],
       },
     ],
-    ['round 3 7 | 2=10 !made-ten | ~other', { do: 'round', cards: [3, 7], answers: [{ by: 2, said: 10, explained: true, how: 'made-ten' }], how: 'other' }],
+    [
+      'round 3 7 | 2=10 !made-ten | ~other',
+      { do: 'round', cards: [3, 7], answers: [{ by: 2, said: 10, explained: true, how: 'made-ten' }], how: 'other' },
+    ],
     ['37', { do: 'round', cards: [3, 7], answers: [] }],
     [
       '2: 37 @1=9',

@@ -1,6 +1,7 @@
 import { play, type GameFixture } from './fixture'
 
-const put = (by: number, card: number, row: number, column: number, more: object = {}) => play({ do: 'place', by, card, at: [row, column], ...more })
+const put = (by: number, card: number, row: number, column: number, more: object = {}) =>
+  play({ do: 'place', by, card, at: [row, column], ...more })
 const pass = (by: number) => play({ do: 'pass', by })
 const open = { game: 'six-heaps' }
 const SMALL = { pack: { low: 7, high: 8, copies: 3 }, hand: 2, rows: 1, columns: 2, target: 15 }
@@ -47,7 +48,10 @@ export const sixHeaps: GameFixture = {
   sentences: [
     [{ ...open, entries: [put(1, 8, 1, 1)] }, 'No line; Ines has 0.'],
     [{ ...open, entries: [put(1, 8, 1, 1), put(2, 6, 2, 1)] }, '1 line: Tomasz has 1 now.'],
-    [{ ...open, houseRules: { counted: 'spotted' }, entries: [put(1, 8, 1, 1), put(2, 6, 2, 1)] }, 'No line; Tomasz has 0. Overlooked: 8 + 6.'],
+    [
+      { ...open, houseRules: { counted: 'spotted' }, entries: [put(1, 8, 1, 1), put(2, 6, 2, 1)] },
+      'No line; Tomasz has 0. Overlooked: 8 + 6.',
+    ],
     [
       {
         ...open,
@@ -66,9 +70,18 @@ export const sixHeaps: GameFixture = {
       },
       'No line; Tomasz has 0. 1 line named that does not make 14.',
     ],
-    [{ ...open, entries: [put(1, 5, 1, 1), put(2, 5, 1, 1)] }, 'Doesn’t stand: A 5 lies there already: a card never goes onto its own number.'],
-    [{ ...open, entries: [put(1, 5, 3, 1)] }, 'Doesn’t stand: There is no heap at row 3, column 1; there are 2 rows of 3.'],
-    [{ ...open, entries: [pass(1)] }, 'Doesn’t stand: Ines can still place a card: not every heap shows the same number.'],
+    [
+      { ...open, entries: [put(1, 5, 1, 1), put(2, 5, 1, 1)] },
+      'Doesn’t stand: A 5 lies there already: a card never goes onto its own number.',
+    ],
+    [
+      { ...open, entries: [put(1, 5, 3, 1)] },
+      'Doesn’t stand: There is no heap at row 3, column 1; there are 2 rows of 3.',
+    ],
+    [
+      { ...open, entries: [pass(1)] },
+      'Doesn’t stand: Ines can still place a card: not every heap shows the same number.',
+    ],
     [
       { ...open, houseRules: SMALL, entries: [put(1, 7, 1, 1), put(2, 7, 1, 2), pass(1)] },
       'Doesn’t stand: Ines holds another number than 7 and can still place it.',
@@ -76,7 +89,10 @@ export const sixHeaps: GameFixture = {
   ],
   understood: [
     ['7 23', { do: 'place', by: 1, card: 7, at: [2, 3] }],
-    ['2: place 10 1.2 +5 !knew-it', { do: 'place', by: 2, card: 10, at: [1, 2], drew: 5, explained: true, how: 'knew-it' }],
+    [
+      '2: place 10 1.2 +5 !knew-it',
+      { do: 'place', by: 2, card: 10, at: [1, 2], drew: 5, explained: true, how: 'knew-it' },
+    ],
     [
       '7 23 / 1.3,2.3 2.1,2.2,2.3',
       {

@@ -2,7 +2,8 @@ import { play, type GameFixture } from './fixture'
 
 const draw = (by: number, card?: number) => play({ do: 'draw', by, ...(card === undefined ? {} : { card }) })
 const add = (by: number, card: number, to: string) => play({ do: 'add', by, card, to })
-const move = (by: number, from: string, to: string, count?: number) => play({ do: 'move', by, from, to, ...(count === undefined ? {} : { count }) })
+const move = (by: number, from: string, to: string, count?: number) =>
+  play({ do: 'move', by, from, to, ...(count === undefined ? {} : { count }) })
 const end = (by: number) => play({ do: 'end', by })
 const open = { game: 'skip-count-yard', opening: { sides: [12, 8, 20, 35] } }
 const ONE = { ...open, houseRules: { hand: 1 } }
@@ -46,18 +47,42 @@ export const skipCountYard: GameFixture = {
     'corner-needs-lowest': { ...open, entries: [draw(1), add(1, 15, 'NE')] },
     'run-complete': { ...open, opening: { sides: [50, 8, 20, 35] }, entries: [draw(1), add(1, 2, 'N')] },
     'not-next': { ...open, entries: [draw(1), add(1, 25, 'N')] },
-    'not-in-hand': { ...ONE, entries: [draw(1, 15), add(1, 15, 'N'), end(1), draw(2, 18), end(2), draw(1, 27), add(1, 25, 'S'), add(1, 2, 'NE')] },
+    'not-in-hand': {
+      ...ONE,
+      entries: [
+        draw(1, 15),
+        add(1, 15, 'N'),
+        end(1),
+        draw(2, 18),
+        end(2),
+        draw(1, 27),
+        add(1, 25, 'S'),
+        add(1, 2, 'NE'),
+      ],
+    },
   },
   sentences: [
     [{ ...open, entries: [draw(1)] }, 'Ines draws; 21 cards are left in the stock.'],
     [{ ...open, entries: [draw(1, 15)] }, 'Ines draws a 15; 21 cards are left in the stock.'],
     [{ ...open, entries: [draw(1), add(1, 15, 'N')] }, 'Ines has 7 cards left.'],
-    [{ ...open, entries: [draw(1), move(1, 'N', 'S')] }, 'Doesn’t stand: On the south side comes 24 (fours) or 25 (fives), not 12.'],
-    [{ ...open, entries: [draw(1), add(1, 15, 'N'), add(1, 20, 'N')] }, 'Doesn’t stand: On the north side comes 18 (threes), not 20.'],
-    [{ ...open, entries: [draw(1), add(1, 15, 'NE')] }, 'Doesn’t stand: A corner begins with a set’s lowest card: 2, 3, 4 or 5, not 15.'],
+    [
+      { ...open, entries: [draw(1), move(1, 'N', 'S')] },
+      'Doesn’t stand: On the south side comes 24 (fours) or 25 (fives), not 12.',
+    ],
+    [
+      { ...open, entries: [draw(1), add(1, 15, 'N'), add(1, 20, 'N')] },
+      'Doesn’t stand: On the north side comes 18 (threes), not 20.',
+    ],
+    [
+      { ...open, entries: [draw(1), add(1, 15, 'NE')] },
+      'Doesn’t stand: A corner begins with a set’s lowest card: 2, 3, 4 or 5, not 15.',
+    ],
     [{ ...open, entries: [draw(1), move(1, 'N', 'N')] }, 'Doesn’t stand: A run can’t be laid onto itself.'],
     [{ ...open, entries: [add(1, 15, 'N')] }, 'Doesn’t stand: Ines draws a card first.'],
-    [{ ...open, opening: { sides: [50, 8, 20, 35] }, entries: [draw(1), add(1, 2, 'N')] }, 'Doesn’t stand: The run on the north side is complete with 50.'],
+    [
+      { ...open, opening: { sides: [50, 8, 20, 35] }, entries: [draw(1), add(1, 2, 'N')] },
+      'Doesn’t stand: The run on the north side is complete with 50.',
+    ],
   ],
   understood: [
     ['15 N', { do: 'add', by: 1, card: 15, to: 'N' }],
@@ -109,7 +134,17 @@ export const skipCountYard: GameFixture = {
       { wins: 'Ines wins' },
       { tape: '20 + 5 = 25' },
     ],
-    entries: [draw(1), add(1, 15, 'N'), end(1), draw(2), add(2, 18, 'N'), end(2), draw(1), add(1, 3, 'NE'), add(1, 25, 'S')],
+    entries: [
+      draw(1),
+      add(1, 15, 'N'),
+      end(1),
+      draw(2),
+      add(2, 18, 'N'),
+      end(2),
+      draw(1),
+      add(1, 3, 'NE'),
+      add(1, 25, 'S'),
+    ],
   },
   board: {
     shows: ['stock', 'holds'],

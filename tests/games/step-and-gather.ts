@@ -33,7 +33,10 @@ export const stepAndGather: GameFixture = {
     [{ ...open, entries: [step(1, 2)] }, 'Ines reaches space 2 and gathers 5 cubes: 5.'],
     [{ ...open, entries: [step(1, 1)] }, 'Ines reaches space 1 and gathers 2 cubes: 2.'],
     [{ ...open, houseRules: short, entries: [step(1, 6)] }, 'Ines reaches space 4 and gathers 3 cubes: 3. Home!'],
-    [{ ...open, houseRules: { ...short, atEnd: 'exact' }, entries: [step(1, 6)] }, 'Ines stays on the start: more than the way home. Nothing is gathered.'],
+    [
+      { ...open, houseRules: { ...short, atEnd: 'exact' }, entries: [step(1, 6)] },
+      'Ines stays on the start: more than the way home. Nothing is gathered.',
+    ],
     [
       { ...open, entries: [step(1, 3, undefined, 2)] },
       'Doesn’t stand: From the start, 3 steps lead to space 3. The piece stands on space 2: the space one leaves is not counted.',
@@ -45,7 +48,10 @@ export const stepAndGather: GameFixture = {
   ],
   understood: [
     ['4', { do: 'step', by: 1, roll: 4 }],
-    ['2: step 4 @9 =23 !counted-on', { do: 'step', by: 2, roll: 4, landed: 9, said: 23, explained: true, how: 'counted-on' }],
+    [
+      '2: step 4 @9 =23 !counted-on',
+      { do: 'step', by: 2, roll: 4, landed: 9, said: 23, explained: true, how: 'counted-on' },
+    ],
     ['s 3 = 6', { do: 'step', by: 1, roll: 3, said: 6 }],
   ],
   notUnderstood: [[''], ['step'], ['4 @'], ['@4']],

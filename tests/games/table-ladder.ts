@@ -1,6 +1,7 @@
 import { play, type GameFixture } from './fixture'
 
-const rung = (by: number, roll: number, said?: number) => play({ do: 'rung', by, roll, ...(said === undefined ? {} : { said }) })
+const rung = (by: number, roll: number, said?: number) =>
+  play({ do: 'rung', by, roll, ...(said === undefined ? {} : { said }) })
 const open = { game: 'table-ladder' }
 const race = { ...open, houseRules: { order: 'race', rungs: 2, factors: [3, 4] } }
 
@@ -8,7 +9,11 @@ export const tableLadder: GameFixture = {
   seats: [1, 4],
   points: false,
   open,
-  live: { ...open, houseRules: { answers: 'noted', factors: [7, 8] }, entries: [rung(1, 6, 42), rung(2, 4, 30), rung(1, 9, 63)] },
+  live: {
+    ...open,
+    houseRules: { answers: 'noted', factors: [7, 8] },
+    entries: [rung(1, 6, 42), rung(2, 4, 30), rung(1, 9, 63)],
+  },
   match: {
     parts: { ...open, houseRules: { answers: 'noted', win: 'most-right', rungs: 2, factors: [3, 4] } },
     lines: [
@@ -23,7 +28,11 @@ export const tableLadder: GameFixture = {
   },
   slips: {
     'no-such-face': { ...open, entries: [rung(1, 13)] },
-    'ladder-full': { ...open, houseRules: { order: 'race', win: 'most-right', rungs: 1 }, entries: [rung(1, 2, 6), rung(1, 2, 6)] },
+    'ladder-full': {
+      ...open,
+      houseRules: { order: 'race', win: 'most-right', rungs: 1 },
+      entries: [rung(1, 2, 6), rung(1, 2, 6)],
+    },
   },
   sentences: [
     [{ ...open, entries: [rung(1, 7, 21)] }, 'Ines fills rung 1 of 10.'],
@@ -32,7 +41,10 @@ export const tableLadder: GameFixture = {
       { ...open, houseRules: { answers: 'noted' }, entries: [rung(1, 7, 20)] },
       'Ines fills rung 1 of 10, but it does not count as right. Ines said 20; it is 21.',
     ],
-    [{ ...open, houseRules: { answers: 'noted' }, entries: [rung(1, 7)] }, 'Ines fills rung 1 of 10, but it does not count as right: nothing was said.'],
+    [
+      { ...open, houseRules: { answers: 'noted' }, entries: [rung(1, 7)] },
+      'Ines fills rung 1 of 10, but it does not count as right: nothing was said.',
+    ],
     [
       { ...open, houseRules: { order: 'race', win: 'most-right', rungs: 1 }, entries: [rung(1, 2, 6), rung(1, 2, 6)] },
       'Doesn’t stand: Ines’s ladder is full: all 1 rung is filled.',

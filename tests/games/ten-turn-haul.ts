@@ -1,6 +1,7 @@
 import { play, type GameFixture } from './fixture'
 
-const spin = (by: number, value: number, said?: number) => play({ do: 'spin', by, value, ...(said === undefined ? {} : { said }) })
+const spin = (by: number, value: number, said?: number) =>
+  play({ do: 'spin', by, value, ...(said === undefined ? {} : { said }) })
 const open = { game: 'ten-turn-haul' }
 
 export const tenTurnHaul: GameFixture = {
@@ -28,7 +29,10 @@ export const tenTurnHaul: GameFixture = {
     [{ ...open, entries: [spin(1, 7)] }, 'Ines has 7 now.'],
     [{ ...open, entries: [spin(1, 7, 8)] }, 'Ines has 7 now. Ines said 8; it is 7.'],
     [{ ...open, entries: [spin(1, 0)] }, 'Doesn’t stand: There is no 0 on it.'],
-    [{ ...open, houseRules: { answers: 'must-be-right' }, entries: [spin(1, 7)] }, 'Doesn’t stand: Ines has not said the running total yet.'],
+    [
+      { ...open, houseRules: { answers: 'must-be-right' }, entries: [spin(1, 7)] },
+      'Doesn’t stand: Ines has not said the running total yet.',
+    ],
   ],
   understood: [
     ['7', { do: 'spin', by: 1, value: 7 }],

@@ -1,6 +1,7 @@
 import { play, type GameFixture } from './fixture'
 
-const dip = (by: number, token: string, said?: number) => play({ do: 'dip', by, token, ...(said === undefined ? {} : { said }) })
+const dip = (by: number, token: string, said?: number) =>
+  play({ do: 'dip', by, token, ...(said === undefined ? {} : { said }) })
 const count = (by: number, counts: Record<string, number>) => play({ do: 'recount', by, counts })
 const open = { game: 'token-dip' }
 
@@ -28,7 +29,11 @@ export const tokenDip: GameFixture = {
   },
   slips: {
     'no-such-token': { ...open, entries: [dip(1, 'green')] },
-    'bag-has-no-more': { ...open, houseRules: { bag: { coral: 1, teal: 5 } }, entries: [dip(1, 'coral'), dip(2, 'coral')] },
+    'bag-has-no-more': {
+      ...open,
+      houseRules: { bag: { coral: 1, teal: 5 } },
+      entries: [dip(1, 'coral'), dip(2, 'coral')],
+    },
     'recount-differs': { ...open, entries: [dip(1, 'coral'), count(1, { coral: 2 })] },
   },
   sentences: [
@@ -46,8 +51,14 @@ export const tokenDip: GameFixture = {
       { ...open, entries: [dip(1, 'coral'), count(1, { coral: 2, plum: 1 })] },
       'Doesn’t stand: Ines’s tokens differ. coral: 2 counted, 1 on the tape (1 more); plum: 1 counted, 0 on the tape (1 more). Count again, or put the dip right on the tape.',
     ],
-    [{ ...open, entries: [dip(1, 'green')] }, 'Doesn’t stand: The key has no green; it has coral, amber, teal, plum, slate and white.'],
-    [{ ...open, houseRules: { bag: { teal: 5 } }, entries: [dip(1, 'coral')] }, 'Doesn’t stand: There was no coral in the bag.'],
+    [
+      { ...open, entries: [dip(1, 'green')] },
+      'Doesn’t stand: The key has no green; it has coral, amber, teal, plum, slate and white.',
+    ],
+    [
+      { ...open, houseRules: { bag: { teal: 5 } }, entries: [dip(1, 'coral')] },
+      'Doesn’t stand: There was no coral in the bag.',
+    ],
   ],
   understood: [
     ['co =34', { do: 'dip', by: 1, token: 'coral', said: 34 }],
@@ -88,7 +99,13 @@ export const tokenDip: GameFixture = {
       { wins: 'Ines wins' },
       { tape: 'Ines counts 1 slate and 1 plum' },
     ],
-    entries: [dip(1, 'slate', 15), dip(2, 'plum', 10), dip(1, 'plum', 24), dip(2, 'coral', 13), count(1, { slate: 1, plum: 1 })],
+    entries: [
+      dip(1, 'slate', 15),
+      dip(2, 'plum', 10),
+      dip(1, 'plum', 24),
+      dip(2, 'coral', 13),
+      count(1, { slate: 1, plum: 1 }),
+    ],
   },
   board: {
     shows: ['Ines', 'Tomasz', 'coral'],

@@ -1,6 +1,7 @@
 import { play, type GameFixture } from './fixture'
 
-const roll = (by: number, dice: number[], said?: number) => play({ do: 'roll', by, dice, ...(said === undefined ? {} : { said }) })
+const roll = (by: number, dice: number[], said?: number) =>
+  play({ do: 'roll', by, dice, ...(said === undefined ? {} : { said }) })
 const open = { game: 'top-total' }
 
 export const topTotal: GameFixture = {
@@ -33,12 +34,18 @@ export const topTotal: GameFixture = {
     [{ ...open, entries: [roll(1, [6])] }, 'Doesn’t stand: 2 dice are rolled; 1 is given.'],
     [{ ...open, entries: [roll(1, [6, 5], 12)] }, 'Ines has 11. Ines said 12; it is 11.'],
     [{ ...open, entries: [roll(1, [6, 5]), roll(2, [6, 6])] }, 'Tomasz has 12. Tomasz takes round 1 with 12.'],
-    [{ ...open, entries: [roll(1, [6, 5]), roll(2, [5, 6])] }, 'Tomasz has 11. Ines and Tomasz are level with 11: round 1 is nobody’s.'],
+    [
+      { ...open, entries: [roll(1, [6, 5]), roll(2, [5, 6])] },
+      'Tomasz has 11. Ines and Tomasz are level with 11: round 1 is nobody’s.',
+    ],
     [
       { ...open, houseRules: { tiedRound: 'reroll' }, entries: [roll(1, [6, 5]), roll(2, [5, 6])] },
       'Tomasz has 11. Ines and Tomasz are level with 11 and roll again.',
     ],
-    [{ ...open, houseRules: { combine: 'times', answers: 'must-be-right' }, entries: [roll(1, [6, 5])] }, 'Doesn’t stand: Ines has not said the product yet.'],
+    [
+      { ...open, houseRules: { combine: 'times', answers: 'must-be-right' }, entries: [roll(1, [6, 5])] },
+      'Doesn’t stand: Ines has not said the product yet.',
+    ],
   ],
   understood: [
     ['34', { do: 'roll', by: 1, dice: [3, 4] }],

@@ -38,9 +38,18 @@ export const turnTwo: GameFixture = {
   },
   sentences: [
     [{ ...open, entries: [turn(1, [1, 2], [4, 5])] }, '4 + 5 is 9, not 10: they go back.'],
-    [{ ...open, entries: [turn(1, [1, 2], [4, 6])] }, 'Ines keeps 4 and 6: 2 cards now. 2 places are filled from the stock.'],
-    [{ ...open, houseRules: { again: true, refill: false }, entries: [turn(1, [1, 2], [4, 6])] }, 'Ines keeps 4 and 6: 2 cards now. Ines turns again.'],
-    [{ ...open, houseRules: TINY, entries: [turn(1, [1, 2], [1, 2]), relay] }, 'All is shuffled and laid out again: 2 places, 1 in the stock.'],
+    [
+      { ...open, entries: [turn(1, [1, 2], [4, 6])] },
+      'Ines keeps 4 and 6: 2 cards now. 2 places are filled from the stock.',
+    ],
+    [
+      { ...open, houseRules: { again: true, refill: false }, entries: [turn(1, [1, 2], [4, 6])] },
+      'Ines keeps 4 and 6: 2 cards now. Ines turns again.',
+    ],
+    [
+      { ...open, houseRules: TINY, entries: [turn(1, [1, 2], [1, 2]), relay] },
+      'All is shuffled and laid out again: 2 places, 1 in the stock.',
+    ],
     [{ ...open, entries: [relay] }, 'Doesn’t stand: Not yet: 12 places have not been seen.'],
     [
       { ...open, entries: [turn(1, [1, 2], [4, 5]), turn(2, [1, 3], [6, 4])] },

@@ -73,7 +73,9 @@ describe('bin/judge', () => {
   })
 
   test('--lines answers each line in order, broken ones too', () => {
-    const lines = Array.from({ length: 700 }, (_, i) => (i === 300 ? '{' : JSON.stringify({ ...(file as object), players: [`P${i}`, 'B'] })))
+    const lines = Array.from({ length: 700 }, (_, i) =>
+      i === 300 ? '{' : JSON.stringify({ ...(file as object), players: [`P${i}`, 'B'] }),
+    )
     const { status, stdout } = judge(['--lines'], lines.join('\n'))
     const answers = stdout
       .trim()

@@ -19,5 +19,6 @@ test('every version is pinned, and every override says why', () => {
   for (const [name, version] of Object.entries({ ...dependencies, ...devDependencies, ...overrides }))
     expect([name, version]).toEqual([name, expect.stringMatching(/^\d+\.\d+\.\d+$/)])
   const reasons = Object.keys(others['//overrides']).join(', ')
-  for (const name of Object.keys(overrides)) expect(reasons).toContain(name.replace(/@\^4$/, '').replace(/^@tailwindcss\/.*/, '@tailwindcss/*'))
+  for (const name of Object.keys(overrides))
+    expect(reasons).toContain(name.replace(/@\^4$/, '').replace(/^@tailwindcss\/.*/, '@tailwindcss/*'))
 })

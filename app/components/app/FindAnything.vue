@@ -24,7 +24,8 @@ watch(
   { immediate: true },
 )
 
-const placeOf = (shelf: number, i: number) => shelves.value.slice(0, shelf).reduce((sum, { finds }) => sum + finds.length, 0) + i
+const placeOf = (shelf: number, i: number) =>
+  shelves.value.slice(0, shelf).reduce((sum, { finds }) => sum + finds.length, 0) + i
 function move(by: number) {
   const count = all.value.length
   if (count) at.value = (at.value + by + count) % count

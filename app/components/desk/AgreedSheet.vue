@@ -28,7 +28,9 @@ const sentences = computed(() => {
   const { rules } = tape.state
   return [...game.wording.readBack(rules, seats), ...sayCommonRules(game, rules)]
 })
-const changes = computed(() => tape.lines.filter(({ struck, verdict, entry }) => !struck && verdict.stands && entry.kind === 'rules'))
+const changes = computed(() =>
+  tape.lines.filter(({ struck, verdict, entry }) => !struck && verdict.stands && entry.kind === 'rules'),
+)
 </script>
 
 <template>
@@ -47,7 +49,9 @@ const changes = computed(() => tape.lines.filter(({ struck, verdict, entry }) =>
         <Key @click="stop()"><UIcon name="i-lucide-log-out" class="size-5" /> Stop helping here</Key>
         <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
       </template>
-      <NuxtLink v-else :to="`/rulebook/${tape.table.game.id}`" class="key"><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</NuxtLink>
+      <NuxtLink v-else :to="`/rulebook/${tape.table.game.id}`" class="key"
+        ><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</NuxtLink
+      >
     </div>
   </DeskSheet>
 </template>

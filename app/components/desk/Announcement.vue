@@ -10,7 +10,12 @@ import type { MatchStore } from '~/stores/match'
 import type { Seat } from '#shared/api'
 
 /** Who won, by what, and how the end came; and once more with the same people and rules. */
-const { store, tape, seats, view } = defineProps<{ store: MatchStore; tape: Tape; seats: readonly Seat[]; view: GameView }>()
+const { store, tape, seats, view } = defineProps<{
+  store: MatchStore
+  tape: Tape
+  seats: readonly Seat[]
+  view: GameView
+}>()
 
 const desk = useDesk()
 const result = computed(() => tape.state.result!)
@@ -26,7 +31,8 @@ const headline = computed(() => {
 const ranking = computed(() => {
   const { rules } = tape.state
   const by = bestNow(tape.table, tape.state)
-  const worth = (score: number) => (by === 'nearest' ? -Math.abs((tape.table.game.goal?.(rules) ?? 0) - score) : by === 'fewest' ? -score : score)
+  const worth = (score: number) =>
+    by === 'nearest' ? -Math.abs((tape.table.game.goal?.(rules) ?? 0) - score) : by === 'fewest' ? -score : score
   const rows = seats.map((seat, i) => ({ seat, score: scores.value[i]!, won: result.value.winners.includes(i + 1) }))
   return rows.sort((a, b) => Number(b.won) - Number(a.won) || worth(b.score) - worth(a.score))
 })
@@ -49,7 +55,9 @@ const rulings = computed(() =>
       ({ struck, verdict, entry }) =>
         !struck &&
         verdict.stands &&
-        (entry.kind === 'rules' || entry.kind === 'award' || (entry.kind === 'call' && (entry.call === 'note' || entry.call === 'chart'))),
+        (entry.kind === 'rules' ||
+          entry.kind === 'award' ||
+          (entry.kind === 'call' && (entry.call === 'note' || entry.call === 'chart'))),
     )
     .map((line) => ({ number: line.number, says: sayEntry(tape.table, line) })),
 )
@@ -58,7 +66,9 @@ const rulings = computed(() =>
 <template>
   <section class="sheet p-5 sm:p-7 space-y-5" aria-label="Announcement">
     <div class="flex flex-wrap items-center gap-4">
-      <span class="flex -space-x-2"><Pennant v-for="(seat, i) in winners" :key="i" :number="seat.pennant" size="4.5rem" class="wave" /></span>
+      <span class="flex -space-x-2"
+        ><Pennant v-for="(seat, i) in winners" :key="i" :number="seat.pennant" size="4.5rem" class="wave"
+      /></span>
       <div>
         <h2 class="text-4xl sm:text-5xl font-extrabold leading-tight">{{ headline }}</h2>
         <p class="text-lg text-(--ink-soft)">{{ decided }}</p>
@@ -82,10 +92,12 @@ const rulings = computed(() =>
       </ul>
     </section>
     <p v-if="tape.table.source === 'dealt'" class="text-sm text-(--ink-soft)">
-      The app dealt from the seed <b class="figures text-(--ink)">{{ tape.table.seed }}</b>. Whoever doubts it: the match file with this seed is judged again
-      anywhere, and every play that the seed did not bring is named.
+      The app dealt from the seed <b class="figures text-(--ink)">{{ tape.table.seed }}</b>. Whoever doubts it: the
+      match file with this seed is judged again anywhere, and every play that the seed did not bring is named.
     </p>
-    <p v-if="desk.helping.value" class="text-lg font-semibold">The referee sets up the next match; this page goes along by itself.</p>
+    <p v-if="desk.helping.value" class="text-lg font-semibold">
+      The referee sets up the next match; this page goes along by itself.
+    </p>
     <template v-else-if="store.match">
       <NextStep :tape="tape" :match="store.match.id" />
       <PlayAgain :match="store.match" class="again" />

@@ -15,11 +15,17 @@ function says(raw: unknown): string {
 }
 const between = computed(() => store.conflict?.between ?? [])
 /** Somebody else recorded just that: there is nothing left to send. */
-const same = computed(() => store.waiting.every((mine) => between.value.some(({ entry }) => isEqual(entry, mine.entry))))
+const same = computed(() =>
+  store.waiting.every((mine) => between.value.some(({ entry }) => isEqual(entry, mine.entry))),
+)
 </script>
 
 <template>
-  <section class="sheet border-2 !border-(--call) p-4 space-y-3" role="alertdialog" aria-label="Somebody else recorded first">
+  <section
+    class="sheet border-2 !border-(--call) p-4 space-y-3"
+    role="alertdialog"
+    aria-label="Somebody else recorded first"
+  >
     <div class="flex items-center gap-3">
       <Stamp kind="call" />
       <h2 class="font-bold text-lg">Somebody else recorded first</h2>

@@ -35,8 +35,11 @@ const openable = ({ entry, struck }: Line) => entry.kind === 'play' && !struck
     <h2 class="font-bold text-xl">What this changes</h2>
     <ul class="space-y-1">
       <li v-for="(correction, i) in pending" :key="i" class="flex flex-wrap items-center gap-2">
-        <UIcon name="i-lucide-pencil" class="size-5 shrink-0 text-(--call)" /> <span class="flex-1 min-w-40">{{ says(correction) }}</span>
-        <button class="underline underline-offset-4 min-h-11 px-2 cursor-pointer" @click="review.drop(correction)">not this</button>
+        <UIcon name="i-lucide-pencil" class="size-5 shrink-0 text-(--call)" />
+        <span class="flex-1 min-w-40">{{ says(correction) }}</span>
+        <button class="underline underline-offset-4 min-h-11 px-2 cursor-pointer" @click="review.drop(correction)">
+          not this
+        </button>
       </li>
     </ul>
     <p v-if="!changed.length">No other verdict changes.</p>
@@ -56,7 +59,9 @@ const openable = ({ entry, struck }: Line) => entry.kind === 'play' && !struck
         <div v-if="openable(after)" class="flex flex-wrap gap-2">
           <Key @click="review.amend(number)">Put {{ number }} right</Key>
           <Key @click="review.attempt({ strike: number })">Take back {{ number }}</Key>
-          <span v-if="!after.verdict.stands" class="self-center text-sm text-(--ink-soft)">or leave it as it is: it stays on the tape and changes nothing</span>
+          <span v-if="!after.verdict.stands" class="self-center text-sm text-(--ink-soft)"
+            >or leave it as it is: it stays on the tape and changes nothing</span
+          >
         </div>
       </li>
     </ul>
@@ -69,7 +74,14 @@ const openable = ({ entry, struck }: Line) => entry.kind === 'play' && !struck
       </span>
     </p>
     <form class="flex flex-wrap gap-2 items-center" @submit.prevent="review.confirm(why)">
-      <UInput v-model="why" maxlength="200" size="xl" class="flex-1 min-w-48" placeholder="Why (if you like)" aria-label="Why" />
+      <UInput
+        v-model="why"
+        maxlength="200"
+        size="xl"
+        class="flex-1 min-w-48"
+        placeholder="Why (if you like)"
+        aria-label="Why"
+      />
       <Key main type="submit"><UIcon name="i-lucide-check" class="size-5" /> Record it</Key>
       <Key @click="review.leave()">Leave all as it was</Key>
     </form>

@@ -47,11 +47,23 @@ useEventListener('keydown', skip, { capture: true })
           size="4.5rem"
           :class="i < shown ? '' : 'opacity-50'"
         />
-        <Spinner v-else-if="reveal.kind === 'spinner'" :faces="reveal.fields?.[i] ?? []" :at="i < shown ? value : null" size="7rem" />
-        <Token v-else-if="reveal.kind === 'token'" :name="i < shown ? String(value) : null" :among="reveal.fields?.[0]?.map(String)" size="5rem" />
+        <Spinner
+          v-else-if="reveal.kind === 'spinner'"
+          :faces="reveal.fields?.[i] ?? []"
+          :at="i < shown ? value : null"
+          size="7rem"
+        />
+        <Token
+          v-else-if="reveal.kind === 'token'"
+          :name="i < shown ? String(value) : null"
+          :among="reveal.fields?.[0]?.map(String)"
+          size="5rem"
+        />
         <PlayingCard v-else :value="i < shown ? value : null" size="4.5rem" />
       </template>
     </div>
-    <button class="underline underline-offset-4 min-h-11 px-3 cursor-pointer" @click="emit('done')">Skip (Space)</button>
+    <button class="underline underline-offset-4 min-h-11 px-3 cursor-pointer" @click="emit('done')">
+      Skip (Space)
+    </button>
   </section>
 </template>

@@ -12,7 +12,13 @@ function giveBack(event: Event) {
 </script>
 
 <template>
-  <UModal v-model:open="open" :title="title" :description="description" :ui="{ content: wide ? 'max-w-2xl' : '' }" :content="{ onCloseAutoFocus: giveBack }">
+  <UModal
+    v-model:open="open"
+    :title="title"
+    :description="description"
+    :ui="{ content: wide ? 'max-w-2xl' : '' }"
+    :content="{ onCloseAutoFocus: giveBack }"
+  >
     <template #body><slot /></template>
   </UModal>
 </template>

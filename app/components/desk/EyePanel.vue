@@ -21,7 +21,9 @@ const drawn = defineModel<boolean>('drawn', { required: true })
     <TalkPrompts :prompts="prompts" />
     <component :is="view.Aid" v-if="view.Aid" :tape="tape" :seats="seats" />
     <div v-if="working" class="space-y-2">
-      <Key :aria-pressed="drawn" @click="drawn = !drawn"><UIcon name="i-lucide-shapes" class="size-5" /> Draw the sum</Key>
+      <Key :aria-pressed="drawn" @click="drawn = !drawn"
+        ><UIcon name="i-lucide-shapes" class="size-5" /> Draw the sum</Key
+      >
       <WorkingDrawing v-if="drawn" :working="working" class="w-full" />
     </div>
   </section>

@@ -13,14 +13,26 @@ const scores = computed(() => standing(tape.table, tape.state))
 </script>
 
 <template>
-  <DeskSheet v-model:open="open" title="End the match now?" description="It is decided on the standing, and the result says so. It can be taken back.">
+  <DeskSheet
+    v-model:open="open"
+    title="End the match now?"
+    description="It is decided on the standing, and the result says so. It can be taken back."
+  >
     <form class="space-y-4" @submit.prevent="emit('finish', why.trim())">
       <ul class="space-y-1 text-lg">
         <li v-for="(seat, i) in seats" :key="i" class="flex gap-2 items-center">
-          <Pennant :number="seat.pennant" size="1.3rem" /> {{ seat.name }} <b class="figures ml-auto">{{ minus(scores[i]!) }}</b>
+          <Pennant :number="seat.pennant" size="1.3rem" /> {{ seat.name }}
+          <b class="figures ml-auto">{{ minus(scores[i]!) }}</b>
         </li>
       </ul>
-      <UInput v-model="why" maxlength="200" size="xl" class="w-full" placeholder="Why (if you like): the ferry leaves" aria-label="Why" />
+      <UInput
+        v-model="why"
+        maxlength="200"
+        size="xl"
+        class="w-full"
+        placeholder="Why (if you like): the ferry leaves"
+        aria-label="Why"
+      />
       <div class="flex gap-2 flex-wrap">
         <Key main type="submit"><UIcon name="i-lucide-flag" class="size-5" /> End the match</Key>
         <Key @click="open = false">Play on</Key>

@@ -18,7 +18,8 @@ const told = async <T,>(call: () => Promise<T>) => {
     return null
   }
 }
-const load = () => told(async () => (helpers.value = (await callApi<{ helpers: Helper[] }>(`/api/matches/${match}/helpers`)).helpers))
+const load = () =>
+  told(async () => (helpers.value = (await callApi<{ helpers: Helper[] }>(`/api/matches/${match}/helpers`)).helpers))
 const add = () =>
   told(async () => {
     made.value = await callApi<{ id: string; code: string }>(`/api/matches/${match}/helpers`, 'POST')
@@ -54,19 +55,30 @@ watch(
   >
     <div class="space-y-4">
       <section v-if="made" class="space-y-2" aria-label="The code">
-        <p class="font-semibold">Scan it with the helper’s phone, or type it there after “Help at a table”. It is shown this once.</p>
+        <p class="font-semibold">
+          Scan it with the helper’s phone, or type it there after “Help at a table”. It is shown this once.
+        </p>
         <p class="figures text-4xl font-bold text-center" data-testid="helper-code">{{ made.code }}</p>
         <LinkCode :path="`/help/${made.code}`" what="helping at this table" />
       </section>
-      <Key v-else main class="w-full" @click="add()"><UIcon name="i-lucide-user-plus" class="size-5" /> A code for one more helper</Key>
+      <Key v-else main class="w-full" @click="add()"
+        ><UIcon name="i-lucide-user-plus" class="size-5" /> A code for one more helper</Key
+      >
       <section v-if="helpers.length" class="space-y-1" aria-labelledby="helping">
         <h3 id="helping" class="font-bold">Codes in use</h3>
         <ul class="divide-y divide-(--rule)">
           <li v-for="(helper, i) in helpers" :key="helper.id" class="py-1 flex items-center gap-3">
             <span
-              >Helper {{ i + 1 }}: {{ helper.cameAt ? `here since ${timeOfDay(helper.cameAt)}` : `not come yet, code of ${timeOfDay(helper.createdAt)}` }}</span
+              >Helper {{ i + 1 }}:
+              {{
+                helper.cameAt
+                  ? `here since ${timeOfDay(helper.cameAt)}`
+                  : `not come yet, code of ${timeOfDay(helper.createdAt)}`
+              }}</span
             >
-            <Key class="ml-auto" :aria-label="`Let helper ${i + 1} go`" @click="remove(helper.id)"><UIcon name="i-lucide-log-out" class="size-5" /> Let go</Key>
+            <Key class="ml-auto" :aria-label="`Let helper ${i + 1} go`" @click="remove(helper.id)"
+              ><UIcon name="i-lucide-log-out" class="size-5" /> Let go</Key
+            >
           </li>
         </ul>
       </section>

@@ -11,7 +11,11 @@ async function rest() {
 </script>
 
 <template>
-  <DeskSheet v-model:open="open" title="The clock runs on" description="What becomes of it while you are away? This is asked once.">
+  <DeskSheet
+    v-model:open="open"
+    title="The clock runs on"
+    description="What becomes of it while you are away? This is asked once."
+  >
     <div class="grid gap-2">
       <Key main @click="rest"><UIcon name="i-lucide-moon" class="size-5" /> Pause until later</Key>
       <Key @click="emit('go')"><UIcon name="i-lucide-timer" class="size-5" /> Let it run, they play on</Key>

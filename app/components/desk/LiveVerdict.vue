@@ -20,13 +20,20 @@ const judged = computed(() => desk.judged.value)
 /** Something is half entered and no verdict on it yet. */
 const begun = computed(() => !judged.value && desk.entry.value !== null)
 const shown = computed(() => {
-  if (judged.value) return { kind: stampOf(judged.value.verdict), says: desk.says.value ?? '', working: judged.value.verdict.working[0] ?? null }
+  if (judged.value)
+    return {
+      kind: stampOf(judged.value.verdict),
+      says: desk.says.value ?? '',
+      working: judged.value.verdict.working[0] ?? null,
+    }
   if (begun.value || !last) return null
   return { kind: stampOfLine(last), says: sayVerdict(tape.table, last), working: last.verdict.working.at(-1) ?? null }
 })
 const refused = computed(() => judged.value !== null && !judged.value.verdict.stands)
 /** The last entry leaves something for the referee to decide. */
-const deciding = computed(() => (!desk.helping.value && !judged.value && !begun.value && shown.value?.kind === 'call' ? last : null))
+const deciding = computed(() =>
+  !desk.helping.value && !judged.value && !begun.value && shown.value?.kind === 'call' ? last : null,
+)
 const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
 </script>
 
@@ -40,7 +47,9 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
       </div>
     </template>
     <p v-else class="says text-(--ink-soft)">
-      {{ begun ? 'Go on; the verdict comes as soon as it can.' : 'Enter what came up; the verdict appears here at once.' }}
+      {{
+        begun ? 'Go on; the verdict comes as soon as it can.' : 'Enter what came up; the verdict appears here at once.'
+      }}
     </p>
     <OverruleKeys
       v-if="refused"
@@ -51,7 +60,9 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
       @clear="desk.clear()"
     />
     <div v-else-if="deciding" class="keys">
-      <Key v-if="deciding.entry.kind === 'play'" @click="emit('amend', deciding)"><UIcon name="i-lucide-pencil" class="size-5" /> Put it right …</Key>
+      <Key v-if="deciding.entry.kind === 'play'" @click="emit('amend', deciding)"
+        ><UIcon name="i-lucide-pencil" class="size-5" /> Put it right …</Key
+      >
       <Key @click="emit('strike', deciding)"><UIcon name="i-lucide-undo-2" class="size-5" /> Take it back</Key>
       <Key @click="emit('leave', deciding)"><UIcon name="i-lucide-check" class="size-5" /> Leave it so</Key>
     </div>

@@ -40,7 +40,13 @@ const quick = useTemplateRef('quick')
 const pad = useTemplateRef('pad')
 const { sheet, asked, sheetOf } = useSheets()
 const [more, help, ruling, share] = [sheetOf('more'), sheetOf('help'), sheetOf('ruling'), sheetOf('share')]
-const [finish, agreed, names, relay, helpers] = [sheetOf('finish'), sheetOf('agreed'), sheetOf('names'), sheetOf('relay'), sheetOf('helpers')]
+const [finish, agreed, names, relay, helpers] = [
+  sheetOf('finish'),
+  sheetOf('agreed'),
+  sheetOf('names'),
+  sheetOf('relay'),
+  sheetOf('helpers'),
+]
 const leaving = sheetOf('leave')
 /** Where somebody is going who was asked what becomes of the clock. */
 let goingTo: string | null = null
@@ -94,7 +100,9 @@ const redoable = computed(() => (tape.value && !helping.value ? newestToRedo(tap
 const round = computed(() => (shown.value ? sayProgress(shown.value.table, shown.value.state) : ''))
 const reveal = computed(() => dealer.showing.value?.reveal ?? null)
 /** The newest entry that counts, in the match as it is shown. */
-const last = computed(() => shown.value?.lines.findLast(({ struck, entry }) => !struck && entry.kind !== 'strike') ?? null)
+const last = computed(
+  () => shown.value?.lines.findLast(({ struck, entry }) => !struck && entry.kind !== 'strike') ?? null,
+)
 const working = computed(() => desk.judged.value?.verdict.working[0] ?? last.value?.verdict.working.at(-1) ?? null)
 const prompts = computed(() => {
   const now = tape.value
@@ -111,7 +119,9 @@ watch(tape, (now, before) => {
   const { state, table } = now
   const next = desk.next.value
   const turn = next.length === 1 && desk.turns.value ? ` ${speaking(table).name(next[0]!)} is next.` : ''
-  heard.value = state.result ? sayResult(table, state.result) : `${sayEntry(table, line)}. ${sayVerdict(table, line)}${turn}`
+  heard.value = state.result
+    ? sayResult(table, state.result)
+    : `${sayEntry(table, line)}. ${sayVerdict(table, line)}${turn}`
   voice.say(heard.value)
   voice.chime(state.result ? 'end' : line.verdict.stands ? 'stands' : 'refused')
 })
@@ -219,8 +229,12 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
   </div>
   <div v-else ref="root" class="desk" :class="{ entering, settling: desk.settling.value }" :data-tab="tab">
     <header class="bar">
-      <span v-if="helping" class="home" title="You help at this table"><img src="/mark.svg" alt="" class="size-8" /></span>
-      <NuxtLink v-else to="/" class="home" aria-label="Nimble Tally, all matches" title="All matches"><img src="/mark.svg" alt="" class="size-8" /></NuxtLink>
+      <span v-if="helping" class="home" title="You help at this table"
+        ><img src="/mark.svg" alt="" class="size-8"
+      /></span>
+      <NuxtLink v-else to="/" class="home" aria-label="Nimble Tally, all matches" title="All matches"
+        ><img src="/mark.svg" alt="" class="size-8"
+      /></NuxtLink>
       <h1>
         {{ game.about.title }}<span v-if="store.match?.name" class="table-name">{{ store.match.name }}</span>
       </h1>
@@ -228,17 +242,28 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
       <ClockFace :store="store" :still="helping" />
       <RoomTime :store="store" />
       <DeskStatus :store="store" />
-      <p v-if="helping" class="others helper"><UIcon name="i-lucide-hand-helping" class="size-5" /> <span class="word">You help here</span></p>
+      <p v-if="helping" class="others helper">
+        <UIcon name="i-lucide-hand-helping" class="size-5" /> <span class="word">You help here</span>
+      </p>
       <TableSwitcher v-else :current="id" class="others" />
       <div class="acts">
         <Key :disabled="!undoable" title="Take back the newest entry (Z)" aria-label="Take back" @click="undo"
           ><UIcon name="i-lucide-undo-2" class="size-5" /> <span class="word">Take back</span></Key
         >
-        <Key v-if="!helping" :disabled="!redoable" aria-label="Bring back" title="Bring back what was taken back (Y)" @click="redo"
+        <Key
+          v-if="!helping"
+          :disabled="!redoable"
+          aria-label="Bring back"
+          title="Bring back what was taken back (Y)"
+          @click="redo"
           ><UIcon name="i-lucide-redo-2" class="size-5"
         /></Key>
-        <Key aria-label="Agreed house rules" title="What is agreed (V)" @click="sheet = 'agreed'"><UIcon name="i-lucide-scroll-text" class="size-5" /></Key>
-        <Key v-if="!helping" aria-label="More" title="More (M)" @click="sheet = 'more'"><UIcon name="i-lucide-ellipsis" class="size-5" /></Key>
+        <Key aria-label="Agreed house rules" title="What is agreed (V)" @click="sheet = 'agreed'"
+          ><UIcon name="i-lucide-scroll-text" class="size-5"
+        /></Key>
+        <Key v-if="!helping" aria-label="More" title="More (M)" @click="sheet = 'more'"
+          ><UIcon name="i-lucide-ellipsis" class="size-5"
+        /></Key>
       </div>
     </header>
     <PlayersRow class="seats" :tape="shown" :seats="seats" :touchable="entering" :told="told" />
@@ -257,8 +282,21 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
     </nav>
     <div class="stage">
       <ConflictPanel v-if="store.conflict" :store="store" />
-      <CorrectionPanel v-if="review.pending.value.length && amending === null" class="scrolls" :review="review" :tape="tape" :seats="seats" />
-      <Announcement v-else-if="result && !looking" class="scrolls" :store="store" :tape="tape" :seats="seats" :view="view" />
+      <CorrectionPanel
+        v-if="review.pending.value.length && amending === null"
+        class="scrolls"
+        :review="review"
+        :tape="tape"
+        :seats="seats"
+      />
+      <Announcement
+        v-else-if="result && !looking"
+        class="scrolls"
+        :store="store"
+        :tape="tape"
+        :seats="seats"
+        :view="view"
+      />
       <FitBox v-else class="grow" :least="0.62" :most="1.3">
         <component :is="view.Table" :key="amending ?? 'now'" />
       </FitBox>
@@ -266,16 +304,23 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
     </div>
     <div v-if="store.clock.paused && !result && !looking" class="dock rests" role="status">
       <UIcon name="i-lucide-moon" class="size-7 shrink-0" />
-      <p class="grow"><b>Paused until later</b>, since {{ lately(store.clock.paused.at) }}. Nothing is lost; whose turn it is stands above.</p>
-      <Key v-if="!helping" main @click="store.setClock('back')"><UIcon name="i-lucide-play" class="size-5" /> Go on</Key>
+      <p class="grow">
+        <b>Paused until later</b>, since {{ lately(store.clock.paused.at) }}. Nothing is lost; whose turn it is stands
+        above.
+      </p>
+      <Key v-if="!helping" main @click="store.setClock('back')"
+        ><UIcon name="i-lucide-play" class="size-5" /> Go on</Key
+      >
     </div>
     <div v-else-if="entering" class="dock">
       <p v-if="amending !== null" class="strip text-(--call)" role="status">
-        <UIcon name="i-lucide-pencil" class="size-5" /> Entry {{ amending }}: the table is as it was then. Enter what really happened.
+        <UIcon name="i-lucide-pencil" class="size-5" /> Entry {{ amending }}: the table is as it was then. Enter what
+        really happened.
         <Key class="ml-auto" @click="review.stopAmending()">Leave it</Key>
       </p>
       <p v-else-if="takenBack" class="strip" role="status">
-        <UIcon name="i-lucide-undo-2" class="size-5 shrink-0" /> <span class="truncate">Taken back: {{ takenBack }}</span>
+        <UIcon name="i-lucide-undo-2" class="size-5 shrink-0" />
+        <span class="truncate">Taken back: {{ takenBack }}</span>
         <Key v-if="!helping" class="ml-auto shrink-0" :disabled="!redoable" @click="redo">Bring it back</Key>
       </p>
       <LiveVerdict
@@ -288,7 +333,9 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
         @draw="((drawn = true), (tab = 'eye'))"
       />
       <PadFrame ref="pad">
-        <template #head><QuickLine ref="quick" :typed="view.typed" @record="desk.offer" @draft="desk.enter($event)" /></template>
+        <template #head
+          ><QuickLine ref="quick" :typed="view.typed" @record="desk.offer" @draft="desk.enter($event)"
+        /></template>
         <component :is="view.Pad" :key="amending ?? 'now'" />
       </PadFrame>
     </div>
@@ -306,7 +353,15 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
         @look="review.look($event.number)"
         @closed="backToPad"
       />
-      <EyePanel v-model:drawn="drawn" class="side-eye" :tape="tape" :seats="seats" :view="view" :prompts="prompts" :working="looking ? null : working" />
+      <EyePanel
+        v-model:drawn="drawn"
+        class="side-eye"
+        :tape="tape"
+        :seats="seats"
+        :view="view"
+        :prompts="prompts"
+        :working="looking ? null : working"
+      />
     </aside>
     <p class="sr-only" aria-live="polite" role="status">{{ heard }}</p>
     <template v-if="asked">

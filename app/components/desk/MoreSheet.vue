@@ -9,7 +9,17 @@ const { store, over, opening } = defineProps<{
   opening: boolean
 }>()
 const open = defineModel<boolean>('open', { required: true })
-const emit = defineEmits<{ ruling: []; share: []; help: []; look: []; finish: []; agreed: []; names: []; relay: []; helpers: [] }>()
+const emit = defineEmits<{
+  ruling: []
+  share: []
+  help: []
+  look: []
+  finish: []
+  agreed: []
+  names: []
+  relay: []
+  helpers: []
+}>()
 
 const { settings } = useVoice()
 const id = computed(() => store.match?.id ?? '')
@@ -29,34 +39,59 @@ function chart() {
   <DeskSheet v-model:open="open" title="More" description="At this table">
     <div class="space-y-4">
       <div class="grid gap-2 sm:grid-cols-2">
-        <Key v-if="!over" @click="emit('ruling')"><UIcon name="i-lucide-gavel" class="size-5" /> Ruling … <kbd class="kbd">R</kbd></Key>
-        <Key @click="emit('look')"><UIcon name="i-lucide-history" class="size-5" /> Look back <kbd class="kbd">L</kbd></Key>
-        <Key @click="emit('share')"><UIcon name="i-lucide-presentation" class="size-5" /> Board view … <kbd class="kbd">B</kbd></Key>
+        <Key v-if="!over" @click="emit('ruling')"
+          ><UIcon name="i-lucide-gavel" class="size-5" /> Ruling … <kbd class="kbd">R</kbd></Key
+        >
+        <Key @click="emit('look')"
+          ><UIcon name="i-lucide-history" class="size-5" /> Look back <kbd class="kbd">L</kbd></Key
+        >
+        <Key @click="emit('share')"
+          ><UIcon name="i-lucide-presentation" class="size-5" /> Board view … <kbd class="kbd">B</kbd></Key
+        >
         <Key v-if="!over" @click="chart"><UIcon name="i-lucide-table" class="size-5" /> The chart was opened</Key>
         <Key v-if="!over && !store.clock.paused" @click="(store.setClock('later'), (open = false))"
           ><UIcon name="i-lucide-moon" class="size-5" /> Pause until later</Key
         >
-        <Key v-if="!over" @click="emit('finish')"><UIcon name="i-lucide-flag" class="size-5" /> End the match now …</Key>
-        <Key @click="emit('agreed')"><UIcon name="i-lucide-scroll-text" class="size-5" /> What is agreed … <kbd class="kbd">V</kbd></Key>
+        <Key v-if="!over" @click="emit('finish')"
+          ><UIcon name="i-lucide-flag" class="size-5" /> End the match now …</Key
+        >
+        <Key @click="emit('agreed')"
+          ><UIcon name="i-lucide-scroll-text" class="size-5" /> What is agreed … <kbd class="kbd">V</kbd></Key
+        >
         <Key @click="emit('helpers')"><UIcon name="i-lucide-smartphone" class="size-5" /> Helpers …</Key>
         <Key @click="emit('names')"><UIcon name="i-lucide-tag" class="size-5" /> Names …</Key>
-        <Key v-if="opening" @click="emit('relay')"><UIcon name="i-lucide-layout-template" class="size-5" /> What was laid out …</Key>
-        <Key @click="emit('help')"><UIcon name="i-lucide-keyboard" class="size-5" /> Shortcuts <kbd class="kbd">?</kbd></Key>
+        <Key v-if="opening" @click="emit('relay')"
+          ><UIcon name="i-lucide-layout-template" class="size-5" /> What was laid out …</Key
+        >
+        <Key @click="emit('help')"
+          ><UIcon name="i-lucide-keyboard" class="size-5" /> Shortcuts <kbd class="kbd">?</kbd></Key
+        >
       </div>
       <section class="space-y-2">
         <h3 class="font-bold">Take it along</h3>
         <div class="flex flex-wrap gap-2">
-          <a v-for="{ as, label, icon } in EXPORTS" :key="as" class="key" :href="`/api/matches/${id}/export?as=${as}`" download
+          <a
+            v-for="{ as, label, icon } in EXPORTS"
+            :key="as"
+            class="key"
+            :href="`/api/matches/${id}/export?as=${as}`"
+            download
             ><UIcon :name="icon" class="size-5" /> {{ label }}</a
           >
-          <NuxtLink class="key" :to="`/print/${store.match?.game}?match=${id}`"><UIcon name="i-lucide-printer" class="size-5" /> Print …</NuxtLink>
+          <NuxtLink class="key" :to="`/print/${store.match?.game}?match=${id}`"
+            ><UIcon name="i-lucide-printer" class="size-5" /> Print …</NuxtLink
+          >
         </div>
       </section>
       <section class="space-y-2">
         <h3 class="font-bold">Heard</h3>
         <div class="flex flex-wrap gap-2">
-          <Key :aria-pressed="settings.speak" @click="settings.speak = !settings.speak"><UIcon name="i-lucide-volume-2" class="size-5" /> Speak verdicts</Key>
-          <Key :aria-pressed="settings.chime" @click="settings.chime = !settings.chime"><UIcon name="i-lucide-bell" class="size-5" /> Chimes</Key>
+          <Key :aria-pressed="settings.speak" @click="settings.speak = !settings.speak"
+            ><UIcon name="i-lucide-volume-2" class="size-5" /> Speak verdicts</Key
+          >
+          <Key :aria-pressed="settings.chime" @click="settings.chime = !settings.chime"
+            ><UIcon name="i-lucide-bell" class="size-5" /> Chimes</Key
+          >
         </div>
       </section>
     </div>

@@ -11,8 +11,14 @@ const next = computed(() => nextLevel(tape))
 <template>
   <p v-if="next" class="flex flex-wrap items-center gap-x-4 gap-y-2" data-testid="next">
     <span class="flex gap-2"
-      ><UIcon :name="next.way === 'harder' ? 'i-lucide-trending-up' : 'i-lucide-trending-down'" class="size-6 shrink-0" /> {{ sayNextLevel(next) }}</span
+      ><UIcon
+        :name="next.way === 'harder' ? 'i-lucide-trending-up' : 'i-lucide-trending-down'"
+        class="size-6 shrink-0"
+      />
+      {{ sayNextLevel(next) }}</span
     >
-    <NuxtLink class="key" :to="`/new?like=${match}&preset=${next.preset.id}`" :title="next.preset.hint">Try {{ next.preset.label }}</NuxtLink>
+    <NuxtLink class="key" :to="`/new?like=${match}&preset=${next.preset.id}`" :title="next.preset.hint"
+      >Try {{ next.preset.label }}</NuxtLink
+    >
   </p>
 </template>

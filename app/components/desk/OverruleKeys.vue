@@ -20,7 +20,9 @@ const REASONS = ['I saw the card', 'A card was mis-sorted', 'Entered wrongly bef
       <Key v-if="overrulable" aria-label="Let it stand …" @click="asking = true"
         ><UIcon name="i-lucide-gavel" class="size-5" /> <span>Let it stand …</span></Key
       >
-      <Key aria-label="Clear it" @click="emit('clear')"><UIcon name="i-lucide-x" class="size-5" /> <span>Clear it</span></Key>
+      <Key aria-label="Clear it" @click="emit('clear')"
+        ><UIcon name="i-lucide-x" class="size-5" /> <span>Clear it</span></Key
+      >
     </template>
   </div>
 </template>

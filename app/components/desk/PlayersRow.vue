@@ -28,7 +28,10 @@ const by = computed(() => bestNow(tape.table, tape.state))
 const best = computed(() => (by.value === 'fewest' ? Math.min(...scores.value) : Math.max(...scores.value)))
 const goal = computed(() => tape.table.game.goal?.(tape.state.rules) ?? null)
 const ahead = (seat: number) =>
-  !tape.state.result && seats.length > 1 && scores.value.some((score) => score !== best.value) && scores.value[seat - 1] === best.value
+  !tape.state.result &&
+  seats.length > 1 &&
+  scores.value.some((score) => score !== best.value) &&
+  scores.value[seat - 1] === best.value
 const remark = (seat: number) => {
   if (told) return told
   if (goal.value === null || tape.state.result) return ahead(seat) ? 'ahead' : ''

@@ -16,7 +16,8 @@ const helping = ref(false)
 /** A name at the beginning or the end says for whom: `Bao 54`, `54 Bao`; elsewhere it stands for its seat: `call @4 8 6 4`. */
 const named = computed(() => {
   const words = text.value.trim().split(/\s+/)
-  const seatOf = (word: string | undefined) => desk.seats.value.findIndex(({ name }) => name.toLowerCase() === word?.toLowerCase().replace(/:$/, '')) + 1
+  const seatOf = (word: string | undefined) =>
+    desk.seats.value.findIndex(({ name }) => name.toLowerCase() === word?.toLowerCase().replace(/:$/, '')) + 1
   if (words.length < 2) return text.value
   const [first, last] = [seatOf(words[0]), seatOf(words.at(-1))]
   // In the middle it is whoever the play names there.
@@ -38,7 +39,8 @@ const says = computed(() => {
     const reason = judged.value?.verdict.reason
     return reason ? sayReason(table.game, reason, speaking(table, state.rules)) : table.game.writePlay(read.value.play)
   }
-  if (read.value.why === 'not-understood') return `Not understood. Try ${typed[0]![0]}, or look under “What can be typed”.`
+  if (read.value.why === 'not-understood')
+    return `Not understood. Try ${typed[0]![0]}, or look under “What can be typed”.`
   return `Could be ${read.value.could.map((play) => table.game.writePlay(play)).join(', or ')}. Put spaces between, or a name before it.`
 })
 const tone = computed(() => (!read.value ? '' : judged.value?.verdict.stands ? 'text-(--stands)' : 'text-(--refused)'))

@@ -63,7 +63,9 @@ function record() {
         :names="seats.map(({ name }) => name)"
         :problems="tried ? problems : []"
       />
-      <p class="min-h-6 text-(--refused) font-semibold" role="alert">{{ tried && problems[0] ? sayProblem(problems[0], tape.table.game) : '' }}</p>
+      <p class="min-h-6 text-(--refused) font-semibold" role="alert">
+        {{ tried && problems[0] ? sayProblem(problems[0], tape.table.game) : '' }}
+      </p>
       <Key type="submit" main class="w-full"><UIcon name="i-lucide-check" class="size-5" /> See what this changes</Key>
     </form>
   </DeskSheet>

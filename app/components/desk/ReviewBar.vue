@@ -18,18 +18,33 @@ const strikable = computed(() => line.value && !line.value.struck && line.value.
     <div class="flex flex-wrap items-center gap-2">
       <p class="font-bold display text-lg">Looking back</p>
       <p class="text-(--ink-soft)">{{ at === 0 ? 'before the first entry' : `after entry ${at} of ${most}` }}</p>
-      <Key class="ml-auto" @click="review.leave()"><UIcon name="i-lucide-arrow-right-to-line" class="size-5" /> Back to now</Key>
+      <Key class="ml-auto" @click="review.leave()"
+        ><UIcon name="i-lucide-arrow-right-to-line" class="size-5" /> Back to now</Key
+      >
     </div>
     <div class="flex items-center gap-2">
-      <Key aria-label="One entry back" :disabled="at === 0" @click="at--"><UIcon name="i-lucide-chevron-left" class="size-5" /></Key>
-      <input v-model.number="at" type="range" min="0" :max="most" class="flex-1 h-11 accent-(--accent)" aria-label="After entry" />
-      <Key aria-label="One entry on" :disabled="at >= most" @click="at++"><UIcon name="i-lucide-chevron-right" class="size-5" /></Key>
+      <Key aria-label="One entry back" :disabled="at === 0" @click="at--"
+        ><UIcon name="i-lucide-chevron-left" class="size-5"
+      /></Key>
+      <input
+        v-model.number="at"
+        type="range"
+        min="0"
+        :max="most"
+        class="flex-1 h-11 accent-(--accent)"
+        aria-label="After entry"
+      />
+      <Key aria-label="One entry on" :disabled="at >= most" @click="at++"
+        ><UIcon name="i-lucide-chevron-right" class="size-5"
+      /></Key>
     </div>
     <template v-if="line">
       <p class="font-semibold">{{ sayEntry(tape.table, line) }}</p>
       <p class="text-(--ink-soft)">{{ sayVerdict(tape.table, line) }}</p>
       <div class="flex flex-wrap gap-2">
-        <Key v-if="isPlay" main @click="review.amend(line.number)"><UIcon name="i-lucide-pencil" class="size-5" /> Put entry {{ line.number }} right</Key>
+        <Key v-if="isPlay" main @click="review.amend(line.number)"
+          ><UIcon name="i-lucide-pencil" class="size-5" /> Put entry {{ line.number }} right</Key
+        >
         <Key v-if="strikable" @click="review.attempt({ strike: line.number })"
           ><UIcon name="i-lucide-strikethrough" class="size-5" /> Take back entry {{ line.number }}</Key
         >

@@ -92,11 +92,20 @@ function record() {
   <DeskSheet v-model:open="open" title="Ruling" description="It counts from here on, and stands on the tape." wide>
     <form class="space-y-3" @submit.prevent="record">
       <div class="flex flex-wrap gap-2">
-        <Key v-for="kind in kinds" :key="kind.id" :aria-pressed="what === kind.id" @click="what = kind.id">{{ kind.label }}</Key>
+        <Key v-for="kind in kinds" :key="kind.id" :aria-pressed="what === kind.id" @click="what = kind.id">{{
+          kind.label
+        }}</Key>
       </div>
       <template v-if="what === 'rule'">
         <div class="flex flex-wrap gap-1.5">
-          <Key v-for="each in fields" :key="each.name" class="!px-3" :aria-pressed="rule === each.name" @click="choose(each.name)">{{ each.label }}</Key>
+          <Key
+            v-for="each in fields"
+            :key="each.name"
+            class="!px-3"
+            :aria-pressed="rule === each.name"
+            @click="choose(each.name)"
+            >{{ each.label }}</Key
+          >
         </div>
         <RuleControl v-if="field" :key="field.name" v-model="value" :field="field" />
       </template>
@@ -106,7 +115,14 @@ function record() {
             <Pennant :number="seat.pennant" size="1.2rem" /> {{ seat.name }}
           </Key>
         </div>
-        <UInputNumber v-model="award.points" :min="-999" :max="999" size="xl" class="w-44" aria-label="Points given; a minus takes them" />
+        <UInputNumber
+          v-model="award.points"
+          :min="-999"
+          :max="999"
+          size="xl"
+          class="w-44"
+          aria-label="Points given; a minus takes them"
+        />
       </template>
       <fieldset v-if="what !== 'word'" class="flex flex-wrap gap-2 items-center">
         <legend class="contents"><span class="font-bold">Why</span></legend>
@@ -124,13 +140,21 @@ function record() {
         maxlength="300"
         size="xl"
         class="w-full"
-        :placeholder="what === 'word' ? 'The pointer lay between two fields: it counts as plus' : 'In your own words (if you like)'"
+        :placeholder="
+          what === 'word' ? 'The pointer lay between two fields: it counts as plus' : 'In your own words (if you like)'
+        "
         aria-label="In your own words"
       />
-      <p class="min-h-6 font-semibold" :class="refusal ? (unchanged ? 'text-(--ink-soft)' : 'text-(--refused)') : 'text-(--call)'" role="status">
+      <p
+        class="min-h-6 font-semibold"
+        :class="refusal ? (unchanged ? 'text-(--ink-soft)' : 'text-(--refused)') : 'text-(--call)'"
+        role="status"
+      >
         {{ refusal ?? ends }}
       </p>
-      <Key main class="w-full" type="submit" :disabled="!entry || Boolean(refusal)"><UIcon name="i-lucide-gavel" class="size-5" /> Record the ruling</Key>
+      <Key main class="w-full" type="submit" :disabled="!entry || Boolean(refusal)"
+        ><UIcon name="i-lucide-gavel" class="size-5" /> Record the ruling</Key
+      >
     </form>
   </DeskSheet>
 </template>

@@ -23,7 +23,11 @@ async function renew() {
 </script>
 
 <template>
-  <DeskSheet v-model:open="open" title="Board view" description="For a second screen or a projector. Whoever has the link can look, and nothing else.">
+  <DeskSheet
+    v-model:open="open"
+    title="Board view"
+    description="For a second screen or a projector. Whoever has the link can look, and nothing else."
+  >
     <BoardLink :path="`/board/${current}`" what="the board" @renew="renew()" />
     <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
   </DeskSheet>

@@ -76,12 +76,18 @@ function toggle(number: number) {
   <section class="roll" aria-label="Tape">
     <header class="flex items-center justify-between gap-2 px-4 pt-2 pb-1">
       <h2 class="font-bold" title="Everything that was recorded, newest first, with its arithmetic">Tape</h2>
-      <button v-if="anyStruck" class="text-sm underline underline-offset-4 min-h-11 px-2 cursor-pointer" @mousedown.prevent @click="showStruck = !showStruck">
+      <button
+        v-if="anyStruck"
+        class="text-sm underline underline-offset-4 min-h-11 px-2 cursor-pointer"
+        @mousedown.prevent
+        @click="showStruck = !showStruck"
+      >
         {{ showStruck ? 'Hide what was taken back' : 'Show what was taken back' }}
       </button>
     </header>
     <p v-if="!lines.length" class="px-4 pb-6 text-(--ink-soft)">
-      This is the tape, like that of an adding machine: each play appears here with its sum, and can be looked at or put right later.
+      This is the tape, like that of an adding machine: each play appears here with its sum, and can be looked at or put
+      right later.
     </p>
     <ol ref="list" class="entries">
       <TapeEntry
@@ -99,7 +105,9 @@ function toggle(number: number) {
         @amend="emit('amend', line)"
         @look="emit('look', line)"
       />
-      <li v-if="page.length < lines.length" ref="end" class="px-4 py-3 text-(--ink-soft)">{{ lines.length - page.length }} older …</li>
+      <li v-if="page.length < lines.length" ref="end" class="px-4 py-3 text-(--ink-soft)">
+        {{ lines.length - page.length }} older …
+      </li>
     </ol>
   </section>
 </template>

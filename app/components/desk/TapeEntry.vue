@@ -46,7 +46,9 @@ const isPlay = computed(() => line.entry.kind === 'play')
       <WorkingDrawing v-for="(working, i) in line.verdict.working" :key="i" :working="working" />
       <div v-if="!still" class="flex flex-wrap gap-2">
         <Key @click="emit('look')"><UIcon name="i-lucide-eye" /> The table then</Key>
-        <Key v-if="isPlay && !line.struck" @click="emit('amend')"><UIcon name="i-lucide-pencil" /> Put entry {{ line.number }} right</Key>
+        <Key v-if="isPlay && !line.struck" @click="emit('amend')"
+          ><UIcon name="i-lucide-pencil" /> Put entry {{ line.number }} right</Key
+        >
         <Key v-if="!line.struck && line.entry.kind !== 'strike'" @click="emit('strike')">
           <UIcon name="i-lucide-strikethrough" /> Take back entry {{ line.number }}
         </Key>

@@ -13,6 +13,8 @@ const { about, why, chosen = false } = defineProps<{ about: About; why: string; 
       <UIcon v-if="chosen" name="i-lucide-circle-check" class="size-5 text-(--accent) ml-auto self-center" />
     </span>
     <span class="block text-sm">{{ about.line }}</span>
-    <span class="block text-sm text-(--ink-soft)">{{ range(about.seats) }} players · {{ about.minutes.low }}–{{ about.minutes.high }} minutes · {{ why }}</span>
+    <span class="block text-sm text-(--ink-soft)"
+      >{{ range(about.seats) }} players · {{ about.minutes.low }}–{{ about.minutes.high }} minutes · {{ why }}</span
+    >
   </span>
 </template>

@@ -30,10 +30,16 @@ async function remove() {
 
 <template>
   <li class="sheet flex flex-col">
-    <NuxtLink :to="`/match/${match.id}`" class="block p-4 space-y-3 flex-1 rounded-t-[inherit] hover:bg-(--accent-soft)">
+    <NuxtLink
+      :to="`/match/${match.id}`"
+      class="block p-4 space-y-3 flex-1 rounded-t-[inherit] hover:bg-(--accent-soft)"
+    >
       <span class="flex items-center gap-3">
         <span class="font-bold text-xl display"
-          >{{ match.name || title }}<span v-if="match.name" class="block text-sm font-normal font-sans text-(--ink-soft)">{{ title }}</span></span
+          >{{ match.name || title
+          }}<span v-if="match.name" class="block text-sm font-normal font-sans text-(--ink-soft)">{{
+            title
+          }}</span></span
         >
         <span class="text-(--ink-soft)">
           {{
@@ -46,15 +52,23 @@ async function remove() {
                   : match.summary.round || 'in play'
           }}
         </span>
-        <span v-if="clock && !match.over" class="figures font-bold inline-flex items-center gap-1" :class="running ? '' : 'text-(--ink-soft)'">
+        <span
+          v-if="clock && !match.over"
+          class="figures font-bold inline-flex items-center gap-1"
+          :class="running ? '' : 'text-(--ink-soft)'"
+        >
           <UIcon :name="running ? 'i-lucide-timer' : 'i-lucide-pause'" class="size-4" /> {{ clock }}
         </span>
         <Stamp v-if="match.summary.slip && !match.over" kind="call" class="ml-auto text-sm" />
       </span>
       <span v-for="(seat, i) in match.seats" :key="i" class="flex items-center gap-2 text-lg leading-tight">
         <Pennant :number="seat.pennant" size="1.35rem" />
-        <span class="truncate" :class="{ 'font-bold': waits.includes(i + 1) || won.includes(i + 1) }">{{ seat.name }}</span>
-        <span v-if="waits.includes(i + 1)" class="text-sm rounded-r-full bg-(--accent) text-(--on-accent) px-2">turn</span>
+        <span class="truncate" :class="{ 'font-bold': waits.includes(i + 1) || won.includes(i + 1) }">{{
+          seat.name
+        }}</span>
+        <span v-if="waits.includes(i + 1)" class="text-sm rounded-r-full bg-(--accent) text-(--on-accent) px-2"
+          >turn</span
+        >
         <UIcon v-if="won.includes(i + 1)" name="i-lucide-award" class="size-5 text-(--stands)" aria-label="won" />
         <b class="figures ml-auto text-xl">{{ minus(match.summary.standing[i] ?? 0) }}</b>
       </span>
@@ -68,7 +82,9 @@ async function remove() {
         <button class="min-h-11 px-3 font-semibold cursor-pointer" @click="asking = false">Keep</button>
       </template>
       <template v-else>
-        <NuxtLink :to="`/new?like=${match.id}`" class="min-h-11 px-3 font-semibold inline-flex items-center">Another like this</NuxtLink>
+        <NuxtLink :to="`/new?like=${match.id}`" class="min-h-11 px-3 font-semibold inline-flex items-center"
+          >Another like this</NuxtLink
+        >
         <button
           class="min-h-11 min-w-11 inline-flex items-center justify-center cursor-pointer"
           :aria-label="`Delete this match of ${title}`"

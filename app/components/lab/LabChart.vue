@@ -19,7 +19,12 @@ Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, To
 
 const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name)
 const mode = useColorMode()
-const colours = computed(() => ({ mode: mode.value, sides: [colour('--accent'), colour('--call')], grid: colour('--rule'), text: colour('--ink') }))
+const colours = computed(() => ({
+  mode: mode.value,
+  sides: [colour('--accent'), colour('--call')],
+  grid: colour('--rule'),
+  text: colour('--ink'),
+}))
 const data = computed(() => ({
   labels: rows.map(({ label }) => label),
   datasets: names.map((name, side) => ({
@@ -38,12 +43,23 @@ const options = computed(() => ({
   maintainAspectRatio: false,
   plugins: { legend: { display: names.length > 1, labels: { color: colours.value.text } } },
   scales: {
-    x: { title: { display: true, text: unit, color: colours.value.text }, ticks: { color: colours.value.text }, grid: { display: false } },
-    y: { beginAtZero: true, ticks: { color: colours.value.text, callback: (value: number | string) => `${value} %` }, grid: { color: colours.value.grid } },
+    x: {
+      title: { display: true, text: unit, color: colours.value.text },
+      ticks: { color: colours.value.text },
+      grid: { display: false },
+    },
+    y: {
+      beginAtZero: true,
+      ticks: { color: colours.value.text, callback: (value: number | string) => `${value} %` },
+      grid: { color: colours.value.grid },
+    },
   },
 }))
 const csv = computed(() => {
-  const table = Papa.unparse({ fields: [unit, ...names.map((name) => `${name} (%)`)], data: rows.map(({ label, values }) => [label, ...values.map(tenth)]) })
+  const table = Papa.unparse({
+    fields: [unit, ...names.map((name) => `${name} (%)`)],
+    data: rows.map(({ label, values }) => [label, ...values.map(tenth)]),
+  })
   return `data:text/csv;charset=utf-8,${encodeURIComponent(`${table}\r\n`)}`
 })
 const file = computed(() => `${title.toLowerCase().replaceAll(/[^a-z]+/g, '-')}.csv`)
@@ -52,7 +68,9 @@ const file = computed(() => `${title.toLowerCase().replaceAll(/[^a-z]+/g, '-')}.
 <template>
   <figure class="sheet p-4 space-y-2">
     <figcaption class="font-bold">{{ title }}</figcaption>
-    <div class="h-52"><Bar :data="data" :options="options" role="img" :aria-label="`${title}. ${says} The numbers are in the table.`" /></div>
+    <div class="h-52">
+      <Bar :data="data" :options="options" role="img" :aria-label="`${title}. ${says} The numbers are in the table.`" />
+    </div>
     <div class="flex flex-wrap gap-2 items-start">
       <details class="grow">
         <summary class="key">The numbers</summary>

@@ -4,15 +4,22 @@ import type { Tally } from '#core/lab/tally'
 
 /** Which facts are practised: a square of them, each with how often it comes up in a hundred matches; darker is more often. */
 const { tally, label } = defineProps<{ tally: Tally; label: string }>()
-const counted = (square: Square) => Object.entries(tally.cells).reduce((sum, [key, n]) => sum + (key.startsWith(square) ? n : 0), 0)
+const counted = (square: Square) =>
+  Object.entries(tally.cells).reduce((sum, [key, n]) => sum + (key.startsWith(square) ? n : 0), 0)
 const square = ref<Square>('add')
 watchEffect(() => {
   if (counted(square.value) === 0) square.value = counted('times') > 0 ? 'times' : 'add'
 })
 const numbers = Array.from({ length: SIDE + 1 }, (_, i) => i)
-const times = (row: number, column: number) => ((tally.cells[keyOf(cellAt(square.value, row, column)!)] ?? 0) * 100) / Math.max(1, tally.matches)
+const times = (row: number, column: number) =>
+  ((tally.cells[keyOf(cellAt(square.value, row, column)!)] ?? 0) * 100) / Math.max(1, tally.matches)
 const most = computed(() =>
-  Math.max(1, ...Object.entries(tally.cells).flatMap(([key, n]) => (key.startsWith(square.value) ? [(n * 100) / Math.max(1, tally.matches)] : []))),
+  Math.max(
+    1,
+    ...Object.entries(tally.cells).flatMap(([key, n]) =>
+      key.startsWith(square.value) ? [(n * 100) / Math.max(1, tally.matches)] : [],
+    ),
+  ),
 )
 const told = (n: number) => (n >= 1000 ? `${Math.round(n / 100) / 10}k` : n >= 1 ? Math.round(n) : n > 0 ? '·' : '')
 const none = computed(() => counted('add') + counted('times') === 0)
@@ -45,7 +52,11 @@ const none = computed(() => counted('add') + counted('times') === 0)
         <tbody>
           <tr v-for="row in numbers" :key="row">
             <th scope="row">{{ row }}</th>
-            <td v-for="column in numbers" :key="column" :style="{ '--part': `${Math.round((70 * times(row, column)) / most)}%` }">
+            <td
+              v-for="column in numbers"
+              :key="column"
+              :style="{ '--part': `${Math.round((70 * times(row, column)) / most)}%` }"
+            >
               {{ told(times(row, column)) }}
             </td>
           </tr>

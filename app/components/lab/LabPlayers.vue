@@ -16,17 +16,34 @@ const set = (at: number, kind: PlayerKind) => (players.value = players.value.map
 <template>
   <fieldset class="space-y-2">
     <legend class="contents"><span class="block font-bold text-lg">Who plays how</span></legend>
-    <div v-for="(kind, i) in players" :key="i" class="flex flex-wrap items-center gap-2" role="group" :aria-label="`Player ${i + 1}`">
+    <div
+      v-for="(kind, i) in players"
+      :key="i"
+      class="flex flex-wrap items-center gap-2"
+      role="group"
+      :aria-label="`Player ${i + 1}`"
+    >
       <Pennant :number="i + 1" size="1.4rem" />
       <span class="w-20">{{ i ? `Player ${i + 1}` : 'Begins' }}</span>
-      <Key v-for="each in PLAYERS" :key="each" :aria-pressed="kind === each" :title="hint(each)" @click="set(i, each)">{{ LABELS[each] }}</Key>
+      <Key
+        v-for="each in PLAYERS"
+        :key="each"
+        :aria-pressed="kind === each"
+        :title="hint(each)"
+        @click="set(i, each)"
+        >{{ LABELS[each] }}</Key
+      >
     </div>
     <div class="flex gap-2">
       <Key :disabled="players.length >= about.seats.high" @click="players = [...players, players.at(-1) ?? 'careful']"
         ><UIcon name="i-lucide-plus" class="size-5" /> A player</Key
       >
-      <Key :disabled="players.length <= about.seats.low" @click="players = players.slice(0, -1)"><UIcon name="i-lucide-minus" class="size-5" /> One fewer</Key>
+      <Key :disabled="players.length <= about.seats.low" @click="players = players.slice(0, -1)"
+        ><UIcon name="i-lucide-minus" class="size-5" /> One fewer</Key
+      >
     </div>
-    <p class="text-sm text-(--ink-soft)">Careless: {{ hint('careless') }}. Careful: {{ hint('careful') }}. Best: {{ hint('best') }}.</p>
+    <p class="text-sm text-(--ink-soft)">
+      Careless: {{ hint('careless') }}. Careful: {{ hint('careful') }}. Best: {{ hint('best') }}.
+    </p>
   </fieldset>
 </template>

@@ -16,7 +16,11 @@ const reports = computed(() => sides.value.map((tally) => reportOf(tally, questi
 const said = computed(() => reports.value.map((report) => sayReport(report, question.players)))
 const verdict = computed(() =>
   answer.pairs && reports.value[0]!.matches > 1
-    ? sayComparison(comparePairs(answer.pairs, question.pace, question.players.length), reports.value[0]!, question.players)
+    ? sayComparison(
+        comparePairs(answer.pairs, question.pace, question.players.length),
+        reports.value[0]!,
+        question.players,
+      )
     : [],
 )
 const share = (n: number, tally: Tally) => (100 * n) / Math.max(1, tally.matches)
@@ -41,7 +45,10 @@ function bars(of: (tally: Tally) => Histogram, scale = 1, most = BARS) {
     const label = width === 1 ? figure(from) : `${figure(from)}–${figure(from + width - 1)}`
     return {
       label,
-      values: rows.map((side, s) => (100 * side.reduce((sum, [value, n]) => sum + (value >= from && value < from + width ? n : 0), 0)) / all[s]!),
+      values: rows.map(
+        (side, s) =>
+          (100 * side.reduce((sum, [value, n]) => sum + (value >= from && value < from + width ? n : 0), 0)) / all[s]!,
+      ),
     }
   })
 }
@@ -49,10 +56,16 @@ const lengths = computed(() => bars(({ plays }) => plays, question.pace / 60))
 const scores = computed(() => bars(({ scores: each }) => each))
 const changes = computed(() => bars((tally) => tally.changes, 1, 12))
 const places = computed(() =>
-  question.players.map((_, place) => ({ label: place ? `Player ${place + 1}` : 'Begins', values: reports.value.map(({ wins }) => 100 * wins[place]!.value) })),
+  question.players.map((_, place) => ({
+    label: place ? `Player ${place + 1}` : 'Begins',
+    values: reports.value.map(({ wins }) => 100 * wins[place]!.value),
+  })),
 )
 const decided = computed(() =>
-  Array.from({ length: TENTHS }, (_, i) => ({ label: `${i * 10}–${i * 10 + 10} %`, values: sides.value.map((tally) => share(tally.decided[i]!, tally)) })),
+  Array.from({ length: TENTHS }, (_, i) => ({
+    label: `${i * 10}–${i * 10 + 10} %`,
+    values: sides.value.map((tally) => share(tally.decided[i]!, tally)),
+  })),
 )
 /** Of one match nothing is known of how far it may be off. */
 const bound = (n: number) => (Number.isFinite(n) ? tenth(n) : '?')
@@ -74,7 +87,14 @@ const bound = (n: number) => (Number.isFinite(n) ? tenth(n) : '?')
     </div>
     <div class="grid gap-4 grid-cols-1 lg:grid-cols-2">
       <LabChart title="Length" unit="Minutes" :rows="lengths" :names="names" :says="said[0]![0] ?? ''" />
-      <LabChart v-if="question.players.length > 1" title="Who wins" unit="Place in the order" :rows="places" :names="names" :says="said[0]![1] ?? ''" />
+      <LabChart
+        v-if="question.players.length > 1"
+        title="Who wins"
+        unit="Place in the order"
+        :rows="places"
+        :names="names"
+        :says="said[0]![1] ?? ''"
+      />
       <LabChart
         v-if="question.players.length > 1"
         title="How early it is decided"
@@ -91,7 +111,13 @@ const bound = (n: number) => (Number.isFinite(n) ? tenth(n) : '?')
         :names="names"
         says="How often somebody else took the lead."
       />
-      <LabChart title="Scores" unit="At the end" :rows="scores" :names="names" says="Scores of all players at the end." />
+      <LabChart
+        title="Scores"
+        unit="At the end"
+        :rows="scores"
+        :names="names"
+        says="Scores of all players at the end."
+      />
       <section class="sheet p-4 space-y-2" aria-labelledby="practised">
         <h2 id="practised" class="font-bold">Number facts a match</h2>
         <table class="w-full text-right">
@@ -106,7 +132,9 @@ const bound = (n: number) => (Number.isFinite(n) ? tenth(n) : '?')
               <th scope="row" class="text-left">{{ place ? `Player ${place + 1}` : 'Begins' }}</th>
               <td v-for="(side, i) in reports" :key="i">
                 {{ tenth(side.facts[place]!.value) }}
-                <span class="text-(--ink-soft)">({{ bound(side.facts[place]!.low) }} to {{ bound(side.facts[place]!.high) }})</span>
+                <span class="text-(--ink-soft)"
+                  >({{ bound(side.facts[place]!.low) }} to {{ bound(side.facts[place]!.high) }})</span
+                >
               </td>
             </tr>
             <tr>

@@ -24,12 +24,23 @@ const changed = computed(() => Object.keys(rules.value).length)
       <span class="block font-bold text-lg">{{ label }}</span>
     </legend>
     <div class="flex flex-wrap gap-2">
-      <Key v-if="!presets.some((preset) => isEqual(preset.rules, {}))" :aria-pressed="isEqual(rules, {})" @click="rules = {}">As usual</Key>
-      <Key v-for="preset in presets" :key="preset.id" :aria-pressed="isEqual(rules, preset.rules)" :title="preset.hint" @click="rules = { ...preset.rules }">{{
-        preset.label
-      }}</Key>
+      <Key
+        v-if="!presets.some((preset) => isEqual(preset.rules, {}))"
+        :aria-pressed="isEqual(rules, {})"
+        @click="rules = {}"
+        >As usual</Key
+      >
+      <Key
+        v-for="preset in presets"
+        :key="preset.id"
+        :aria-pressed="isEqual(rules, preset.rules)"
+        :title="preset.hint"
+        @click="rules = { ...preset.rules }"
+        >{{ preset.label }}</Key
+      >
       <Key :aria-expanded="open || !read.ok" @click="open = !open"
-        ><UIcon name="i-lucide-sliders-horizontal" class="size-5" /> {{ open ? 'Fold' : 'Rule by rule' }}{{ changed ? ` (${changed} changed)` : '' }}</Key
+        ><UIcon name="i-lucide-sliders-horizontal" class="size-5" /> {{ open ? 'Fold' : 'Rule by rule'
+        }}{{ changed ? ` (${changed} changed)` : '' }}</Key
       >
     </div>
     <div v-if="open || !read.ok" class="grid gap-x-6 gap-y-4 sm:grid-cols-2">

@@ -13,10 +13,17 @@ const fields = computed(() => (lab.game.value ? searchable(lab.game.value) : [])
 const rule = ref('')
 /** Rules that say how long a game is come first to mind. */
 const LONG = ['rounds', 'turns', 'goal', 'limit']
-watch(fields, (now) => (rule.value = (LONG.map((name) => now.find((each) => each.name === name)).find(Boolean) ?? now[0])?.name ?? ''), { immediate: true })
+watch(
+  fields,
+  (now) =>
+    (rule.value = (LONG.map((name) => now.find((each) => each.name === name)).find(Boolean) ?? now[0])?.name ?? ''),
+  { immediate: true },
+)
 const minutes = ref(15)
 const tried = shallowRef<readonly Tried[]>([])
-const { part, failed, ask, cancel } = useWorker<LabWorker>(() => new Worker(new URL('../../workers/lab.worker.ts', import.meta.url), { type: 'module' }))
+const { part, failed, ask, cancel } = useWorker<LabWorker>(
+  () => new Worker(new URL('../../workers/lab.worker.ts', import.meta.url), { type: 'module' }),
+)
 const field = computed(() => fields.value.find(({ name }) => name === rule.value))
 const over = ref(false)
 watch([() => lab.question.value, rule, minutes], () => {
@@ -59,9 +66,17 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         >
         <label class="space-y-1"
           ><span class="block font-semibold">About so many minutes</span>
-          <UInputNumber v-model="minutes" :min="1" :max="120" size="xl" class="w-36" aria-label="Minutes that a match is to take"
+          <UInputNumber
+            v-model="minutes"
+            :min="1"
+            :max="120"
+            size="xl"
+            class="w-36"
+            aria-label="Minutes that a match is to take"
         /></label>
-        <Key type="submit" :disabled="!lab.ok.value || part > 0"><UIcon name="i-lucide-search" class="size-5" /> Search</Key>
+        <Key type="submit" :disabled="!lab.ok.value || part > 0"
+          ><UIcon name="i-lucide-search" class="size-5" /> Search</Key
+        >
         <Key v-if="part > 0" @click="cancel()"><UIcon name="i-lucide-x" class="size-5" /> Stop</Key>
       </form>
       <p v-if="part > 0" role="status">Trying {{ field?.label }} …</p>
@@ -79,19 +94,37 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
             <thead>
               <tr>
                 <th scope="row" class="text-left pr-3">{{ field.label }}</th>
-                <th v-for="each in tried" :key="each.value" scope="col" class="px-2" :class="{ 'bg-(--accent-soft)': each === best }">{{ each.value }}</th>
+                <th
+                  v-for="each in tried"
+                  :key="each.value"
+                  scope="col"
+                  class="px-2"
+                  :class="{ 'bg-(--accent-soft)': each === best }"
+                >
+                  {{ each.value }}
+                </th>
               </tr>
             </thead>
             <tbody>
               <tr>
                 <th scope="row" class="text-left pr-3">Minutes, usual</th>
-                <td v-for="each in tried" :key="each.value" class="px-2" :class="{ 'bg-(--accent-soft)': each === best }">
+                <td
+                  v-for="each in tried"
+                  :key="each.value"
+                  class="px-2"
+                  :class="{ 'bg-(--accent-soft)': each === best }"
+                >
                   {{ roundMinutes(each.minutes.usual) }}
                 </td>
               </tr>
               <tr>
                 <th scope="row" class="text-left pr-3">nine of ten below</th>
-                <td v-for="each in tried" :key="each.value" class="px-2" :class="{ 'bg-(--accent-soft)': each === best }">
+                <td
+                  v-for="each in tried"
+                  :key="each.value"
+                  class="px-2"
+                  :class="{ 'bg-(--accent-soft)': each === best }"
+                >
                   {{ roundMinutes(each.minutes.high) }}
                 </td>
               </tr>

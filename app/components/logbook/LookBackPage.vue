@@ -23,12 +23,16 @@ useHead({ title: () => `${title} · Nimble Tally` })
       <h1 class="text-3xl font-bold mr-auto">{{ title }}</h1>
       <span class="flex flex-wrap gap-2 print:hidden">
         <slot name="before" />
-        <Key :disabled="!day?.matches.length" @click="print()"><UIcon name="i-lucide-printer" class="size-5" /> Print it</Key>
+        <Key :disabled="!day?.matches.length" @click="print()"
+          ><UIcon name="i-lucide-printer" class="size-5" /> Print it</Key
+        >
         <a class="key" :href="csv" download><UIcon name="i-lucide-sheet" class="size-5" /> CSV</a>
         <slot name="after" />
       </span>
     </header>
-    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">{{ failed }} <Key @click="emit('again')">Try again</Key></p>
+    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">
+      {{ failed }} <Key @click="emit('again')">Try again</Key>
+    </p>
     <p v-else-if="!day" aria-busy="true">Looking back on it …</p>
     <p v-else-if="!day.matches.length" class="sheet p-8 text-center text-lg">{{ nothing }}</p>
     <LookedBack v-else :day="day" />

@@ -19,10 +19,14 @@ useHead({ style: [{ key: 'paper', innerHTML: '@page { margin: 12mm }' }] })
       <h2 id="played" class="text-xl font-bold">Played</h2>
       <ul class="divide-y divide-(--rule)">
         <li v-for="match in day.matches" :key="match.id" class="py-1.5 flex flex-wrap items-baseline gap-x-4">
-          <NuxtLink :to="`/match/${match.id}`" class="font-bold underline underline-offset-4 decoration-(--rule)">{{ nameOf(match) }}</NuxtLink>
+          <NuxtLink :to="`/match/${match.id}`" class="font-bold underline underline-offset-4 decoration-(--rule)">{{
+            nameOf(match)
+          }}</NuxtLink>
           <span v-if="match.name" class="text-(--ink-soft)">{{ aboutOf(match.game)?.title }}</span>
           <span v-for="(seat, i) in match.seats" :key="i" :class="{ 'font-bold': won(match, i + 1) }"
-            >{{ seat.name }} <span class="figures">{{ minus(match.summary.standing[i] ?? 0) }}</span>{{ won(match, i + 1) ? ' won' : '' }}</span
+            >{{ seat.name }} <span class="figures">{{ minus(match.summary.standing[i] ?? 0) }}</span>{{
+              won(match, i + 1) ? ' won' : ''
+            }}</span
           >
           <span v-if="!match.over" class="text-(--ink-soft)">not finished</span>
         </li>
@@ -45,13 +49,17 @@ useHead({ style: [{ key: 'paper', innerHTML: '@page { margin: 12mm }' }] })
           <tbody>
             <tr v-for="child in day.children" :key="child.person.id">
               <th scope="row" class="text-left">
-                <NuxtLink :to="`/people/${child.person.id}`" class="underline underline-offset-4 decoration-(--rule)">{{ child.person.name }}</NuxtLink>
+                <NuxtLink :to="`/people/${child.person.id}`" class="underline underline-offset-4 decoration-(--rule)">{{
+                  child.person.name
+                }}</NuxtLink>
               </th>
               <td class="figures">{{ child.matches }}</td>
               <td class="figures">{{ child.won }}</td>
               <td class="figures">{{ child.facts }}</td>
               <td>{{ child.said ? `${child.right} of ${child.said}` : '–' }}</td>
-              <td class="left">{{ child.shaky.slice(0, 6).map(sayCell).join(', ') || '–' }}{{ child.shaky.length > 6 ? ' …' : '' }}</td>
+              <td class="left">
+                {{ child.shaky.slice(0, 6).map(sayCell).join(', ') || '–' }}{{ child.shaky.length > 6 ? ' …' : '' }}
+              </td>
             </tr>
           </tbody>
         </table>
@@ -61,7 +69,8 @@ useHead({ style: [{ key: 'paper', innerHTML: '@page { margin: 12mm }' }] })
       <h2 id="remarks" class="text-xl font-bold">Remarked</h2>
       <ul class="list-disc pl-5">
         <li v-for="(remark, i) in day.remarks" :key="i">
-          <span v-if="tableOf(remark.match)" class="font-semibold">{{ nameOf(tableOf(remark.match)!) }}:</span> {{ remark.why }}
+          <span v-if="tableOf(remark.match)" class="font-semibold">{{ nameOf(tableOf(remark.match)!) }}:</span>
+          {{ remark.why }}
         </li>
       </ul>
     </section>

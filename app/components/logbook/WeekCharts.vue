@@ -1,17 +1,42 @@
 <script setup lang="ts">
-import { BarController, BarElement, CategoryScale, Chart, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js'
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  Tooltip,
+} from 'chart.js'
 import { Bar, Line } from 'vue-chartjs'
 import type { Week } from '#shared/api'
 
 /** What is seen sooner than read: matches a week, right answers, time a play; the numbers stand beside. */
 const { weeks } = defineProps<{ weeks: readonly Week[] }>()
-Chart.register(BarController, BarElement, CategoryScale, LinearScale, LineController, LineElement, PointElement, Tooltip)
+Chart.register(
+  BarController,
+  BarElement,
+  CategoryScale,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  Tooltip,
+)
 
 const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name)
 const mode = useColorMode()
 const labels = computed(() => weeks.map(({ week }) => weekFrom(week)))
 const share = ({ said, right }: Week) => (said ? Math.round((100 * right) / said) : null)
-const colours = computed(() => ({ mode: mode.value, bar: colour('--accent'), line: colour('--stands'), grid: colour('--rule'), text: colour('--ink') }))
+const colours = computed(() => ({
+  mode: mode.value,
+  bar: colour('--accent'),
+  line: colour('--stands'),
+  grid: colour('--rule'),
+  text: colour('--ink'),
+}))
 const options = computed(() => ({
   animation: false as const,
   responsive: true,
@@ -23,11 +48,27 @@ const options = computed(() => ({
 }))
 const matches = computed(() => ({
   labels: labels.value,
-  datasets: [{ label: 'Matches', data: weeks.map((week) => week.matches), maxBarThickness: 40, backgroundColor: colours.value.bar }],
+  datasets: [
+    {
+      label: 'Matches',
+      data: weeks.map((week) => week.matches),
+      maxBarThickness: 40,
+      backgroundColor: colours.value.bar,
+    },
+  ],
 }))
 const line = (label: string, data: (number | null)[], dashed = false) => ({
   labels: labels.value,
-  datasets: [{ label, data, borderColor: dashed ? colours.value.bar : colours.value.line, pointRadius: 4, borderDash: dashed ? [6, 4] : [], spanGaps: true }],
+  datasets: [
+    {
+      label,
+      data,
+      borderColor: dashed ? colours.value.bar : colours.value.line,
+      pointRadius: 4,
+      borderDash: dashed ? [6, 4] : [],
+      spanGaps: true,
+    },
+  ],
 })
 const right = computed(() => line('Right of 100', weeks.map(share)))
 const pace = computed(() =>
@@ -44,15 +85,21 @@ const pace = computed(() =>
     <div class="grid gap-4 md:grid-cols-3">
       <figure>
         <figcaption class="font-semibold">Matches a week</figcaption>
-        <div class="h-44"><Bar :data="matches" :options="options" aria-label="Matches a week, as in the table" role="img" /></div>
+        <div class="h-44">
+          <Bar :data="matches" :options="options" aria-label="Matches a week, as in the table" role="img" />
+        </div>
       </figure>
       <figure>
         <figcaption class="font-semibold">Right answers of 100</figcaption>
-        <div class="h-44"><Line :data="right" :options="options" aria-label="Right answers of 100, as in the table" role="img" /></div>
+        <div class="h-44">
+          <Line :data="right" :options="options" aria-label="Right answers of 100, as in the table" role="img" />
+        </div>
       </figure>
       <figure>
         <figcaption class="font-semibold">Seconds a play</figcaption>
-        <div class="h-44"><Line :data="pace" :options="options" aria-label="Seconds a play, as in the table" role="img" /></div>
+        <div class="h-44">
+          <Line :data="pace" :options="options" aria-label="Seconds a play, as in the table" role="img" />
+        </div>
       </figure>
     </div>
     <details>

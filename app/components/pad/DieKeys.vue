@@ -16,7 +16,14 @@ const emit = defineEmits<{ pick: [face: number] }>()
 
 <template>
   <div class="flex flex-wrap gap-1.5">
-    <Key v-for="face in facesOfDie(sides)" :key="face" class="face" :disabled="disabled" :aria-label="label(face)" @click="emit('pick', face)">
+    <Key
+      v-for="face in facesOfDie(sides)"
+      :key="face"
+      class="face"
+      :disabled="disabled"
+      :aria-label="label(face)"
+      @click="emit('pick', face)"
+    >
       <Die :face="face" :sides="sides" size="2.3rem" />
     </Key>
   </div>

@@ -16,7 +16,15 @@ function choose(how: How) {
     <legend class="contents">
       <span class="text-sm font-semibold mr-1">{{ required ? 'How? (needed)' : 'How?' }}</span>
     </legend>
-    <button v-for="how in HOWS" :key="how" type="button" class="how" :aria-pressed="told.how === how" @mousedown.prevent @click="choose(how)">
+    <button
+      v-for="how in HOWS"
+      :key="how"
+      type="button"
+      class="how"
+      :aria-pressed="told.how === how"
+      @mousedown.prevent
+      @click="choose(how)"
+    >
       {{ HOW_NAMES[how] }}
     </button>
   </fieldset>

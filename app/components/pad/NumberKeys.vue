@@ -15,9 +15,14 @@ function type(digit: number) {
 
 <template>
   <div class="numbers" role="group" aria-label="Number keys">
-    <Key v-for="digit in [1, 2, 3, 4, 5, 6, 7, 8, 9, 0]" :key="digit" class="number figures" :aria-label="`Figure ${digit}`" @click="type(digit)">{{
-      digit
-    }}</Key>
+    <Key
+      v-for="digit in [1, 2, 3, 4, 5, 6, 7, 8, 9, 0]"
+      :key="digit"
+      class="number figures"
+      :aria-label="`Figure ${digit}`"
+      @click="type(digit)"
+      >{{ digit }}</Key
+    >
     <Key
       v-if="minus"
       class="number figures"

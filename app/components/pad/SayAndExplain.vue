@@ -45,9 +45,13 @@ const asking = computed(() => asks && rules.value.answers !== 'off')
 const telling = computed(() => rules.value.explain === 'required' || (rules.value.explain === 'invited' && !beside))
 /** What is typed outlasts a reload, as long as it is the answer to the same question. */
 const question = computed(() => `${desk.tape.value?.state.played ?? 0}/${play({}).by ?? 0}/${right}`)
-const kept = useSessionStorage<{ question: string; typed: string } | null>(`said-${String(useRoute().params.id)}`, null, {
-  serializer: StorageSerializers.object,
-})
+const kept = useSessionStorage<{ question: string; typed: string } | null>(
+  `said-${String(useRoute().params.id)}`,
+  null,
+  {
+    serializer: StorageSerializers.object,
+  },
+)
 const typed = ref(kept.value?.question === question.value ? kept.value.typed : '')
 watch(typed, (now) => (kept.value = now ? { question: question.value, typed: now } : null))
 const told = ref<Told>({})
@@ -87,7 +91,12 @@ function tell(now: Told) {
 
 usePad(
   [
-    { keys: kbd, does: 'record it, with the right answer said', on: (press) => press.key === kbd.toLowerCase() && !disabled, run: answer },
+    {
+      keys: kbd,
+      does: 'record it, with the right answer said',
+      on: (press) => press.key === kbd.toLowerCase() && !disabled,
+      run: answer,
+    },
     {
       keys: '= and figures',
       does: 'another answer said; Enter records it',
@@ -95,7 +104,9 @@ usePad(
         asking.value &&
         !beside &&
         !disabled &&
-        (key === '=' || (typing.value && (digit !== null || key === '-' || key === 'backspace' || key === 'enter' || key === 'escape'))),
+        (key === '=' ||
+          (typing.value &&
+            (digit !== null || key === '-' || key === 'backspace' || key === 'enter' || key === 'escape'))),
       run: ({ key, digit }) => {
         if (key === '=') typing.value = true
         else if (key === 'enter') answer()
@@ -122,11 +133,15 @@ usePad(
           ></span
         >
       </Key>
-      <Key v-if="asking && rules.answers === 'noted' && !needed" :disabled="disabled" @click="record({})">Said nothing</Key>
+      <Key v-if="asking && rules.answers === 'noted' && !needed" :disabled="disabled" @click="record({})"
+        >Said nothing</Key
+      >
       <slot />
     </div>
     <div v-if="asking" class="flex items-center gap-2">
-      <span class="text-sm font-semibold shrink-0 max-sm:sr-only" :class="{ 'sr-only': beside }">Another {{ called }}</span>
+      <span class="text-sm font-semibold shrink-0 max-sm:sr-only" :class="{ 'sr-only': beside }"
+        >Another {{ called }}</span
+      >
       <NumberKeys v-model="typed" :minus="minus" class="grow" />
     </div>
     <HowKeys v-if="telling" :model-value="told" :required="rules.explain === 'required'" @update:model-value="tell" />

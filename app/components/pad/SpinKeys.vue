@@ -11,7 +11,14 @@ const keys = computed(() => [...new Set(faces)].sort((a, b) => a - b))
 
 <template>
   <div class="flex flex-wrap gap-1.5">
-    <Key v-for="face in keys" :key="face" class="face figures" :aria-label="`Spun ${sign}${face}`" @click="emit('pick', face)">{{ sign }}{{ face }}</Key>
+    <Key
+      v-for="face in keys"
+      :key="face"
+      class="face figures"
+      :aria-label="`Spun ${sign}${face}`"
+      @click="emit('pick', face)"
+      >{{ sign }}{{ face }}</Key
+    >
   </div>
 </template>
 

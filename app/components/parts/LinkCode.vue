@@ -27,7 +27,13 @@ const { copy, copied } = useClipboard()
 <template>
   <div class="space-y-4">
     <!-- eslint-disable-next-line vue/no-v-html -- made here by the QR package from our own link -->
-    <div v-if="!local" class="mx-auto w-56 bg-white p-2 rounded-lg" role="img" :aria-label="`Code with the link to ${what}`" v-html="code" />
+    <div
+      v-if="!local"
+      class="mx-auto w-56 bg-white p-2 rounded-lg"
+      role="img"
+      :aria-label="`Code with the link to ${what}`"
+      v-html="code"
+    />
     <p class="figures break-all text-sm" data-testid="link">{{ link }}</p>
     <div v-if="origins.length > 1" class="flex flex-wrap gap-1.5" role="group" aria-label="Address">
       <Key v-for="(origin, i) in origins" :key="origin" :aria-pressed="chosen === i" @click="chosen = i"

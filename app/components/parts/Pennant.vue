@@ -14,7 +14,12 @@ const clip = useId()
 </script>
 
 <template>
-  <svg viewBox="0 0 40 32" :style="size ? { height: size, width: `calc(${size} * 1.25)` } : undefined" class="shrink-0" aria-hidden="true">
+  <svg
+    viewBox="0 0 40 32"
+    :style="size ? { height: size, width: `calc(${size} * 1.25)` } : undefined"
+    class="shrink-0"
+    aria-hidden="true"
+  >
     <clipPath :id="clip"><path :d="pennant.shape" /></clipPath>
     <path d="M3 1v30" stroke="var(--ink)" stroke-width="2.5" stroke-linecap="round" />
     <g :clip-path="`url(#${clip})`">

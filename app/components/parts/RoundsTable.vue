@@ -28,7 +28,9 @@ const {
 const awards = computed(() => {
   const given = tape.lines.filter(({ struck, verdict, entry }) => !struck && verdict.stands && entry.kind === 'award')
   if (!given.length) return null
-  return seats.map((_, i) => given.reduce((sum, { entry }) => sum + (entry.kind === 'award' && entry.by === i + 1 ? entry.points : 0), 0))
+  return seats.map((_, i) =>
+    given.reduce((sum, { entry }) => sum + (entry.kind === 'award' && entry.by === i + 1 ? entry.points : 0), 0),
+  )
 })
 const signed = (points: number) => (points > 0 ? `+${points}` : points < 0 ? `−${-points}` : '')
 </script>

@@ -16,12 +16,20 @@ const kindOf = (found: Mastery | undefined) => (found ? `${found.status} ${sizeO
 const says = computed(() => {
   const { row, column } = at.value
   const found = of(row, column)
-  return found ? `${sayMastery(found)} Last on ${shortDay(found.last)}.` : `${row} ${sign.value} ${column}: not practised yet.`
+  return found
+    ? `${sayMastery(found)} Last on ${shortDay(found.last)}.`
+    : `${row} ${sign.value} ${column}: not practised yet.`
 })
-const wordOf = (found: Mastery | undefined) => (found ? { unseen: 'too few tries', shaky: 'shaky', sure: 'sure' }[found.status] : 'not practised')
+const wordOf = (found: Mastery | undefined) =>
+  found ? { unseen: 'too few tries', shaky: 'shaky', sure: 'sure' }[found.status] : 'not practised'
 
 const grid = useTemplateRef('grid')
-const STEPS: Readonly<Record<string, readonly [number, number]>> = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }
+const STEPS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+}
 async function step(event: KeyboardEvent) {
   const by = STEPS[event.key]
   if (!by) return

@@ -24,7 +24,11 @@ watch(
     told.value = await Promise.all(
       found.map(async (each) => {
         const game = (await loadView(each.game))!.game
-        return { ...each, title: game.about.title, label: game.presets.find(({ id }) => id === each.preset)?.label ?? '' }
+        return {
+          ...each,
+          title: game.about.title,
+          label: game.presets.find(({ id }) => id === each.preset)?.label ?? '',
+        }
       }),
     )
   },

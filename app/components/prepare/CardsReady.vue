@@ -11,12 +11,19 @@ const rows = computed(() =>
   [
     { id: 'keep', label: 'Keep', icon: 'i-lucide-check', list: box.value.keep, hint: '' },
     { id: 'out', label: 'Take out', icon: 'i-lucide-minus', list: box.value.out, hint: '' },
-    { id: 'own', label: 'Make', icon: 'i-lucide-scissors', list: box.value.own, hint: 'jokers marked, or cards cut out' },
+    {
+      id: 'own',
+      label: 'Make',
+      icon: 'i-lucide-scissors',
+      list: box.value.own,
+      hint: 'jokers marked, or cards cut out',
+    },
   ].filter(({ list }) => list.length),
 )
 /** A card with a colour: the number, and its suits below. */
 const faceOf = (face: number | string) => String(face).replace(/^(warm|cool) /, '')
-const suitsOf = (face: number | string) => (String(face).startsWith('warm') ? 'red ' : String(face).startsWith('cool') ? 'black ' : '')
+const suitsOf = (face: number | string) =>
+  String(face).startsWith('warm') ? 'red ' : String(face).startsWith('cool') ? 'black ' : ''
 </script>
 
 <template>
@@ -35,7 +42,12 @@ const suitsOf = (face: number | string) => (String(face).startsWith('warm') ? 'r
         >
       </h4>
       <ul class="flex flex-wrap gap-x-2 gap-y-1 mt-1">
-        <li v-for="{ face, count } in list" :key="face" class="grid justify-items-center" :class="{ 'opacity-70': id === 'out' }">
+        <li
+          v-for="{ face, count } in list"
+          :key="face"
+          class="grid justify-items-center"
+          :class="{ 'opacity-70': id === 'out' }"
+        >
           <PlayingCard v-if="faceOf(face).length <= 3" :value="faceOf(face)" size="1.9rem" :dim="id === 'out'" />
           <b v-else class="h-10 grid place-items-center px-1">{{ face }}</b>
           <span class="text-sm figures"

@@ -35,9 +35,15 @@ const turns = computed(() => rules.value !== null && takesTurns({ game: game.val
         <ul class="space-y-1">
           <li v-for="need in preparation.needs" :key="need.what">
             <label class="flex gap-3 min-h-9 items-start cursor-pointer">
-              <input v-model="ready" type="checkbox" :value="need.what" class="size-5 mt-0.5 shrink-0 accent-(--accent)" />
+              <input
+                v-model="ready"
+                type="checkbox"
+                :value="need.what"
+                class="size-5 mt-0.5 shrink-0 accent-(--accent)"
+              />
               <span
-                ><b class="figures">{{ need.count }}</b> {{ need.what }}<span v-if="need.detail" class="text-(--ink-soft)">, {{ need.detail }}</span></span
+                ><b class="figures">{{ need.count }}</b> {{ need.what
+                }}<span v-if="need.detail" class="text-(--ink-soft)">, {{ need.detail }}</span></span
               >
             </label>
           </li>

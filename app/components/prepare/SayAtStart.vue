@@ -10,6 +10,8 @@ const { read } = useVoice()
     <blockquote class="border-l-4 border-(--accent) pl-3 space-y-1 text-lg">
       <p v-for="sentence in sentences" :key="sentence">{{ sentence }}</p>
     </blockquote>
-    <Key v-if="canSpeak" @click="read(sentences.join(' '))"><UIcon name="i-lucide-volume-2" class="size-5" /> Read it aloud</Key>
+    <Key v-if="canSpeak" @click="read(sentences.join(' '))"
+      ><UIcon name="i-lucide-volume-2" class="size-5" /> Read it aloud</Key
+    >
   </div>
 </template>

@@ -19,7 +19,9 @@ const places = computed(() =>
 const says = computed(() => {
   const order = seatsFrom(first, seats.length).map((seat) => seats[seat - 1]!.name)
   if (seats.length === 1) return `${order[0]} plays alone.`
-  return turns ? `${order.join(', then ')}; and round again, with the clock.` : `${order[0]} begins; then everybody plays at once.`
+  return turns
+    ? `${order.join(', then ')}; and round again, with the clock.`
+    : `${order[0]} begins; then everybody plays at once.`
 })
 </script>
 

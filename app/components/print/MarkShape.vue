@@ -22,7 +22,11 @@ const { mark } = defineProps<{ mark: Mark }>()
     :r="mark.r"
     :class="{ strong: mark.strong, dashed: mark.dashed, full: mark.full, cover: mark.cover }"
   />
-  <path v-else-if="mark.mark === 'line'" :d="`M${mark.x} ${mark.y}L${mark.x2} ${mark.y2}`" :class="{ strong: mark.strong, dashed: mark.dashed }" />
+  <path
+    v-else-if="mark.mark === 'line'"
+    :d="`M${mark.x} ${mark.y}L${mark.x2} ${mark.y2}`"
+    :class="{ strong: mark.strong, dashed: mark.dashed }"
+  />
   <text
     v-else-if="mark.mark === 'text'"
     :x="mark.x"
@@ -33,9 +37,35 @@ const { mark } = defineProps<{ mark: Mark }>()
   >
     {{ mark.text }}
   </text>
-  <Spinner v-else-if="mark.mark === 'disc'" :x="mark.x" :y="mark.y" size="" :width="mark.size" :height="mark.size" :faces="mark.faces" />
-  <Token v-else-if="mark.mark === 'token'" :x="mark.x" :y="mark.y" size="" :width="mark.size" :height="mark.size" :name="mark.name" :among="mark.among" />
-  <Die v-else-if="mark.mark === 'die'" :x="mark.x" :y="mark.y" size="" :width="mark.size" :height="mark.size" :face="mark.face" :sides="mark.sides" />
+  <Spinner
+    v-else-if="mark.mark === 'disc'"
+    :x="mark.x"
+    :y="mark.y"
+    size=""
+    :width="mark.size"
+    :height="mark.size"
+    :faces="mark.faces"
+  />
+  <Token
+    v-else-if="mark.mark === 'token'"
+    :x="mark.x"
+    :y="mark.y"
+    size=""
+    :width="mark.size"
+    :height="mark.size"
+    :name="mark.name"
+    :among="mark.among"
+  />
+  <Die
+    v-else-if="mark.mark === 'die'"
+    :x="mark.x"
+    :y="mark.y"
+    size=""
+    :width="mark.size"
+    :height="mark.size"
+    :face="mark.face"
+    :sides="mark.sides"
+  />
   <!-- The back of a card: three waves, in outline. -->
   <svg v-else :x="mark.x" :y="mark.y" :width="mark.w" :height="mark.h" viewBox="0 0 30 40" preserveAspectRatio="none">
     <path d="M4 11q5.5-5 11 0t11 0M4 20q5.5-5 11 0t11 0M4 29q5.5-5 11 0t11 0" />

@@ -27,7 +27,9 @@ const size = computed(() => {
     :aria-label="`${heading}, page ${number} of ${of}`"
   >
     <text :x="MARGIN" :y="MARGIN + 4.5" font-size="4.2" font-weight="700">{{ heading }}</text>
-    <text :x="size.w - MARGIN" :y="MARGIN + 4.5" font-size="3.4" text-anchor="end">{{ of > 1 ? `${number} of ${of} · ` : '' }}Nimble Tally</text>
+    <text :x="size.w - MARGIN" :y="MARGIN + 4.5" font-size="3.4" text-anchor="end">
+      {{ of > 1 ? `${number} of ${of} · ` : '' }}Nimble Tally
+    </text>
     <g :transform="`translate(${MARGIN} ${MARGIN + HEADING})`">
       <MarkShape v-for="(mark, i) in page.marks" :key="i" :mark="mark" />
     </g>

@@ -6,7 +6,9 @@ import { callApi } from '~/utils/api'
 /** Earlier sessions, each a touch from its page. */
 const sessions = shallowRef<readonly PastSession[]>([])
 onMounted(async () => {
-  sessions.value = (await callApi<{ sessions: PastSession[] }>('/api/room/session/ended').catch(() => ({ sessions: [] }))).sessions
+  sessions.value = (
+    await callApi<{ sessions: PastSession[] }>('/api/room/session/ended').catch(() => ({ sessions: [] }))
+  ).sessions
 })
 </script>
 
@@ -16,8 +18,8 @@ onMounted(async () => {
     <ul class="flex flex-wrap gap-2">
       <li v-for="session in sessions" :key="session.id">
         <NuxtLink class="key" :to="`/session/${session.id}`"
-          ><UIcon name="i-lucide-calendar-check" class="size-5" /> {{ shortDay(session.createdAt) }}, {{ timeOfDay(session.createdAt) }}:
-          {{ count(session.matches, 'match', 'matches') }}</NuxtLink
+          ><UIcon name="i-lucide-calendar-check" class="size-5" /> {{ shortDay(session.createdAt) }},
+          {{ timeOfDay(session.createdAt) }}: {{ count(session.matches, 'match', 'matches') }}</NuxtLink
         >
       </li>
     </ul>

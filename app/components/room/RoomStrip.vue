@@ -29,32 +29,53 @@ const began = computed(() => session.value && timeOfDay(session.value.createdAt)
 <template>
   <section v-if="session && clock" class="strip sheet" aria-label="The session">
     <div class="time" :class="{ near: nearEnd || clock.called }">
-      <template v-if="clock.called"><UIcon name="i-lucide-bell-ring" class="size-8" /> <b class="display text-2xl">Time</b></template>
+      <template v-if="clock.called"
+        ><UIcon name="i-lucide-bell-ring" class="size-8" /> <b class="display text-2xl">Time</b></template
+      >
       <b v-else-if="left !== null" class="figures text-5xl" role="timer" aria-label="Clock of the room">{{ text }}</b>
       <b v-else class="display text-xl">No clock yet</b>
     </div>
     <div class="main space-y-2">
       <p class="font-semibold">
         Session since {{ began }}<template v-if="clock.called">: each table finishes its round</template
-        ><template v-else-if="clock.minutes !== null">, {{ clock.minutes }} minutes {{ running ? 'running' : 'set' }}</template>
+        ><template v-else-if="clock.minutes !== null"
+          >, {{ clock.minutes }} minutes {{ running ? 'running' : 'set' }}</template
+        >
       </p>
       <div class="flex flex-wrap gap-2">
         <template v-if="clock.minutes === null || setting">
           <Key v-for="minutes in LENGTHS" :key="minutes" @click="set(minutes)">{{ minutes }} min</Key>
           <form class="flex gap-1" @submit.prevent="set(own)">
-            <UInput v-model.number="own" type="number" min="1" max="180" size="xl" class="w-24" placeholder="other" aria-label="Minutes for the room" />
+            <UInput
+              v-model.number="own"
+              type="number"
+              min="1"
+              max="180"
+              size="xl"
+              class="w-24"
+              placeholder="other"
+              aria-label="Minutes for the room"
+            />
             <Key type="submit" :disabled="!own">Set</Key>
           </form>
-          <Key v-if="setting" aria-label="Leave the clock as it is" @click="setting = false"><UIcon name="i-lucide-x" class="size-5" /></Key>
+          <Key v-if="setting" aria-label="Leave the clock as it is" @click="setting = false"
+            ><UIcon name="i-lucide-x" class="size-5"
+          /></Key>
         </template>
         <template v-else>
           <Key v-if="!clock.called" main @click="room.setClock({ do: running ? 'pause' : 'start' })"
-            ><UIcon :name="running ? 'i-lucide-pause' : 'i-lucide-play'" class="size-5" /> {{ running ? 'Pause' : 'Start' }}</Key
+            ><UIcon :name="running ? 'i-lucide-pause' : 'i-lucide-play'" class="size-5" />
+            {{ running ? 'Pause' : 'Start' }}</Key
           >
-          <Key @click="room.setClock({ do: 'more', minutes: MORE })"><UIcon name="i-lucide-plus" class="size-5" /> Two more minutes</Key>
+          <Key @click="room.setClock({ do: 'more', minutes: MORE })"
+            ><UIcon name="i-lucide-plus" class="size-5" /> Two more minutes</Key
+          >
           <Key @click="setting = true"><UIcon name="i-lucide-timer-reset" class="size-5" /> Set anew …</Key>
         </template>
-        <Key :aria-pressed="settings.bell" title="A calm bell on this device when the clock runs out" @click="settings.bell = !settings.bell"
+        <Key
+          :aria-pressed="settings.bell"
+          title="A calm bell on this device when the clock runs out"
+          @click="settings.bell = !settings.bell"
           ><UIcon :name="settings.bell ? 'i-lucide-bell' : 'i-lucide-bell-off'" class="size-5" /> Bell</Key
         >
       </div>

@@ -10,7 +10,9 @@ const problem = computed(() => room.problemOf(table))
 const presets = computed(() => room.games.value[table.game]?.presets ?? [])
 /** Games for as many as sit here: those that none of them has played come first. */
 const shelves = computed(() => {
-  const fit = ABOUTS.filter(({ about }) => about.seats.low <= table.people.length && about.seats.high >= table.people.length)
+  const fit = ABOUTS.filter(
+    ({ about }) => about.seats.low <= table.people.length && about.seats.high >= table.people.length,
+  )
   return [
     { label: 'Not yet played by these', games: fit.filter(({ id }) => room.played(table, id) === 0) },
     { label: 'Played before', games: fit.filter(({ id }) => room.played(table, id) > 0) },
@@ -30,15 +32,25 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       @update:model-value="room.change(table.id, { name: String($event) })"
     />
     <ul class="flex flex-wrap gap-2" :aria-label="`At ${table.name}`">
-      <li v-for="id in table.people" :key="id"><PersonChip :id="id" :room="room" @grab="emit('grab', id, $event)" /></li>
+      <li v-for="id in table.people" :key="id">
+        <PersonChip :id="id" :room="room" @grab="emit('grab', id, $event)" />
+      </li>
     </ul>
     <div class="space-y-2">
-      <select class="key w-full" :aria-label="`Game at ${table.name}`" :value="table.game" @change="room.play(table.id, value($event))">
+      <select
+        class="key w-full"
+        :aria-label="`Game at ${table.name}`"
+        :value="table.game"
+        @change="room.play(table.id, value($event))"
+      >
         <option value="" disabled>Which game?</option>
         <optgroup v-for="shelf in shelves" :key="shelf.label" :label="shelf.label">
           <option v-for="{ id, about } in shelf.games" :key="id" :value="id">{{ about.title }}</option>
         </optgroup>
-        <option v-if="table.game && !shelves.some(({ games }) => games.some(({ id }) => id === table.game))" :value="table.game">
+        <option
+          v-if="table.game && !shelves.some(({ games }) => games.some(({ id }) => id === table.game))"
+          :value="table.game"
+        >
           {{ aboutOf(table.game)?.title }}
         </option>
       </select>
@@ -51,11 +63,17 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       >
         <option v-for="preset in presets" :key="preset.id" :value="preset.id">{{ preset.label }}</option>
       </select>
-      <Key class="w-full" @click="room.practise(table)"><UIcon name="i-lucide-target" class="size-5" /> Practise what is shaky</Key>
-      <p v-if="room.unsuggested.value[table.id]" role="status" class="text-sm">{{ room.unsuggested.value[table.id] }}</p>
+      <Key class="w-full" @click="room.practise(table)"
+        ><UIcon name="i-lucide-target" class="size-5" /> Practise what is shaky</Key
+      >
+      <p v-if="room.unsuggested.value[table.id]" role="status" class="text-sm">
+        {{ room.unsuggested.value[table.id] }}
+      </p>
       <p v-if="problem" class="font-semibold text-(--refused)">{{ problem }}</p>
       <template v-else>
-        <Key class="w-full" @click="room.forAll(table)"><UIcon name="i-lucide-copy" class="size-5" /> The same for all</Key>
+        <Key class="w-full" @click="room.forAll(table)"
+          ><UIcon name="i-lucide-copy" class="size-5" /> The same for all</Key
+        >
         <p v-if="room.isDealt(table) && room.draft.value.source === 'table'" class="text-sm">
           The app deals here: real cards would have to be entered one by one first.
         </p>

@@ -7,7 +7,12 @@ const { setup } = defineProps<{ setup: Setup }>()
 
 const { game, read, seats } = setup
 const sentences = computed(() =>
-  read.value.ok ? [...game.value.wording.readBack(read.value.rules, seats.value.length), ...sayCommonRules(game.value, read.value.rules)] : [],
+  read.value.ok
+    ? [
+        ...game.value.wording.readBack(read.value.rules, seats.value.length),
+        ...sayCommonRules(game.value, read.value.rules),
+      ]
+    : [],
 )
 const { says, own } = useEstimate(setup)
 </script>

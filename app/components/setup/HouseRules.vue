@@ -16,14 +16,28 @@ const unfolded = computed(() => wide.value || open.value || fields.value.some(({
   <fieldset class="sheet p-4 space-y-4">
     <legend class="contents"><span class="block text-xl font-bold display">House rules</span></legend>
     <div v-if="presets.length" class="flex flex-wrap gap-2">
-      <Key v-for="preset in presets" :key="preset.id" :title="preset.hint" @click="setup.usePreset({ ...preset.rules })">{{ preset.label }}</Key>
+      <Key
+        v-for="preset in presets"
+        :key="preset.id"
+        :title="preset.hint"
+        @click="setup.usePreset({ ...preset.rules })"
+        >{{ preset.label }}</Key
+      >
     </div>
     <NamedRulesKeys :setup="setup" />
     <Key v-if="!wide" :aria-expanded="unfolded" class="w-full" @click="open = !open"
-      ><UIcon name="i-lucide-sliders-horizontal" class="size-5" /> {{ unfolded ? 'Fold the house rules' : 'Change a house rule' }}</Key
+      ><UIcon name="i-lucide-sliders-horizontal" class="size-5" />
+      {{ unfolded ? 'Fold the house rules' : 'Change a house rule' }}</Key
     >
     <div v-if="unfolded" class="grid gap-x-6 gap-y-4 sm:grid-cols-2">
-      <RuleControl v-for="field in fields" :key="field.name" v-model="rules[field.name]" :field="field" :problem="setup.problemOf(field.name)" :rules="rules" />
+      <RuleControl
+        v-for="field in fields"
+        :key="field.name"
+        v-model="rules[field.name]"
+        :field="field"
+        :problem="setup.problemOf(field.name)"
+        :rules="rules"
+      />
     </div>
   </fieldset>
 </template>

@@ -20,13 +20,20 @@ async function keep() {
 <template>
   <div class="space-y-2">
     <div class="flex flex-wrap gap-2">
-      <Key v-for="rules in all" :key="rules.id" :aria-pressed="now?.id === rules.id" class="max-w-full" @click="own.use(rules)"
+      <Key
+        v-for="rules in all"
+        :key="rules.id"
+        :aria-pressed="now?.id === rules.id"
+        class="max-w-full"
+        @click="own.use(rules)"
         ><UIcon name="i-lucide-bookmark" class="size-5 shrink-0" /> <span class="truncate">{{ rules.name }}</span></Key
       >
       <Key v-if="!naming && !now && !setup.problems.value.length" @click="naming = true"
         ><UIcon name="i-lucide-bookmark-plus" class="size-5" /> Keep under a name</Key
       >
-      <Key aria-label="House rules under a name" title="House rules under a name" @click="managing = true"><UIcon name="i-lucide-folder" class="size-5" /></Key>
+      <Key aria-label="House rules under a name" title="House rules under a name" @click="managing = true"
+        ><UIcon name="i-lucide-folder" class="size-5"
+      /></Key>
     </div>
     <div v-if="naming" class="flex flex-wrap gap-2">
       <UInput

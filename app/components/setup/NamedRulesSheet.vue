@@ -29,7 +29,12 @@ function pick(event: Event) {
 </script>
 
 <template>
-  <UModal v-model:open="open" title="House rules under a name" description="Of this game" :ui="{ content: 'max-w-2xl' }">
+  <UModal
+    v-model:open="open"
+    title="House rules under a name"
+    description="Of this game"
+    :ui="{ content: 'max-w-2xl' }"
+  >
     <template #body>
       <div class="space-y-4">
         <p v-if="!all.length">None yet: change the house rules as you like them, then keep them under a name.</p>
@@ -42,20 +47,34 @@ function pick(event: Event) {
             </form>
             <template v-else>
               <b class="text-lg mr-auto break-words min-w-0">{{ rules.name }}</b>
-              <Key :aria-label="`Rename ${rules.name}`" @click="begin(rules)"><UIcon name="i-lucide-pencil" class="size-5" /></Key>
+              <Key :aria-label="`Rename ${rules.name}`" @click="begin(rules)"
+                ><UIcon name="i-lucide-pencil" class="size-5"
+              /></Key>
               <Key @click="own.replace(rules)">Take the rules as they stand</Key>
-              <a class="key" :href="`/api/house-rules/${rules.id}/export`" download :aria-label="`Hand on ${rules.name} as a file`"
+              <a
+                class="key"
+                :href="`/api/house-rules/${rules.id}/export`"
+                download
+                :aria-label="`Hand on ${rules.name} as a file`"
                 ><UIcon name="i-lucide-download" class="size-5"
               /></a>
               <Key :aria-label="`Delete ${rules.name}`" @click="remove(rules)"
-                ><UIcon name="i-lucide-trash-2" class="size-5" /><span v-if="asked === rules.id">Really delete</span></Key
+                ><UIcon name="i-lucide-trash-2" class="size-5" /><span v-if="asked === rules.id"
+                  >Really delete</span
+                ></Key
               >
             </template>
           </li>
         </ul>
         <label class="key"
           ><UIcon name="i-lucide-file-up" class="size-5" /> Bring in a file
-          <input type="file" accept=".json,application/json" class="sr-only" aria-label="House rules file" @change="pick" />
+          <input
+            type="file"
+            accept=".json,application/json"
+            class="sr-only"
+            aria-label="House rules file"
+            @change="pick"
+          />
         </label>
         <p v-if="done" role="status" class="font-semibold">{{ done }}</p>
         <div v-if="failed" role="alert" class="text-(--refused) font-semibold">

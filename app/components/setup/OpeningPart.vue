@@ -43,10 +43,19 @@ const print = () => window.print()
 <template>
   <div v-if="view.Opening && rules" class="space-y-2" data-opening>
     <div class="flex flex-wrap gap-2 items-center">
-      <Key v-if="game.dealOpening" @click="layOut"><UIcon name="i-lucide-sparkles" class="size-5" /> {{ made ? 'Lay out others' : 'The app lays out' }}</Key>
+      <Key v-if="game.dealOpening" @click="layOut"
+        ><UIcon name="i-lucide-sparkles" class="size-5" /> {{ made ? 'Lay out others' : 'The app lays out' }}</Key
+      >
       <Key v-if="picture" @click="showing = true"><UIcon name="i-lucide-maximize" class="size-5" /> Show large</Key>
     </div>
-    <component :is="view.Opening" :key="`${game.id}-${made}`" v-model="opening" :rules="rules" :names="names" :problems="tried ? openingProblems : []" />
+    <component
+      :is="view.Opening"
+      :key="`${game.id}-${made}`"
+      v-model="opening"
+      :rules="rules"
+      :names="names"
+      :problems="tried ? openingProblems : []"
+    />
     <UModal
       v-model:open="showing"
       fullscreen
@@ -66,7 +75,9 @@ const print = () => window.print()
           />
         </FitBox>
         <div class="flex flex-wrap gap-2 print:hidden">
-          <Key main class="grow" @click="showing = false"><UIcon name="i-lucide-check" class="size-5" /> It lies on the table</Key>
+          <Key main class="grow" @click="showing = false"
+            ><UIcon name="i-lucide-check" class="size-5" /> It lies on the table</Key
+          >
           <Key @click="print"><UIcon name="i-lucide-printer" class="size-5" /> Print</Key>
           <Key @click="layOut"><UIcon name="i-lucide-shuffle" class="size-5" /> Others</Key>
         </div>

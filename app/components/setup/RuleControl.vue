@@ -46,7 +46,8 @@ const numbers = computed({
 type Pair = Record<string, string | number>
 const pairs = computed(() => (field.kind === 'pairs' ? (value.value as readonly Pair[]) : []))
 function setPair(at: number, part: string, given: string | number | null | undefined) {
-  if (given !== null && given !== undefined) value.value = pairs.value.map((pair, i) => (i === at ? { ...pair, [part]: given } : pair))
+  if (given !== null && given !== undefined)
+    value.value = pairs.value.map((pair, i) => (i === at ? { ...pair, [part]: given } : pair))
 }
 const addPair = () => (value.value = [...pairs.value, { [field.parts!.name]: '', [field.parts!.number]: 1 }])
 
@@ -58,12 +59,17 @@ const names = computed(() => {
 const counts = computed(() => (value.value ?? {}) as Record<string, number>)
 // A name that the other rule no longer has takes its count along.
 watch(names, (now) => {
-  if (field.kind === 'counts' && value.value !== null) value.value = Object.fromEntries(now.map((name) => [name, counts.value[name] ?? field.each ?? 1]))
+  if (field.kind === 'counts' && value.value !== null)
+    value.value = Object.fromEntries(now.map((name) => [name, counts.value[name] ?? field.each ?? 1]))
 })
 
 function setEmpty(isEmpty: boolean) {
   if (isEmpty) value.value = null
-  else value.value = field.kind === 'counts' ? Object.fromEntries(names.value.map((name) => [name, field.each ?? 1])) : (field.suggest ?? 1)
+  else
+    value.value =
+      field.kind === 'counts'
+        ? Object.fromEntries(names.value.map((name) => [name, field.each ?? 1]))
+        : (field.suggest ?? 1)
 }
 </script>
 
@@ -84,10 +90,29 @@ function setEmpty(isEmpty: boolean) {
     <div v-if="field.kind === 'number'" class="flex items-center gap-3 min-h-12">
       <USwitch v-if="field.none" :model-value="!empty" :aria-labelledby="id" @update:model-value="setEmpty(!$event)" />
       <span v-if="empty">{{ field.none }}</span>
-      <UInputNumber v-else v-model="number" :min="field.least" :max="field.most" size="xl" class="w-40" :aria-labelledby="id" />
+      <UInputNumber
+        v-else
+        v-model="number"
+        :min="field.least"
+        :max="field.most"
+        size="xl"
+        class="w-40"
+        :aria-labelledby="id"
+      />
     </div>
-    <div v-else-if="field.kind === 'number-or-word'" class="flex flex-wrap items-center gap-1.5" role="group" :aria-labelledby="id">
-      <Key v-for="choice in field.choices" :key="choice.value" :aria-pressed="value === choice.value" @click="value = choice.value">{{ choice.label }}</Key>
+    <div
+      v-else-if="field.kind === 'number-or-word'"
+      class="flex flex-wrap items-center gap-1.5"
+      role="group"
+      :aria-labelledby="id"
+    >
+      <Key
+        v-for="choice in field.choices"
+        :key="choice.value"
+        :aria-pressed="value === choice.value"
+        @click="value = choice.value"
+        >{{ choice.label }}</Key
+      >
       <Key v-if="field.none" :aria-pressed="empty" @click="value = null">{{ field.none }}</Key>
       <UInputNumber
         :model-value="number"
@@ -119,7 +144,14 @@ function setEmpty(isEmpty: boolean) {
         />
       </label>
     </div>
-    <UInput v-else-if="field.kind === 'numbers'" v-model.lazy="numbers" size="xl" class="w-full" inputmode="numeric" :aria-labelledby="id" />
+    <UInput
+      v-else-if="field.kind === 'numbers'"
+      v-model.lazy="numbers"
+      size="xl"
+      class="w-full"
+      inputmode="numeric"
+      :aria-labelledby="id"
+    />
     <div v-else-if="field.kind === 'pairs'" class="space-y-1" role="group" :aria-labelledby="id">
       <div v-for="(pair, i) in pairs" :key="i" class="flex items-center gap-1.5">
         <UInput
@@ -137,7 +169,10 @@ function setEmpty(isEmpty: boolean) {
           :aria-label="`${field.parts!.number} of ${pair[field.parts!.name] || `line ${i + 1}`}`"
           @update:model-value="setPair(i, field.parts!.number, $event)"
         />
-        <Key v-if="pairs.length > 1" :aria-label="`Remove ${pair[field.parts!.name] || `line ${i + 1}`}`" @click="value = pairs.filter((_, at) => at !== i)"
+        <Key
+          v-if="pairs.length > 1"
+          :aria-label="`Remove ${pair[field.parts!.name] || `line ${i + 1}`}`"
+          @click="value = pairs.filter((_, at) => at !== i)"
           ><UIcon name="i-lucide-x" class="size-5"
         /></Key>
       </div>
@@ -145,7 +180,12 @@ function setEmpty(isEmpty: boolean) {
     </div>
     <div v-else-if="field.kind === 'counts'" class="space-y-1" role="group" :aria-labelledby="id">
       <div class="flex items-center gap-3 min-h-12">
-        <USwitch v-if="field.none" :model-value="!empty" :aria-labelledby="id" @update:model-value="setEmpty(!$event)" />
+        <USwitch
+          v-if="field.none"
+          :model-value="!empty"
+          :aria-labelledby="id"
+          @update:model-value="setEmpty(!$event)"
+        />
         <span v-if="empty">{{ field.none }}</span>
       </div>
       <label v-for="name in empty ? [] : names" :key="name" class="flex items-center gap-2">
@@ -161,8 +201,17 @@ function setEmpty(isEmpty: boolean) {
         />
       </label>
     </div>
-    <USwitch v-else-if="field.kind === 'yes-no'" :model-value="value === true" :aria-labelledby="id" @update:model-value="value = $event" />
-    <p class="text-sm" :role="problem ? 'alert' : undefined" :class="problem ? 'text-(--refused) font-semibold' : 'text-(--ink-soft)'">
+    <USwitch
+      v-else-if="field.kind === 'yes-no'"
+      :model-value="value === true"
+      :aria-labelledby="id"
+      @update:model-value="value = $event"
+    />
+    <p
+      class="text-sm"
+      :role="problem ? 'alert' : undefined"
+      :class="problem ? 'text-(--refused) font-semibold' : 'text-(--ink-soft)'"
+    >
       {{ problem ?? field.hint }}
     </p>
   </div>

@@ -8,7 +8,8 @@ const { setup, people } = defineProps<{ setup: Setup; people: readonly Person[] 
 const { seats, first, remembered, name } = setup
 const seated = computed(() => new Set(seats.value.map(({ name }) => name.trim().toLowerCase())))
 const free = computed(() => people.filter((person) => !seated.value.has(person.name.toLowerCase())))
-const pennantOf = (name: string, i: number) => people.find((person) => person.name.toLowerCase() === name.trim().toLowerCase())?.pennant ?? i + 1
+const pennantOf = (name: string, i: number) =>
+  people.find((person) => person.name.toLowerCase() === name.trim().toLowerCase())?.pennant ?? i + 1
 const full = computed(() => seats.value.length >= MOST_NAMED && seats.value.every(({ name }) => name.trim()))
 </script>
 
@@ -33,10 +34,22 @@ const full = computed(() => seats.value.length >= MOST_NAMED && seats.value.ever
           <UIcon :name="first === i + 1 ? 'i-lucide-flag' : 'i-lucide-circle'" class="size-4" /> starts
         </button>
         <span class="flex gap-1">
-          <button type="button" class="key" :disabled="i === 0" :aria-label="`Move player ${i + 1} up`" @click="setup.move(i, -1)">
+          <button
+            type="button"
+            class="key"
+            :disabled="i === 0"
+            :aria-label="`Move player ${i + 1} up`"
+            @click="setup.move(i, -1)"
+          >
             <UIcon name="i-lucide-chevron-up" class="size-5" />
           </button>
-          <button type="button" class="key" :disabled="i === seats.length - 1" :aria-label="`Move player ${i + 1} down`" @click="setup.move(i, 1)">
+          <button
+            type="button"
+            class="key"
+            :disabled="i === seats.length - 1"
+            :aria-label="`Move player ${i + 1} down`"
+            @click="setup.move(i, 1)"
+          >
             <UIcon name="i-lucide-chevron-down" class="size-5" />
           </button>
           <button type="button" class="key" :aria-label="`Remove player ${i + 1}`" @click="setup.removeSeat(i)">
@@ -46,7 +59,14 @@ const full = computed(() => seats.value.length >= MOST_NAMED && seats.value.ever
       </li>
     </ol>
     <div class="flex flex-wrap gap-2 items-center">
-      <button v-for="person in free" :key="person.id" type="button" class="key" :disabled="full" @click="setup.addSeat(person.name)">
+      <button
+        v-for="person in free"
+        :key="person.id"
+        type="button"
+        class="key"
+        :disabled="full"
+        @click="setup.addSeat(person.name)"
+      >
         <Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}
       </button>
       <button type="button" class="key" :disabled="seats.length >= MOST_NAMED" @click="setup.addSeat()">
@@ -54,7 +74,14 @@ const full = computed(() => seats.value.length >= MOST_NAMED && seats.value.ever
       </button>
     </div>
     <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
-      <UInput v-model="name" size="lg" maxlength="40" class="w-56" placeholder="Name of the table, if it has one" aria-label="Name of the table" />
+      <UInput
+        v-model="name"
+        size="lg"
+        maxlength="40"
+        class="w-56"
+        placeholder="Name of the table, if it has one"
+        aria-label="Name of the table"
+      />
       <USwitch v-model="remembered.rememberNames" label="Remember new names on this machine" />
       <p class="text-sm text-(--ink-soft)">First names or nicknames only. By custom the youngest starts.</p>
     </div>

@@ -3,7 +3,12 @@
 const source = defineModel<'table' | 'dealt'>({ required: true })
 const CHOICES = [
   { value: 'table' as const, label: 'Real dice and cards', hint: 'You enter what comes up.', icon: 'i-lucide-hand' },
-  { value: 'dealt' as const, label: 'The app deals', hint: 'It rolls and draws; the seed is shown afterwards.', icon: 'i-lucide-dices' },
+  {
+    value: 'dealt' as const,
+    label: 'The app deals',
+    hint: 'It rolls and draws; the seed is shown afterwards.',
+    icon: 'i-lucide-dices',
+  },
 ]
 </script>
 

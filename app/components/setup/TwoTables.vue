@@ -15,7 +15,11 @@ const lays = computed(() => Boolean(view.value.Opening) && source.value === 'tab
       {{ game.about.title }} takes {{ game.about.seats.high }} at most. At two tables:
       <b v-for="(names, i) in twoTables" :key="i" class="block">{{ list([...names]) }}</b>
     </p>
-    <p v-if="lays" class="text-sm">What lies at each table is entered there; let the app deal, or set the tables up one by one.</p>
-    <Key v-else class="w-full" :disabled="busy" @click="setup.startTwo()"><UIcon name="i-lucide-copy" class="size-5" /> Start both tables</Key>
+    <p v-if="lays" class="text-sm">
+      What lies at each table is entered there; let the app deal, or set the tables up one by one.
+    </p>
+    <Key v-else class="w-full" :disabled="busy" @click="setup.startTwo()"
+      ><UIcon name="i-lucide-copy" class="size-5" /> Start both tables</Key
+    >
   </div>
 </template>

@@ -10,7 +10,12 @@ const rows = computed(() => {
 })
 const digits = (value: number) => {
   const whole = Math.abs(value)
-  return { thousands: Math.floor(whole / 1000), hundreds: Math.floor(whole / 100) % 10, tens: Math.floor(whole / 10) % 10, ones: whole % 10 }
+  return {
+    thousands: Math.floor(whole / 1000),
+    hundreds: Math.floor(whole / 100) % 10,
+    tens: Math.floor(whole / 10) % 10,
+    ones: whole % 10,
+  }
 }
 </script>
 

@@ -53,7 +53,9 @@ const says = computed(() => {
       </tfoot>
     </table>
     <div class="flex flex-wrap items-center gap-2">
-      <button class="key" aria-label="One step back" :disabled="done === 0" @click="done--"><UIcon name="i-lucide-chevron-left" class="size-5" /></button>
+      <button class="key" aria-label="One step back" :disabled="done === 0" @click="done--">
+        <UIcon name="i-lucide-chevron-left" class="size-5" />
+      </button>
       <button class="key" aria-label="One step on" :disabled="done === columns.steps.length" @click="done++">
         <UIcon name="i-lucide-chevron-right" class="size-5" />
       </button>

@@ -13,7 +13,11 @@ const most = computed(() => Math.max(...values, 1))
         ><span class="figures text-right text-(--ink-soft)">{{ relation(values[i - 1]!, value) }}</span
         ><i
       /></template>
-      <b class="figures text-right">{{ minus(value) }}</b><i class="bar" :class="{ other: i % 2 }" :style="{ width: `${(100 * value) / most}%` }" />
+      <b class="figures text-right">{{ minus(value) }}</b><i
+        class="bar"
+        :class="{ other: i % 2 }"
+        :style="{ width: `${(100 * value) / most}%` }"
+      />
     </template>
   </span>
 </template>

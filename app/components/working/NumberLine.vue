@@ -12,7 +12,9 @@ const points = computed(() => hops.value.flatMap(({ from, to }) => [from, to]))
 const low = computed(() => Math.min(...points.value))
 const high = computed(() => Math.max(...points.value, low.value + 1))
 const x = (value: number) => EDGE + ((value - low.value) / (high.value - low.value)) * (WIDTH - 2 * EDGE)
-const step = computed(() => [1, 2, 5, 10, 20, 50, 100, 200, 500].find((size) => (high.value - low.value) / size <= 12) ?? 1000)
+const step = computed(
+  () => [1, 2, 5, 10, 20, 50, 100, 200, 500].find((size) => (high.value - low.value) / size <= 12) ?? 1000,
+)
 const ticks = computed(() => {
   const first = Math.ceil(low.value / step.value) * step.value
   return Array.from({ length: Math.floor((high.value - first) / step.value) + 1 }, (_, i) => first + i * step.value)

@@ -29,7 +29,11 @@ const drawing = computed(() => (fits.value.includes(liked.value) ? liked.value :
       <CompareBars v-if="working.kind === 'comparison'" :values="working.values" />
       <template v-else-if="working.kind === 'equation'">
         <TenFrames v-if="drawing === 'frames'" :equation="working" />
-        <BaseTen v-else-if="drawing === 'blocks'" :values="working.terms.map(({ value }) => value)" :total="working.equals" />
+        <BaseTen
+          v-else-if="drawing === 'blocks'"
+          :values="working.terms.map(({ value }) => value)"
+          :total="working.equals"
+        />
         <ArrayDots v-else-if="drawing === 'array'" :rows="working.terms[0]!.value" :columns="working.terms[1]!.value" />
         <NumberLine v-else :equation="working" />
       </template>

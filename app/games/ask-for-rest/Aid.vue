@@ -12,16 +12,23 @@ const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 
 const shown = useAsked(() => tape)
 const { rules, state } = useTable(askForRest, () => tape)
-const live = computed(() => facesOf(rules.value.pack).filter((card) => hasPartner(rules.value.pack, rules.value.target, card)))
+const live = computed(() =>
+  facesOf(rules.value.pack).filter((card) => hasPartner(rules.value.pack, rules.value.target, card)),
+)
 const left = computed(() => live.value.map((card) => ({ card, count: leftOf(rules.value, state.value, card) })))
 const must = computed(() =>
-  seats.map((seat, i) => ({ name: seat.name, cards: live.value.filter((card) => mustHold(rules.value.pack, state.value, i + 1, card)) })),
+  seats.map((seat, i) => ({
+    name: seat.name,
+    cards: live.value.filter((card) => mustHold(rules.value.pack, state.value, i + 1, card)),
+  })),
 )
 </script>
 
 <template>
   <div v-if="!tape.state.result" class="space-y-2">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-eye" class="size-5" /> What follows from what was shown</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-eye" class="size-5" /> What follows from what was shown</Key
+    >
     <template v-if="shown">
       <p class="flex flex-wrap gap-x-4 gap-y-1">
         Not laid yet:

@@ -23,7 +23,13 @@ const dealt = computed(() => dealer.dealt.value)
 const card = computed(() => entry.value.cards[0] ?? null)
 const rest = computed(() => (card.value === null ? null : rules.value.target - card.value))
 /** In a dealt match the answer is known; the referee only passes it on. */
-const truly = computed(() => dealt.value && of.value !== null && card.value !== null && state.value.hands[of.value - 1]!.known.includes(card.value))
+const truly = computed(
+  () =>
+    dealt.value &&
+    of.value !== null &&
+    card.value !== null &&
+    state.value.hands[of.value - 1]!.known.includes(card.value),
+)
 const owed = computed(() => (entry.value.mode === 'ask' ? state.value.owed : null))
 
 const lay = computed<Lay | null>(() =>
@@ -46,19 +52,26 @@ function pick(touched: number) {
   change({ cards: mode === 'ask' ? [touched] : cards.length === 2 ? [touched] : [...cards, touched] })
 }
 function answer(got: boolean) {
-  if (of.value !== null && card.value !== null) offer({ do: 'ask', by: desk.seat.value, of: of.value, for: card.value, got })
+  if (of.value !== null && card.value !== null)
+    offer({ do: 'ask', by: desk.seat.value, of: of.value, for: card.value, got })
 }
 /** What may come up when a card is drawn: the pack, and cards that were left in by mistake. */
 const drawable = computed(() => [...new Set([...faces.value, ...dead.value])].sort((a, b) => a - b))
 function draw(shown?: number) {
   // A card of no pack here is put out, and the next one drawn for it: the draw itself is still to come.
-  if (shown !== undefined && !faces.value.includes(shown)) return void offer({ do: 'replace', by: desk.seat.value, card: shown })
+  if (shown !== undefined && !faces.value.includes(shown))
+    return void offer({ do: 'replace', by: desk.seat.value, card: shown })
   offer({ do: 'draw', by: desk.seat.value, ...(shown === undefined ? {} : { card: shown }) })
 }
 const seatOf = (key: string) => Number(/^f([1-4])$/.exec(key)?.[1] ?? 0)
 
 usePad([
-  { keys: 'D, Enter', does: 'draw, unseen', on: (press) => owed.value !== null && (press.key === 'd' || isKey('enter')(press)), run: () => draw() },
+  {
+    keys: 'D, Enter',
+    does: 'draw, unseen',
+    on: (press) => owed.value !== null && (press.key === 'd' || isKey('enter')(press)),
+    run: () => draw(),
+  },
   {
     keys: 'F1 … F4',
     does: 'whom one asks (or who lays)',
@@ -71,14 +84,24 @@ usePad([
     on: (press) => press.card !== null && owed.value === null && keys.value.includes(press.card),
     run: (press) => pick(press.card!),
   },
-  { keys: 'G, N', does: 'gave it, no', on: ({ key }) => key === 'g' || key === 'n', run: ({ key }) => answer(key === 'g') },
+  {
+    keys: 'G, N',
+    does: 'gave it, no',
+    on: ({ key }) => key === 'g' || key === 'n',
+    run: ({ key }) => answer(key === 'g'),
+  },
   {
     keys: 'P, X, A',
     does: 'a pair spotted, put out, back to asking',
     on: ({ key }) => 'pxa'.includes(key) && key.length === 1,
     run: ({ key }) => setMode(key === 'p' ? 'lay' : key === 'x' ? 'replace' : 'ask'),
   },
-  { keys: 'Backspace', does: 'clear the cards', on: ({ key }) => key === 'backspace' || key === 'escape', run: () => setMode(entry.value.mode) },
+  {
+    keys: 'Backspace',
+    does: 'clear the cards',
+    on: ({ key }) => key === 'backspace' || key === 'escape',
+    run: () => setMode(entry.value.mode),
+  },
 ])
 </script>
 
@@ -86,14 +109,25 @@ usePad([
   <div class="space-y-2">
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1.5">
       <div class="flex flex-wrap gap-1.5" role="group" aria-label="What happened">
-        <Key v-for="{ mode, label } in MODES" :key="mode" :aria-pressed="entry.mode === mode" @click="setMode(mode)">{{ label }}</Key>
+        <Key v-for="{ mode, label } in MODES" :key="mode" :aria-pressed="entry.mode === mode" @click="setMode(mode)">{{
+          label
+        }}</Key>
       </div>
       <SeatKeys v-if="entry.mode !== 'ask'" :seats="seats" :chosen="by" label="Who" @pick="change({ by: $event })" />
-      <SeatKeys v-else-if="owed === null && others.length !== 1" :seats="seats" :chosen="of" :only="others" label="Whom" @pick="change({ of: $event })" />
+      <SeatKeys
+        v-else-if="owed === null && others.length !== 1"
+        :seats="seats"
+        :chosen="of"
+        :only="others"
+        label="Whom"
+        @pick="change({ of: $event })"
+      />
       <p v-else-if="owed === null" class="font-semibold">asks {{ seats[others[0]! - 1]?.name }} for</p>
     </div>
     <div v-if="owed !== null" class="flex flex-wrap items-center gap-1.5">
-      <Key main @click="draw()"><UIcon name="i-lucide-layers" class="size-5" /> {{ seats[desk.seat.value - 1]!.name }} draws, unseen</Key>
+      <Key main @click="draw()"
+        ><UIcon name="i-lucide-layers" class="size-5" /> {{ seats[desk.seat.value - 1]!.name }} draws, unseen</Key
+      >
       <Key v-if="!dealt" :aria-pressed="showing" @click="showing = !showing">and shows it …</Key>
       <CardKeys v-if="showing" :cards="drawable" :label="(shown) => `Shows a ${shown}`" @pick="draw" />
     </div>
@@ -101,16 +135,24 @@ usePad([
       <CardKeys :cards="keys" :chosen="entry.cards" :label="LABELS[entry.mode]" @pick="pick" />
       <div v-if="entry.mode === 'ask'" class="flex flex-wrap gap-1.5 items-center">
         <Key main class="flex-1" :disabled="of === null || card === null" @click="answer(true)"
-          ><UIcon name="i-lucide-hand-helping" class="size-5" /> Gave it<span v-if="card !== null" class="figures font-normal"
+          ><UIcon name="i-lucide-hand-helping" class="size-5" /> Gave it<span
+            v-if="card !== null"
+            class="figures font-normal"
             >{{ rest }} + {{ card }}</span
           ></Key
         >
-        <Key class="flex-1" :disabled="of === null || card === null" @click="answer(false)"><UIcon name="i-lucide-x" class="size-5" /> No</Key>
+        <Key class="flex-1" :disabled="of === null || card === null" @click="answer(false)"
+          ><UIcon name="i-lucide-x" class="size-5" /> No</Key
+        >
         <p v-if="dealt && of !== null && card !== null" class="text-sm text-(--ink-soft)">
           {{ seats[of - 1]!.name }} {{ truly ? 'has' : 'has no' }} {{ card }}
         </p>
       </div>
     </template>
-    <HowKeys v-if="entry.mode === 'lay' && rules.explain !== 'off'" v-model="told" :required="rules.explain === 'required'" />
+    <HowKeys
+      v-if="entry.mode === 'lay' && rules.explain !== 'off'"
+      v-model="told"
+      :required="rules.explain === 'required'"
+    />
   </div>
 </template>

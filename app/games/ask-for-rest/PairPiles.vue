@@ -32,7 +32,13 @@ const {
           <Pennant :number="seats[i]!.pennant" size="1.2rem" /> <span class="truncate">{{ seats[i]!.name }}</span>
         </p>
         <p class="hand" role="img" :aria-label="`${hands[i]} cards in hand`">
-          <PlayingCard v-for="n in Math.min(hands[i]!, 8)" :key="n" :value="known[i]?.[n - 1] ?? null" size="1.5rem" class="fan" />
+          <PlayingCard
+            v-for="n in Math.min(hands[i]!, 8)"
+            :key="n"
+            :value="known[i]?.[n - 1] ?? null"
+            size="1.5rem"
+            class="fan"
+          />
           <span v-if="hands[i]! > 8" class="figures">×{{ hands[i] }}</span>
           <span v-if="hands[i] === 0" class="text-sm text-(--ink-soft)">no cards</span>
         </p>

@@ -10,5 +10,11 @@ const { state } = useTable(askForRest, () => tape)
 </script>
 
 <template>
-  <PairPiles :piles="state.piles" :hands="state.hands.map(({ size }) => size)" :stock="state.stock" :seats="seats" :turn="0" />
+  <PairPiles
+    :piles="state.piles"
+    :hands="state.hands.map(({ size }) => size)"
+    :stock="state.stock"
+    :seats="seats"
+    :turn="0"
+  />
 </template>

@@ -27,6 +27,9 @@ const STEPS = [
 <template>
   <HowItGoes :steps="STEPS" example="A question, drawn">
     <PairPiles :piles="PILES" :hands="[4, 5, 6]" :stock="9" :seats="SEATS" :turn="1" />
-    <p>Ines holds a 3 and asked Tomasz for a 7. He had one: 3 + 7 lies on her pile now. Everybody knows that she held the 3.</p>
+    <p>
+      Ines holds a 3 and asked Tomasz for a 7. He had one: 3 + 7 lies on her pile now. Everybody knows that she held the
+      3.
+    </p>
   </HowItGoes>
 </template>

@@ -20,7 +20,12 @@ const known = computed(() => (dealt.value || peek.value ? state.value.hands.map(
       :turn="state.owed ?? state.turn"
       :known="known"
     >
-      <button v-if="!dealt" class="underline underline-offset-4 min-h-11 cursor-pointer text-sm" :aria-pressed="peek" @click="peek = !peek">
+      <button
+        v-if="!dealt"
+        class="underline underline-offset-4 min-h-11 cursor-pointer text-sm"
+        :aria-pressed="peek"
+        @click="peek = !peek"
+      >
         {{ peek ? 'hide known' : 'what is known' }}
       </button>
     </PairPiles>

@@ -26,10 +26,16 @@ export function useAskEntry() {
   /** What may be put out: cards without a partner, also such as were left in by mistake (a ten in a pack up to nine). */
   const dead = computed(() => {
     const { low, high } = rules.value.pack
-    return facesOf({ low: Math.min(0, low), high: Math.max(10, high), copies: 1 }).filter((card) => !live.value.includes(card))
+    return facesOf({ low: Math.min(0, low), high: Math.max(10, high), copies: 1 }).filter(
+      (card) => !live.value.includes(card),
+    )
   })
-  const keys = computed(() => (entry.value.mode === 'replace' ? dead.value : entry.value.mode === 'ask' ? live.value : faces.value))
-  const others = computed(() => state.value.hands.flatMap(({ size }, i) => (i + 1 !== desk.seat.value && size > 0 ? [i + 1] : [])))
+  const keys = computed(() =>
+    entry.value.mode === 'replace' ? dead.value : entry.value.mode === 'ask' ? live.value : faces.value,
+  )
+  const others = computed(() =>
+    state.value.hands.flatMap(({ size }, i) => (i + 1 !== desk.seat.value && size > 0 ? [i + 1] : [])),
+  )
   /** With only one other player there is nobody to choose. */
   const of = computed(() => entry.value.of ?? (others.value.length === 1 ? others.value[0]! : null))
   const by = computed(() => entry.value.by ?? desk.seat.value)

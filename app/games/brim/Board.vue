@@ -4,7 +4,13 @@ import { allDice } from '#core/games/brim/dice'
 import type { BrimRules, BrimState } from '#core/games/brim/rules'
 
 /** Brim for the room: the dice as they lie, and how full it is once the sum may be seen. */
-const { rules, view, secret } = defineProps<{ rules: BrimRules; view: BrimState; seats: readonly unknown[]; turn: readonly number[]; secret: boolean }>()
+const { rules, view, secret } = defineProps<{
+  rules: BrimRules
+  view: BrimState
+  seats: readonly unknown[]
+  turn: readonly number[]
+  secret: boolean
+}>()
 
 const dice = computed(() => allDice(view))
 </script>
@@ -12,7 +18,14 @@ const dice = computed(() => allDice(view))
 <template>
   <div class="space-y-4">
     <div class="flex flex-wrap gap-3 min-h-24 items-center">
-      <Die v-for="(face, i) in dice" :key="i" :face="face" :sides="rules.sides" size="5rem" :frozen="i < view.frozen.length" />
+      <Die
+        v-for="(face, i) in dice"
+        :key="i"
+        :face="face"
+        :sides="rules.sides"
+        size="5rem"
+        :frozen="i < view.frozen.length"
+      />
       <p v-if="!dice.length" class="text-2xl text-(--ink-soft)">The dice are in the hand.</p>
     </div>
     <p v-if="secret" class="text-2xl font-semibold">

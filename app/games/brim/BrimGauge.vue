@@ -19,12 +19,23 @@ const room = computed(() => limit - sum)
       <p class="text-2xl font-bold figures">
         {{ sum }}<span class="text-(--ink-soft) text-lg"> of {{ limit }}</span>
       </p>
-      <p v-if="dice.length" class="text-xl font-bold" :class="room < 0 ? 'text-(--refused)' : room === 0 ? 'text-(--stands)' : ''">
+      <p
+        v-if="dice.length"
+        class="text-xl font-bold"
+        :class="room < 0 ? 'text-(--refused)' : room === 0 ? 'text-(--stands)' : ''"
+      >
         {{ room < 0 ? `${-room} over` : room === 0 ? 'full to the brim' : `room for ${room}` }}
       </p>
     </div>
     <div class="gauge" role="img" :aria-label="`${sum} of ${limit}`">
-      <span v-for="(value, i) in dice" :key="i" class="piece figures" :class="{ ice: i < frozen }" :style="{ width: part(value) }">{{ value }}</span>
+      <span
+        v-for="(value, i) in dice"
+        :key="i"
+        class="piece figures"
+        :class="{ ice: i < frozen }"
+        :style="{ width: part(value) }"
+        >{{ value }}</span
+      >
       <span class="brim" :style="{ left: part(limit) }" />
       <span class="over" :style="{ left: part(limit) }" />
     </div>

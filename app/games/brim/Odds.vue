@@ -10,7 +10,9 @@ import type { BrimOddsWorker } from '~/games/brim/odds.worker'
 const { tape } = defineProps<{ tape: Tape }>()
 
 const { rules, state } = useTable(brim, () => tape)
-const { part, failed, ask, cancel } = useWorker<BrimOddsWorker>(() => new Worker(new URL('./odds.worker.ts', import.meta.url), { type: 'module' }))
+const { part, failed, ask, cancel } = useWorker<BrimOddsWorker>(
+  () => new Worker(new URL('./odds.worker.ts', import.meta.url), { type: 'module' }),
+)
 const which = ref<'now' | 'taken' | null>(null)
 const now = shallowRef<readonly Choice[]>([])
 const taken = shallowRef<readonly { text: string; took: Choice; best: Choice }[]>([])
@@ -34,7 +36,8 @@ function close() {
 }
 
 /** The choices in each of these positions; null where that was stopped or failed. */
-const choicesIn = (given: BrimRules, states: readonly BrimState[]) => ask((remote, tell) => remote.choices(plain(given), plain(states), tell))
+const choicesIn = (given: BrimRules, states: readonly BrimState[]) =>
+  ask((remote, tell) => remote.choices(plain(given), plain(states), tell))
 
 async function showNow() {
   if (which.value === 'now') return close()
@@ -72,15 +75,27 @@ const points = (expected: number) => expected.toFixed(1)
 </script>
 
 <template>
-  <p v-if="!hasOdds(rules)">With {{ rules.dice }} dice of {{ rules.sides }} sides there are too many rolls to work the exact odds out while you wait.</p>
+  <p v-if="!hasOdds(rules)">
+    With {{ rules.dice }} dice of {{ rules.sides }} sides there are too many rolls to work the exact odds out while you
+    wait.
+  </p>
   <div v-else class="space-y-2">
     <div class="flex flex-wrap gap-2">
-      <button v-if="!over" class="key" :aria-pressed="which === 'now'" @click="showNow"><UIcon name="i-lucide-scale" class="size-5" /> The odds now</button>
+      <button v-if="!over" class="key" :aria-pressed="which === 'now'" @click="showNow">
+        <UIcon name="i-lucide-scale" class="size-5" /> The odds now
+      </button>
       <button v-if="lastTurn.length" class="key" :aria-pressed="which === 'taken'" @click="showTaken">
         <UIcon name="i-lucide-history" class="size-5" /> The odds you took
       </button>
     </div>
-    <WorkUnderWay v-if="part || failed" :part="part" :failed="failed" doing="Working the odds out" broke="Working it out broke off" @stop="close" />
+    <WorkUnderWay
+      v-if="part || failed"
+      :part="part"
+      :failed="failed"
+      doing="Working the odds out"
+      broke="Working it out broke off"
+      @stop="close"
+    />
     <table v-else-if="which === 'now'" class="odds">
       <caption>
         Exact, when the rest of the turn is played as well as can be

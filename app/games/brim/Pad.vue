@@ -22,7 +22,12 @@ watch([state, half], () => (asking.value = false))
 /** The first roll lies there; a further one that may not be made is chosen anew. */
 usePutAway(() => state.value.rolled > 0 && (entry.value = { keep: [], dice: [] }))
 
-const roll = (): Roll => ({ do: 'roll', by: desk.seat.value, dice: [], ...(keep.value.length ? { keep: keep.value } : {}) })
+const roll = (): Roll => ({
+  do: 'roll',
+  by: desk.seat.value,
+  dice: [],
+  ...(keep.value.length ? { keep: keep.value } : {}),
+})
 const rollDealt = () => dealer.deal(roll())
 function recordRoll() {
   if (play.value) desk.offer(play.value)
@@ -64,10 +69,16 @@ usePad([
     </DealKey>
     <div v-else-if="rollable" class="flex flex-wrap items-stretch gap-1.5">
       <DieKeys :sides="rules.sides" :disabled="entry.dice.length >= wanted" @pick="add" />
-      <Key :disabled="!entry.dice.length && !entry.keep.length" aria-label="Remove the last" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
+      <Key :disabled="!entry.dice.length && !entry.keep.length" aria-label="Remove the last" @click="back"
+        ><UIcon name="i-lucide-delete" class="size-6"
+      /></Key>
       <Key main class="flex-1 min-w-44" :disabled="!complete" @click="recordRoll">
         <UIcon name="i-lucide-check" class="size-5" />
-        {{ complete ? 'Record the roll' : `${wanted - entry.dice.length} ${wanted - entry.dice.length === 1 ? 'die' : 'dice'} to enter` }}
+        {{
+          complete
+            ? 'Record the roll'
+            : `${wanted - entry.dice.length} ${wanted - entry.dice.length === 1 ? 'die' : 'dice'} to enter`
+        }}
       </Key>
       <Entered :values="entry.dice" kind="die" :sides="rules.sides" @remove="remove" />
     </div>

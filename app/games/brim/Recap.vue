@@ -13,7 +13,9 @@ const order = computed(() => seatsFrom(tape.table.first, tape.table.seats))
 const rounds = computed(() => {
   const { banked } = state.value
   const count = Math.ceil(banked.length / seats.length)
-  return Array.from({ length: count }, (_, round) => seats.map((_, i) => banked[round * seats.length + order.value.indexOf(i + 1)] ?? null))
+  return Array.from({ length: count }, (_, round) =>
+    seats.map((_, i) => banked[round * seats.length + order.value.indexOf(i + 1)] ?? null),
+  )
 })
 /** The most that a turn banked, and whose turns they were. */
 const best = computed(() => {

@@ -34,7 +34,13 @@ const left = computed(() => rules.value.rolls - state.value.rolled)
         </h2>
         <div class="dice">
           <Die v-for="(face, i) in state.frozen" :key="`f${i}`" :face="face" :sides="rules.sides" frozen />
-          <button v-for="place in entry.keep" :key="`k${place}`" class="die-key" :aria-label="`Don’t freeze the ${state.loose[place]}`" @click="toggle(place)">
+          <button
+            v-for="place in entry.keep"
+            :key="`k${place}`"
+            class="die-key"
+            :aria-label="`Don’t freeze the ${state.loose[place]}`"
+            @click="toggle(place)"
+          >
             <Die :face="state.loose[place]!" :sides="rules.sides" frozen />
           </button>
         </div>
@@ -43,17 +49,33 @@ const left = computed(() => rules.value.rolls - state.value.rolled)
         <h2>
           {{ begun ? 'Loose' : 'First roll' }}
           <span class="font-normal text-(--ink-soft) text-sm">
-            {{ begun ? (left > 0 ? `${left} more ${left === 1 ? 'roll' : 'rolls'}` : 'last roll made') : `all ${rules.dice} dice` }}
+            {{
+              begun
+                ? left > 0
+                  ? `${left} more ${left === 1 ? 'roll' : 'rolls'}`
+                  : 'last roll made'
+                : `all ${rules.dice} dice`
+            }}
           </span>
         </h2>
         <div class="dice">
           <template v-for="(face, place) in state.loose" :key="`l${place}`">
-            <button v-if="touchable && !entry.keep.includes(place)" class="die-key" :aria-label="`Freeze the ${face}`" @click="toggle(place)">
+            <button
+              v-if="touchable && !entry.keep.includes(place)"
+              class="die-key"
+              :aria-label="`Freeze the ${face}`"
+              @click="toggle(place)"
+            >
               <Die :face="face" :sides="rules.sides" :class="{ 'opacity-40': entry.dice.length }" />
             </button>
             <Die v-else-if="!entry.keep.includes(place)" :face="face" :sides="rules.sides" />
           </template>
-          <UIcon v-if="begun && coming.length" name="i-lucide-arrow-right" class="size-6 self-center" aria-label="rolled again" />
+          <UIcon
+            v-if="begun && coming.length"
+            name="i-lucide-arrow-right"
+            class="size-6 self-center"
+            aria-label="rolled again"
+          />
           <Die v-for="(face, i) in coming" :key="`n${i}`" :face="face" :sides="rules.sides" />
         </div>
       </div>

@@ -17,20 +17,29 @@ export function useBrimEntry() {
 
   const keep = computed(() => entry.value.keep.map((place) => state.value.loose[place]!))
   /** How many dice the roll takes that is being entered. */
-  const wanted = computed(() => (state.value.rolled === 0 ? rules.value.dice : state.value.loose.length - entry.value.keep.length))
+  const wanted = computed(() =>
+    state.value.rolled === 0 ? rules.value.dice : state.value.loose.length - entry.value.keep.length,
+  )
   const complete = computed(() => wanted.value > 0 && entry.value.dice.length === wanted.value)
   const rollable = computed(() => mayRoll(rules.value, state.value))
 
   const play = computed<BrimPlay | null>(() =>
     complete.value || (wanted.value === 0 && entry.value.keep.length > 0)
-      ? { do: 'roll', by: desk.seat.value, dice: [...entry.value.dice], ...(keep.value.length ? { keep: [...keep.value] } : {}) }
+      ? {
+          do: 'roll',
+          by: desk.seat.value,
+          dice: [...entry.value.dice],
+          ...(keep.value.length ? { keep: [...keep.value] } : {}),
+        }
       : null,
   )
 
   function toggle(place: number) {
     if (!rollable.value || state.value.rolled === 0 || place >= state.value.loose.length) return
     const chosen = entry.value.keep
-    const now = chosen.includes(place) ? chosen.filter((other) => other !== place) : [...chosen, place].sort((a, b) => a - b)
+    const now = chosen.includes(place)
+      ? chosen.filter((other) => other !== place)
+      : [...chosen, place].sort((a, b) => a - b)
     entry.value = { keep: now, dice: entry.value.dice.slice(0, state.value.loose.length - now.length) }
   }
 

@@ -12,7 +12,8 @@ const counted = useAsked(() => tape)
 const shown = useAsked(() => tape)
 const count = computed(() => (counted.value ? countCalls(rules.value, state.value.row) : 0))
 const calls = computed(() => (shown.value ? shortestCalls(rules.value, state.value, 24) : []))
-const write = (terms: (typeof calls.value)[number]['terms']) => showWorking({ kind: 'equation', terms, equals: rules.value.target })
+const write = (terms: (typeof calls.value)[number]['terms']) =>
+  showWorking({ kind: 'equation', terms, equals: rules.value.target })
 </script>
 
 <template>
@@ -28,7 +29,9 @@ const write = (terms: (typeof calls.value)[number]['terms']) => showWorking({ ki
           >There are <b class="figures">{{ count }}</b> different ones.</template
         >
       </p>
-      <Key v-if="count" :aria-pressed="shown" @click="shown = !shown">Show {{ count === 1 ? 'it' : 'the shortest' }}</Key>
+      <Key v-if="count" :aria-pressed="shown" @click="shown = !shown"
+        >Show {{ count === 1 ? 'it' : 'the shortest' }}</Key
+      >
       <ul v-if="shown" class="figures flex flex-wrap gap-x-5">
         <li v-for="({ terms }, i) in calls" :key="i">{{ write(terms) }}</li>
       </ul>

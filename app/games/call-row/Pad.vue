@@ -107,6 +107,11 @@ usePad([
         <Key aria-label="No call" @click="clear"><UIcon name="i-lucide-x" class="size-5" /></Key>
       </template>
     </div>
-    <HowKeys v-if="calling && rules.explain !== 'off'" :model-value="told" :required="rules.explain === 'required'" @update:model-value="tell" />
+    <HowKeys
+      v-if="calling && rules.explain !== 'off'"
+      :model-value="told"
+      :required="rules.explain === 'required'"
+      @update:model-value="tell"
+    />
   </div>
 </template>

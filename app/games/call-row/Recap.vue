@@ -11,7 +11,14 @@ const calls = computed(() =>
     const { newest, steps } = after.game as RowState
     if (play?.do !== 'call' || !verdict.stands || struck || !newest) return []
     const { target } = before.rules as unknown as { target: number }
-    return [{ number, by: play.by!, step: steps[play.by! - 1]!, text: showWorking({ kind: 'equation', terms: newest.terms, equals: target }) }]
+    return [
+      {
+        number,
+        by: play.by!,
+        step: steps[play.by! - 1]!,
+        text: showWorking({ kind: 'equation', terms: newest.terms, equals: target }),
+      },
+    ]
   }),
 )
 </script>
@@ -19,7 +26,9 @@ const calls = computed(() =>
 <template>
   <ul class="space-y-2">
     <li v-for="(seat, i) in seats" :key="i">
-      <p class="flex items-center gap-2 font-semibold"><Pennant :number="seat.pennant" size="1.3rem" /> {{ seat.name }}</p>
+      <p class="flex items-center gap-2 font-semibold">
+        <Pennant :number="seat.pennant" size="1.3rem" /> {{ seat.name }}
+      </p>
       <p class="figures flex flex-wrap gap-x-5">
         <span v-for="call in calls.filter(({ by }) => by === i + 1)" :key="call.number">{{ call.text }}</span>
       </p>

@@ -53,7 +53,8 @@ const rise = computed(() => Math.min(1, 9 / top.value))
           <Pennant v-if="n === state.steps[i]" :number="seat.pennant" size="1.5rem" class="climber" />
         </li>
         <li class="who">
-          <Pennant :number="seat.pennant" size="1.2rem" /> <b class="truncate">{{ seat.name }}</b> <b class="figures">{{ state.steps[i] }}</b>
+          <Pennant :number="seat.pennant" size="1.2rem" /> <b class="truncate">{{ seat.name }}</b>
+          <b class="figures">{{ state.steps[i] }}</b>
           <span v-if="state.sitting.includes(i + 1)" class="text-sm">sits out</span>
         </li>
       </ul>

@@ -9,6 +9,13 @@ const { seats, rules, state, chosen, pickCard } = useRowEntry()
 
 <template>
   <section class="sheet p-3" aria-label="Table">
-    <RowSheet :rules="rules" :state="state" :seats="seats" :chosen="chosen" :touchable="!still && !tape!.state.result" @pick="pickCard" />
+    <RowSheet
+      :rules="rules"
+      :state="state"
+      :seats="seats"
+      :chosen="chosen"
+      :touchable="!still && !tape!.state.result"
+      @pick="pickCard"
+    />
   </section>
 </template>

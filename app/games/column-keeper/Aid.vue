@@ -49,7 +49,8 @@ const best = computed(() =>
     </p>
     <ul v-else-if="which === 'best'">
       <li v-for="row in best" :key="row.name">
-        {{ row.name }}: made <b class="figures">{{ row.made }}</b>, could have made <b class="figures">{{ row.best }}</b>
+        {{ row.name }}: made <b class="figures">{{ row.made }}</b>, could have made
+        <b class="figures">{{ row.best }}</b>
       </li>
     </ul>
   </div>

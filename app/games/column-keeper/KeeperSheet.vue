@@ -34,13 +34,21 @@ const columns = computed(() =>
       :key="name"
       class="column"
       :class="{ open: open.includes(name) }"
-      :aria-label="touchable ? (open.includes(name) ? `Put it in the ${name}` : `Was put in the ${name}, which are full`) : undefined"
+      :aria-label="
+        touchable
+          ? open.includes(name)
+            ? `Put it in the ${name}`
+            : `Was put in the ${name}, which are full`
+          : undefined
+      "
       @click="touchable && emit('pick', name)"
     >
       <span class="name">{{ name }}</span>
       <span v-for="n in rules.perColumn" :key="n" class="slot figures">
         <PlayingCard v-if="cards[n - 1] !== undefined" :value="cards[n - 1]!" size="2.1rem" />
-        <span v-else-if="open.includes(name) && coming !== null && cards.length === n - 1" class="ghost">{{ coming }}</span>
+        <span v-else-if="open.includes(name) && coming !== null && cards.length === n - 1" class="ghost">{{
+          coming
+        }}</span>
       </span>
     </component>
     <component

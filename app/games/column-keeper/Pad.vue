@@ -12,7 +12,10 @@ const keyOf = (where: Where) =>
   Object.keys(KEYS)
     .find((key) => KEYS[key] === where)!
     .toUpperCase()
-const places = computed(() => [...open.value.filter((where) => where !== 'aside').reverse(), ...open.value.filter((where) => where === 'aside')])
+const places = computed(() => [
+  ...open.value.filter((where) => where !== 'aside').reverse(),
+  ...open.value.filter((where) => where === 'aside'),
+])
 const dealt = computed(() => dealer.dealt.value)
 
 watch(touched, (where) => {
@@ -46,7 +49,12 @@ usePad([
     on: ({ key }) => entry.value.card !== null && key !== 'a' && key in KEYS,
     run: ({ key }) => place(KEYS[key]!),
   },
-  { keys: 'A', does: 'throw it away', on: (press) => entry.value.card !== null && isKey('a')(press), run: () => place('aside') },
+  {
+    keys: 'A',
+    does: 'throw it away',
+    on: (press) => entry.value.card !== null && isKey('a')(press),
+    run: () => place('aside'),
+  },
   { keys: 'Backspace', does: 'another digit', on: isKey('backspace'), run: () => choose(null) },
   {
     keys: 'Enter',
@@ -67,13 +75,21 @@ usePad([
       :play="({ said, ...told }) => ({ do: 'total', by: desk.seat.value, said: said ?? columns.total, ...told })"
     />
     <DealKey v-else-if="dealt && entry.card === null" icon="i-lucide-layers" @click="draw">Draw a digit</DealKey>
-    <CardKeys v-else-if="entry.card === null" :cards="faces" :spent="(card) => left(card) <= 0" :label="(card) => `Drew a ${card}`" @pick="choose" />
+    <CardKeys
+      v-else-if="entry.card === null"
+      :cards="faces"
+      :spent="(card) => left(card) <= 0"
+      :label="(card) => `Drew a ${card}`"
+      @pick="choose"
+    />
     <div v-else class="flex flex-wrap items-stretch gap-1.5">
       <PlayingCard :value="entry.card" size="2.6rem" />
       <Key v-for="where in places" :key="where" class="grow !px-2" :kbd="keyOf(where)" @click="place(where)">{{
         where === 'aside' ? 'throw away' : where
       }}</Key>
-      <Key v-if="!dealt" aria-label="Another card" @click="choose(null)"><UIcon name="i-lucide-delete" class="size-6" /></Key>
+      <Key v-if="!dealt" aria-label="Another card" @click="choose(null)"
+        ><UIcon name="i-lucide-delete" class="size-6"
+      /></Key>
     </div>
   </div>
 </template>

@@ -11,6 +11,13 @@ const touched = useTouched<Where>()
 
 <template>
   <section class="sheet p-3" aria-label="Table">
-    <KeeperSheets :rules="rules" :state="state" :seats="seats" :open="still ? [] : open" :coming="still ? null : entry.card" @pick="touched = $event" />
+    <KeeperSheets
+      :rules="rules"
+      :state="state"
+      :seats="seats"
+      :open="still ? [] : open"
+      :coming="still ? null : entry.card"
+      @pick="touched = $event"
+    />
   </section>
 </template>

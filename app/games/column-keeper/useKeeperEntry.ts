@@ -17,13 +17,16 @@ export function useKeeperEntry() {
   const telling = computed(() => isFull(rules.value, state.value))
   const sheet = computed(() => state.value.sheets[seat.value - 1]!)
   const columns = computed(() => columnsOf(sheet.value))
-  const open = computed<Where[]>(() => (entry.value.card === null || telling.value ? [] : openPlaces(rules.value, sheet.value)))
+  const open = computed<Where[]>(() =>
+    entry.value.card === null || telling.value ? [] : openPlaces(rules.value, sheet.value),
+  )
   const left = (card: number) => rules.value.pack.copies - countOf(lyingIn(state.value), card)
 
   function choose(card: number | null) {
     entry.value = { card }
   }
-  const put = (where: Where): Put | null => (entry.value.card === null ? null : { do: 'put', by: seat.value, card: entry.value.card, in: where })
+  const put = (where: Where): Put | null =>
+    entry.value.card === null ? null : { do: 'put', by: seat.value, card: entry.value.card, in: where }
 
   return { entry, rules, state, faces, telling, columns, open, left, choose, put }
 }

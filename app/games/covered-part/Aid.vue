@@ -19,7 +19,9 @@ const sign = computed(() => (rules.value.combine === 'add' ? '+' : '×'))
 
 <template>
   <div v-if="!tape.state.result && total !== null" class="space-y-2">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-puzzle" class="size-5" /> Which parts make {{ total }}?</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-puzzle" class="size-5" /> Which parts make {{ total }}?</Key
+    >
     <div v-if="shown" role="status" class="space-y-1">
       <p class="figures">
         <span v-for="[a, b] in pairs" :key="`${a}-${b}`" class="mr-4 inline-block">{{ a }} {{ sign }} {{ b }}</span>

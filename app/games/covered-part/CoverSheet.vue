@@ -23,12 +23,20 @@ const {
 }>()
 const now = computed(() => {
   if (hidden) return { shown: hidden.shown, part: peek, covered: hidden.covered, total: hidden.total, by: hidden.by }
-  return last && { shown: shownPart(last), part: coveredPart(last), covered: last.covered, total: last.total, by: last.by }
+  return (
+    last && { shown: shownPart(last), part: coveredPart(last), covered: last.covered, total: last.total, by: last.by }
+  )
 })
-const halves = computed(() => (now.value ? ([1, 2] as const).map((place) => (place === now.value!.covered ? now.value!.part : now.value!.shown)) : []))
+const halves = computed(() =>
+  now.value
+    ? ([1, 2] as const).map((place) => (place === now.value!.covered ? now.value!.part : now.value!.shown))
+    : [],
+)
 const sign = computed(() => (rules.combine === 'add' ? '+' : '×'))
 const frames = computed(() =>
-  rules.combine === 'add' && now.value && now.value.total <= 30 ? Array.from({ length: Math.max(1, Math.ceil(now.value.total / 10)) }, (_, i) => i) : [],
+  rules.combine === 'add' && now.value && now.value.total <= 30
+    ? Array.from({ length: Math.max(1, Math.ceil(now.value.total / 10)) }, (_, i) => i)
+    : [],
 )
 </script>
 
@@ -50,7 +58,9 @@ const frames = computed(() =>
       <p class="total">
         <b class="figures">{{ now.total }}</b><span class="text-sm">announced by {{ seats[now.by - 1]!.name }}</span>
       </p>
-      <p class="figures sentence">{{ now.part === null ? '?' : now.part }} {{ sign }} {{ now.shown }} = {{ now.total }}</p>
+      <p class="figures sentence">
+        {{ now.part === null ? '?' : now.part }} {{ sign }} {{ now.shown }} = {{ now.total }}
+      </p>
     </div>
     <div v-if="rules.combine === 'add' && now.total > 0" class="bars" aria-hidden="true">
       <span class="bar whole figures">{{ now.total }}</span>
@@ -69,11 +79,16 @@ const frames = computed(() =>
         ><i
           v-for="cell in 10"
           :key="cell"
-          :class="{ shown: 10 * frame + cell <= now.shown, missing: 10 * frame + cell > now.shown && 10 * frame + cell <= now.total }"
+          :class="{
+            shown: 10 * frame + cell <= now.shown,
+            missing: 10 * frame + cell > now.shown && 10 * frame + cell <= now.total,
+          }"
       /></span>
     </div>
   </div>
-  <p v-else class="text-lg text-(--ink-soft)">{{ rules.pieces === 'dice' ? 'Two dice' : 'A domino' }} for the hider; one part will be covered.</p>
+  <p v-else class="text-lg text-(--ink-soft)">
+    {{ rules.pieces === 'dice' ? 'Two dice' : 'A domino' }} for the hider; one part will be covered.
+  </p>
 </template>
 
 <style scoped>

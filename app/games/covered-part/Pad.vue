@@ -62,7 +62,8 @@ usePad([
   {
     keys: '0 … 9',
     does: 'a part, or the guess',
-    on: ({ digit, shift }) => !shift && digit !== null && (state.value.hidden !== null || (!dealt.value && !complete.value)),
+    on: ({ digit, shift }) =>
+      !shift && digit !== null && (state.value.hidden !== null || (!dealt.value && !complete.value)),
     run: ({ digit }) => type(digit!),
   },
   {
@@ -71,7 +72,12 @@ usePad([
     on: ({ key }) => !state.value.hidden && complete.value && (key === 'a' || key === 'b'),
     run: ({ key }) => cover(key === 'a' ? 1 : 2),
   },
-  { keys: 'Backspace', does: 'remove the last part', on: isKey('backspace'), run: () => (clear(), remove(entry.value.parts.length - 1)) },
+  {
+    keys: 'Backspace',
+    does: 'remove the last part',
+    on: isKey('backspace'),
+    run: () => (clear(), remove(entry.value.parts.length - 1)),
+  },
   {
     keys: 'Enter',
     does: 'roll, where the app deals',
@@ -85,9 +91,19 @@ usePad([
   <div class="space-y-2">
     <template v-if="state.hidden">
       <p class="text-lg font-semibold">What lies under the cover?</p>
-      <CardKeys :cards="faces" :chosen="waiting === null ? [] : [waiting]" :label="(face) => `Guesses ${face}`" @pick="guess" />
+      <CardKeys
+        :cards="faces"
+        :chosen="waiting === null ? [] : [waiting]"
+        :label="(face) => `Guesses ${face}`"
+        @pick="guess"
+      />
       <p v-if="figures" class="text-(--ink-soft)">{{ figures }} …</p>
-      <HowKeys v-if="rules.explain !== 'off'" :model-value="told" :required="rules.explain === 'required'" @update:model-value="tell" />
+      <HowKeys
+        v-if="rules.explain !== 'off'"
+        :model-value="told"
+        :required="rules.explain === 'required'"
+        @update:model-value="tell"
+      />
     </template>
     <template v-else>
       <DealKey v-if="dealt && !complete" icon="i-lucide-dices" @click="draw">
@@ -98,13 +114,28 @@ usePad([
           <DieKeys v-if="rules.pieces === 'dice'" :sides="rules.sides" @pick="add" />
           <CardKeys v-else :cards="faces" :label="(face) => `Half with ${face}`" @pick="add" />
         </template>
-        <Entered :values="entry.parts" :kind="rules.pieces === 'dice' ? 'die' : 'card'" :sides="rules.sides" @remove="dealt || remove($event)" />
-        <span v-if="!complete" class="text-(--ink-soft)">{{ figures ? `${figures} …` : entry.parts.length ? 'and the other part' : 'both parts' }}</span>
+        <Entered
+          :values="entry.parts"
+          :kind="rules.pieces === 'dice' ? 'die' : 'card'"
+          :sides="rules.sides"
+          @remove="dealt || remove($event)"
+        />
+        <span v-if="!complete" class="text-(--ink-soft)">{{
+          figures ? `${figures} …` : entry.parts.length ? 'and the other part' : 'both parts'
+        }}</span>
       </div>
       <template v-if="complete">
         <div class="flex flex-wrap gap-1.5">
-          <Key v-for="part in [1, 2] as const" :key="part" main class="grow" :kbd="part === 1 ? 'A' : 'B'" @click="cover(part)">
-            <UIcon name="i-lucide-eye-off" class="size-5" /> Cover the {{ entry.parts[part - 1] }}, announced <b class="figures">{{ announced }}</b>
+          <Key
+            v-for="part in [1, 2] as const"
+            :key="part"
+            main
+            class="grow"
+            :kbd="part === 1 ? 'A' : 'B'"
+            @click="cover(part)"
+          >
+            <UIcon name="i-lucide-eye-off" class="size-5" /> Cover the {{ entry.parts[part - 1] }}, announced
+            <b class="figures">{{ announced }}</b>
           </Key>
         </div>
         <div class="flex items-center gap-2">

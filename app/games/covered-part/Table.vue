@@ -21,7 +21,8 @@ const seen = computed(() => view(rules.value, state.value))
       :peek="lifted && state.hidden ? coveredPart(state.hidden) : null"
     />
     <Key v-if="state.hidden" :aria-pressed="lifted" @click="lifted = !lifted"
-      ><UIcon :name="lifted ? 'i-lucide-eye-off' : 'i-lucide-eye'" class="size-5" /> {{ lifted ? 'Cover it again' : 'Look under the cover' }}</Key
+      ><UIcon :name="lifted ? 'i-lucide-eye-off' : 'i-lucide-eye'" class="size-5" />
+      {{ lifted ? 'Cover it again' : 'Look under the cover' }}</Key
     >
   </section>
 </template>

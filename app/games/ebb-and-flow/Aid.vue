@@ -12,12 +12,16 @@ const { rules, state } = useTable(ebbAndFlow, () => tape)
 const shown = useAsked(() => tape)
 const words = computed(() => (rules.value.swing === 'parity' ? ['even', 'odd'] : ['warm', 'cool']))
 const now = computed(() => (shown.value ? outlook(rules.value, state.value, state.value.turn) : null))
-const change = computed(() => now.value && `${now.value.change < 0 ? '−' : '+'}${Math.abs(now.value.change).toFixed(1)}`)
+const change = computed(
+  () => now.value && `${now.value.change < 0 ? '−' : '+'}${Math.abs(now.value.change).toFixed(1)}`,
+)
 </script>
 
 <template>
   <div v-if="!tape.state.result" class="space-y-2">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-waves" class="size-5" /> What is left in the pack?</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-waves" class="size-5" /> What is left in the pack?</Key
+    >
     <div v-if="now" role="status" class="space-y-1">
       <p>
         <b class="figures">{{ now.up }}</b> {{ words[0] }}, <b class="figures">{{ now.down }}</b> {{ words[1]

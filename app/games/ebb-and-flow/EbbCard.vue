@@ -12,13 +12,21 @@ const {
   up?: boolean | null
   size?: string
 }>()
-const tone = computed(() => (typeof card === 'string' && card !== 'wild' ? (card.startsWith('warm') ? 'warm' : 'cool') : null))
+const tone = computed(() =>
+  typeof card === 'string' && card !== 'wild' ? (card.startsWith('warm') ? 'warm' : 'cool') : null,
+)
 const rises = computed(() => up ?? (card !== null && card !== 'wild' && adds(card)))
 </script>
 
 <template>
   <span class="both">
-    <svg viewBox="0 0 60 80" :style="{ width: size, height: `calc(${size} * 1.3333)` }" class="card shrink-0" :class="tone" aria-hidden="true">
+    <svg
+      viewBox="0 0 60 80"
+      :style="{ width: size, height: `calc(${size} * 1.3333)` }"
+      class="card shrink-0"
+      :class="tone"
+      aria-hidden="true"
+    >
       <rect x="1.5" y="1.5" width="57" height="77" rx="7" />
       <path v-if="card === null" class="back" d="M8 20q11-10 22 0t22 0M8 36q11-10 22 0t22 0M8 52q11-10 22 0t22 0" />
       <template v-else-if="card === 'wild'">
@@ -44,7 +52,9 @@ const rises = computed(() => up ?? (card !== null && card !== 'wild' && adds(car
     >
       <path :d="rises ? 'M15 4L28 24H20V56H10V24H2Z' : 'M15 56L28 36H20V4H10V36H2Z'" />
     </svg>
-    <span class="sr-only">{{ card === null ? 'face down' : `${card}${card === 'wild' ? '' : rises ? ', adds' : ', takes away'}` }}</span>
+    <span class="sr-only">{{
+      card === null ? 'face down' : `${card}${card === 'wild' ? '' : rises ? ', adds' : ', takes away'}`
+    }}</span>
   </span>
 </template>
 

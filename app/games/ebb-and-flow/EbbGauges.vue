@@ -19,13 +19,22 @@ const {
 }>()
 
 const HEIGHT = 190
-const levels = computed(() => state.totals.map((total, i) => (secret && state.newest?.by === i + 1 ? state.newest.before : total)))
+const levels = computed(() =>
+  state.totals.map((total, i) => (secret && state.newest?.by === i + 1 ? state.newest.before : total)),
+)
 const every = computed(() => (span.value > 120 ? 50 : span.value > 60 ? 20 : span.value > 24 ? 10 : 5))
-const span = computed(() => Math.max(...levels.value, coming?.after ?? 0, rules.start, 10) - Math.min(0, ...levels.value, coming?.after ?? 0))
+const span = computed(
+  () =>
+    Math.max(...levels.value, coming?.after ?? 0, rules.start, 10) - Math.min(0, ...levels.value, coming?.after ?? 0),
+)
 const low = computed(() => Math.floor(Math.min(0, ...levels.value, coming?.after ?? 0) / every.value) * every.value)
-const high = computed(() => Math.ceil(Math.max(10, rules.start, ...levels.value, coming?.after ?? 0) / every.value) * every.value)
+const high = computed(
+  () => Math.ceil(Math.max(10, rules.start, ...levels.value, coming?.after ?? 0) / every.value) * every.value,
+)
 const y = (value: number) => 12 + (HEIGHT - 24) * (1 - (value - low.value) / (high.value - low.value))
-const marks = computed(() => Array.from({ length: (high.value - low.value) / every.value + 1 }, (_, i) => low.value + i * every.value))
+const marks = computed(() =>
+  Array.from({ length: (high.value - low.value) / every.value + 1 }, (_, i) => low.value + i * every.value),
+)
 /** The way that a level has just gone, or would go. */
 const moved = (seat: number) => {
   if (coming?.by === seat) return { from: levels.value[seat - 1]!, to: coming.after }
@@ -38,7 +47,13 @@ const moved = (seat: number) => {
   <ul class="gauges" aria-label="Gauges">
     <li v-for="(seat, i) in seats" :key="i" class="gauge">
       <svg :viewBox="`0 0 100 ${HEIGHT}`" aria-hidden="true">
-        <rect x="38" :y="y(Math.max(levels[i]!, 0))" width="34" :height="Math.abs(y(0) - y(levels[i]!))" class="water" />
+        <rect
+          x="38"
+          :y="y(Math.max(levels[i]!, 0))"
+          width="34"
+          :height="Math.abs(y(0) - y(levels[i]!))"
+          class="water"
+        />
         <g v-for="mark in marks" :key="mark">
           <path :d="`M34 ${y(mark)}h${mark === 0 ? 42 : 8}`" class="mark" :class="{ zero: mark === 0 }" />
           <text x="30" :y="y(mark) + 4" text-anchor="end">{{ minus(mark) }}</text>
@@ -53,7 +68,11 @@ const moved = (seat: number) => {
             :height="Math.abs(y(moved(i + 1)!.from) - y(moved(i + 1)!.to))"
             class="change"
           />
-          <path v-if="moved(i + 1)!.from !== moved(i + 1)!.to" :d="`M88 ${y(moved(i + 1)!.from)}V${y(moved(i + 1)!.to)}`" class="way" />
+          <path
+            v-if="moved(i + 1)!.from !== moved(i + 1)!.to"
+            :d="`M88 ${y(moved(i + 1)!.from)}V${y(moved(i + 1)!.to)}`"
+            class="way"
+          />
           <circle cx="88" :cy="y(moved(i + 1)!.to)" r="4" class="tip" />
         </g>
       </svg>

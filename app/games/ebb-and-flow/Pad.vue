@@ -9,7 +9,9 @@ const { dealer } = desk
 const { entry, rules, state, play, before, leads, flip } = useEbbEntry()
 const dealt = computed(() => dealer.dealt.value)
 const ranks = computed(() => [...rules.value.ranks].sort((a, b) => a - b))
-const rows = computed<readonly (Colour | undefined)[]>(() => (rules.value.swing === 'colour' ? ['warm', 'cool'] : [undefined]))
+const rows = computed<readonly (Colour | undefined)[]>(() =>
+  rules.value.swing === 'colour' ? ['warm', 'cool'] : [undefined],
+)
 const colour = ref<Colour | undefined>()
 const { typed, type, clear } = useTypedFace(
   () => rules.value.ranks,
@@ -48,9 +50,19 @@ usePad([
     on: ({ key }) => rules.value.swing === 'colour' && !play.value && (key === 'w' || key === 'c'),
     run: ({ key }) => (colour.value = key === 'w' ? 'warm' : 'cool'),
   },
-  { keys: 'X', does: 'a wild', on: (press) => isKey('x')(press) && !dealt.value && rules.value.wilds > 0 && !play.value, run: wild },
+  {
+    keys: 'X',
+    does: 'a wild',
+    on: (press) => isKey('x')(press) && !dealt.value && rules.value.wilds > 0 && !play.value,
+    run: wild,
+  },
   { keys: 'Backspace', does: 'another card', on: isKey('backspace'), run: () => (clear(), flip(null)) },
-  { keys: 'Enter', does: 'turn, where the app deals', on: (press) => isKey('enter')(press) && dealt.value && !play.value, run: draw },
+  {
+    keys: 'Enter',
+    does: 'turn, where the app deals',
+    on: (press) => isKey('enter')(press) && dealt.value && !play.value,
+    run: draw,
+  },
 ])
 </script>
 
@@ -78,9 +90,17 @@ usePad([
       <p class="flex flex-wrap items-center gap-2 text-2xl">
         <b v-if="leads" class="figures">{{ minus(before) }} {{ leads.up ? '+' : '−' }} {{ entry.card }}</b>
         <b v-else>a wild</b>
-        <Key v-if="!dealt" aria-label="Another card" @click="flip(null)"><UIcon name="i-lucide-delete" class="size-5" /></Key>
+        <Key v-if="!dealt" aria-label="Another card" @click="flip(null)"
+          ><UIcon name="i-lucide-delete" class="size-5"
+        /></Key>
       </p>
-      <SayAndExplain v-if="leads" :right="leads.after" :label="`Total ${minus(leads.after)}`" minus :play="(told) => ({ ...play!, ...told })" />
+      <SayAndExplain
+        v-if="leads"
+        :right="leads.after"
+        :label="`Total ${minus(leads.after)}`"
+        minus
+        :play="(told) => ({ ...play!, ...told })"
+      />
       <Key v-else main class="w-full" @click="desk.offer(play)">Record the wild</Key>
     </template>
   </div>

@@ -10,12 +10,16 @@ const { rules, state } = useTable(ebbAndFlow, () => tape)
 const ways = computed(() =>
   seats.map((_, i) =>
     tape.lines.flatMap(({ play, verdict, struck, after }) =>
-      (play as Flip | null)?.by === i + 1 && verdict.stands && !struck && (play as Flip).card !== 'wild' ? [(after.game as EbbState).totals[i]!] : [],
+      (play as Flip | null)?.by === i + 1 && verdict.stands && !struck && (play as Flip).card !== 'wild'
+        ? [(after.game as EbbState).totals[i]!]
+        : [],
     ),
   ),
 )
 const rows = computed(() =>
-  Array.from({ length: Math.max(0, ...ways.value.map((way) => way.length)) }, (_, turn) => ways.value.map((way) => way[turn] ?? null)),
+  Array.from({ length: Math.max(0, ...ways.value.map((way) => way.length)) }, (_, turn) =>
+    ways.value.map((way) => way[turn] ?? null),
+  ),
 )
 </script>
 

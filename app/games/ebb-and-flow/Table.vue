@@ -11,6 +11,13 @@ const card = computed(() => (entry.value.card === null ? null : cardOf(entry.val
 
 <template>
   <section class="sheet p-3" aria-label="Table">
-    <EbbSheet :rules="rules" :state="state" :seats="seats" :card="card" :up="leads?.up ?? null" :coming="leads && { by: seat, after: leads.after }" />
+    <EbbSheet
+      :rules="rules"
+      :state="state"
+      :seats="seats"
+      :card="card"
+      :up="leads?.up ?? null"
+      :coming="leads && { by: seat, after: leads.after }"
+    />
   </section>
 </template>

@@ -21,9 +21,12 @@ export function useEbbEntry() {
   /** What a number card does; null for a wild. */
   const leads = computed(() => {
     const { card, colour } = entry.value
-    return card === null || card === 'wild' ? null : flow(rules.value, before.value, cardOf(card, colour), state.value.wild)
+    return card === null || card === 'wild'
+      ? null
+      : flow(rules.value, before.value, cardOf(card, colour), state.value.wild)
   })
-  const flip = (card: number | 'wild' | null, colour?: Colour) => (entry.value = { card, ...(colour === undefined ? {} : { colour }) })
+  const flip = (card: number | 'wild' | null, colour?: Colour) =>
+    (entry.value = { card, ...(colour === undefined ? {} : { colour }) })
 
   return { entry, rules, state, play, before, leads, flip }
 }

@@ -29,7 +29,9 @@ const rows = computed(() =>
 
 <template>
   <div v-if="!tape.state.result" class="space-y-2">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-flag" class="size-5" /> How far is it, and which spin does it?</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-flag" class="size-5" /> How far is it, and which spin does it?</Key
+    >
     <table v-if="shown" class="w-full text-left" role="status">
       <thead>
         <tr class="text-sm text-(--ink-soft)">

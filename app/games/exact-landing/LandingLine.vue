@@ -29,7 +29,9 @@ const WIDTH = 1000
 const EDGE = 46
 const LINE = 118
 const hop = computed(() => coming ?? (secret ? null : state.newest))
-const shownPlaces = computed(() => state.places.map((at, i) => (secret && state.newest?.by === i + 1 && !state.newest.off ? state.newest.from : at)))
+const shownPlaces = computed(() =>
+  state.places.map((at, i) => (secret && state.newest?.by === i + 1 && !state.newest.off ? state.newest.from : at)),
+)
 const low = computed(() => Math.min(rules.low, ...shownPlaces.value, coming?.off === false ? coming.to : rules.low))
 const high = computed(() => Math.max(rules.high, ...shownPlaces.value, coming?.off === false ? coming.to : rules.high))
 const width = computed(() => (WIDTH - 2 * EDGE) / (high.value - low.value))
@@ -37,13 +39,21 @@ const x = (at: number) => EDGE + (at - low.value) * width.value
 /** A tick at every number while they are not too many; labels where they have room. */
 const NICE = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500]
 const tickEvery = computed(() => NICE.find((every) => width.value * every >= 9) ?? 1000)
-const labelEvery = computed(() => NICE.find((every) => every % tickEvery.value === 0 && width.value * every >= 40) ?? 1000)
+const labelEvery = computed(
+  () => NICE.find((every) => every % tickEvery.value === 0 && width.value * every >= 40) ?? 1000,
+)
 const ticks = computed(() => {
   const first = Math.ceil(low.value / tickEvery.value) * tickEvery.value
-  return Array.from({ length: Math.floor((high.value - first) / tickEvery.value) + 1 }, (_, i) => first + i * tickEvery.value)
+  return Array.from(
+    { length: Math.floor((high.value - first) / tickEvery.value) + 1 },
+    (_, i) => first + i * tickEvery.value,
+  )
 })
-const isNamed = (at: number) => at % labelEvery.value === 0 || at === rules.start || at === rules.goal || at === rules.low || at === rules.high
-const labels = computed(() => [...new Set([...ticks.value.filter(isNamed), rules.start, rules.goal])].filter((at) => !crowded(at)))
+const isNamed = (at: number) =>
+  at % labelEvery.value === 0 || at === rules.start || at === rules.goal || at === rules.low || at === rules.high
+const labels = computed(() =>
+  [...new Set([...ticks.value.filter(isNamed), rules.start, rules.goal])].filter((at) => !crowded(at)),
+)
 /** A label in between gives way to one that has to stand there. */
 function crowded(at: number): boolean {
   const must = (other: number) => other === rules.start || other === rules.goal
@@ -78,7 +88,12 @@ const pieces = computed(() => {
     const width = PENNANT + 10 + LETTER * name.length
     const left = Math.max(4, Math.min(WIDTH - width - 4, at - width / 2))
     let lane = 0
-    while (laid.some((other) => other.lane === lane && left < other.left + other.width + 12 && other.left < left + width + 12)) lane++
+    while (
+      laid.some(
+        (other) => other.lane === lane && left < other.left + other.width + 12 && other.left < left + width + 12,
+      )
+    )
+      lane++
     laid.push({ number: pennant, name, at, left, width, lane })
   }
   return laid
@@ -88,9 +103,18 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
 </script>
 
 <template>
-  <figure class="line" role="img" :aria-label="`Number line from ${rules.low} to ${rules.high}, goal ${rules.goal}: ${says}`">
+  <figure
+    class="line"
+    role="img"
+    :aria-label="`Number line from ${rules.low} to ${rules.high}, goal ${rules.goal}: ${says}`"
+  >
     <svg :viewBox="`0 0 ${WIDTH} ${height}`" aria-hidden="true">
-      <path v-for="(piece, i) in pieces" :key="`m${i}`" :d="`M${piece.at} ${LINE + 52}V${LANES + LANE * piece.lane}`" class="mast" />
+      <path
+        v-for="(piece, i) in pieces"
+        :key="`m${i}`"
+        :d="`M${piece.at} ${LINE + 52}V${LANES + LANE * piece.lane}`"
+        class="mast"
+      />
       <path :d="`M${x(low) - 22} ${LINE}H${x(high) + 22}`" class="base" />
       <g v-if="rules.under === 'extend' || low < rules.low">
         <path :d="`M${x(low) - 22} ${LINE}l12 -9M${x(low) - 22} ${LINE}l12 9`" class="base" />
@@ -110,8 +134,17 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
         :class="{ zero: tick === 0 }"
       />
       <g v-for="at in labels" :key="`l${at}`">
-        <rect v-if="blank && at !== rules.start && at !== rules.goal" :x="x(at) - 15" :y="LINE + 18" width="30" height="30" class="blank" />
-        <text :x="x(at)" :y="LINE + 44" text-anchor="middle" :font-size="letter" :class="{ start: at === rules.start }">{{ text(at) }}</text>
+        <rect
+          v-if="blank && at !== rules.start && at !== rules.goal"
+          :x="x(at) - 15"
+          :y="LINE + 18"
+          width="30"
+          height="30"
+          class="blank"
+        />
+        <text :x="x(at)" :y="LINE + 44" text-anchor="middle" :font-size="letter" :class="{ start: at === rules.start }">
+          {{ text(at) }}
+        </text>
       </g>
       <g :transform="`translate(${x(rules.goal)} ${LINE})`" class="flag">
         <path d="M0 0V-96" class="pole" />
@@ -120,12 +153,30 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
       <g v-if="arc" :class="{ off: arc.off }">
         <path :d="arc.path" class="hop" />
         <text :x="arc.x" :y="arc.y" text-anchor="middle" class="by">{{ arc.label }}</text>
-        <path v-if="arc.off" :d="`M${arc.end - 11} ${LINE - 11}l22 22M${arc.end + 11} ${LINE - 11}l-22 22`" class="cross" />
+        <path
+          v-if="arc.off"
+          :d="`M${arc.end - 11} ${LINE - 11}l22 22M${arc.end + 11} ${LINE - 11}l-22 22`"
+          class="cross"
+        />
         <circle v-else :cx="arc.end" :cy="LINE" r="8" class="end" />
       </g>
       <g v-for="(piece, i) in pieces" :key="`p${i}`">
-        <rect :x="piece.left - 3" :y="LANES + LANE * piece.lane" :width="piece.width + 6" :height="LANE - 4" rx="6" class="tag" />
-        <Pennant :number="piece.number" size="" width="37" height="30" :x="piece.left" :y="LANES + LANE * piece.lane + 4" />
+        <rect
+          :x="piece.left - 3"
+          :y="LANES + LANE * piece.lane"
+          :width="piece.width + 6"
+          :height="LANE - 4"
+          rx="6"
+          class="tag"
+        />
+        <Pennant
+          :number="piece.number"
+          size=""
+          width="37"
+          height="30"
+          :x="piece.left"
+          :y="LANES + LANE * piece.lane + 4"
+        />
         <text :x="piece.left + PENNANT + 4" :y="LANES + LANE * piece.lane + 27" class="name">{{ piece.name }}</text>
       </g>
     </svg>

@@ -14,7 +14,9 @@ const { typed, type, clear } = useTypedFace(
 
 watch(play, (now) => desk.enter(now), { immediate: true })
 const off = computed(() => leads.value?.off ?? null)
-const offSays = computed(() => off.value && (rules.value[off.value] === 'spin-again' ? 'spin again' : 'the turn is lost'))
+const offSays = computed(
+  () => off.value && (rules.value[off.value] === 'spin-again' ? 'spin again' : 'the turn is lost'),
+)
 
 function draw() {
   dealer.deal({ do: 'spin', by: desk.seat.value }, (came) => spin((came as Spin).sign, (came as Spin).step))
@@ -30,10 +32,25 @@ usePad([
     on: ({ key }) => !dealt.value && !play.value && (key === '+' || key === '-'),
     run: ({ key }) => spin(key as '+' | '-', null),
   },
-  { keys: '0 … 9', does: 'the step', on: ({ digit, shift }) => !shift && !dealt.value && !play.value && digit !== null, run: ({ digit }) => type(digit!) },
+  {
+    keys: '0 … 9',
+    does: 'the step',
+    on: ({ digit, shift }) => !shift && !dealt.value && !play.value && digit !== null,
+    run: ({ digit }) => type(digit!),
+  },
   { keys: 'Backspace', does: 'another spin', on: isKey('backspace'), run: () => (clear(), spin(null, null)) },
-  { keys: 'S', does: 'record a spin off the line', on: (press) => isKey('s')(press) && off.value !== null, run: () => desk.offer(play.value!) },
-  { keys: 'Enter', does: 'spin, where the app deals', on: (press) => isKey('enter')(press) && dealt.value && !play.value, run: draw },
+  {
+    keys: 'S',
+    does: 'record a spin off the line',
+    on: (press) => isKey('s')(press) && off.value !== null,
+    run: () => desk.offer(play.value!),
+  },
+  {
+    keys: 'Enter',
+    does: 'spin, where the app deals',
+    on: (press) => isKey('enter')(press) && dealt.value && !play.value,
+    run: draw,
+  },
 ])
 </script>
 
@@ -51,18 +68,30 @@ usePad([
           @pick="spin(sign, $event)"
         />
       </div>
-      <p v-if="entry.sign || typed" class="text-(--ink-soft)">{{ entry.sign === '-' ? '−' : '+' }}{{ typed }} … and the step</p>
-      <Key v-if="!desk.helping.value" class="text-sm" @click="between"><UIcon name="i-lucide-split" class="size-5" /> Pointer between two fields: note it</Key>
+      <p v-if="entry.sign || typed" class="text-(--ink-soft)">
+        {{ entry.sign === '-' ? '−' : '+' }}{{ typed }} … and the step
+      </p>
+      <Key v-if="!desk.helping.value" class="text-sm" @click="between"
+        ><UIcon name="i-lucide-split" class="size-5" /> Pointer between two fields: note it</Key
+      >
     </template>
     <template v-else-if="leads">
       <p class="flex flex-wrap items-center gap-2 text-2xl">
         <b class="figures">{{ minus(from) }} {{ play.sign === '-' ? '−' : '+' }} {{ play.step }}</b>
-        <Key v-if="!dealt" aria-label="Another spin" @click="spin(null, null)"><UIcon name="i-lucide-delete" class="size-5" /></Key>
+        <Key v-if="!dealt" aria-label="Another spin" @click="spin(null, null)"
+          ><UIcon name="i-lucide-delete" class="size-5"
+        /></Key>
       </p>
       <Key v-if="off" main kbd="S" class="w-full" @click="desk.offer(play)"
         ><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Off the line: {{ offSays }}</Key
       >
-      <SayAndExplain v-else :right="leads.to" :label="`Stands on ${minus(leads.to)}`" minus :play="(told) => ({ ...play!, ...told })" />
+      <SayAndExplain
+        v-else
+        :right="leads.to"
+        :label="`Stands on ${minus(leads.to)}`"
+        minus
+        :play="(told) => ({ ...play!, ...told })"
+      />
     </template>
   </div>
 </template>

@@ -23,11 +23,13 @@ const ways = computed(() =>
   <ul class="space-y-2">
     <li v-for="(seat, i) in seats" :key="i">
       <p class="flex items-center gap-2">
-        <Pennant :number="seat.pennant" size="1.2rem" /> <b>{{ seat.name }}</b> stands on <b class="figures">{{ state.places[i] }}</b>,
-        {{ Math.abs(rules.goal - state.places[i]!) }} from the goal
+        <Pennant :number="seat.pennant" size="1.2rem" /> <b>{{ seat.name }}</b> stands on
+        <b class="figures">{{ state.places[i] }}</b>, {{ Math.abs(rules.goal - state.places[i]!) }} from the goal
       </p>
       <p class="figures flex flex-wrap gap-x-4">
-        <span v-for="(spin, s) in ways[i]" :key="s" :class="{ 'line-through text-(--ink-soft)': !spin.moved }">{{ spin.text }}</span>
+        <span v-for="(spin, s) in ways[i]" :key="s" :class="{ 'line-through text-(--ink-soft)': !spin.moved }">{{
+          spin.text
+        }}</span>
         <span v-if="!ways[i]!.length" class="text-(--ink-soft)">no spin</span>
       </p>
     </li>

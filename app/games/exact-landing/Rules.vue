@@ -8,7 +8,16 @@ const SEATS = [
   { name: 'Linnea', pennant: 7 },
   { name: 'Kofi', pennant: 6 },
 ]
-const state: LandingState = { seats: 2, first: 1, turn: 2, round: 2, fresh: false, places: [8, 4], landed: [], newest: { by: 1, from: 5, to: 8, off: false } }
+const state: LandingState = {
+  seats: 2,
+  first: 1,
+  turn: 2,
+  round: 2,
+  fresh: false,
+  places: [8, 4],
+  landed: [],
+  newest: { by: 1, from: 5, to: 8, off: false },
+}
 const STEPS = [
   'Spin the sign and the step, and move so far: up for a plus, down for a minus.',
   'Say where the piece stands, and the number sentence.',

@@ -7,7 +7,9 @@ import { useLandingEntry } from '~/games/exact-landing/useLandingEntry'
 const { seats, seat } = useDesk()
 const { rules, state, from, leads } = useLandingEntry()
 const blank = useBlankLine()
-const coming = computed(() => leads.value && { by: seat.value, from: from.value, to: leads.value.to, off: leads.value.off !== null })
+const coming = computed(
+  () => leads.value && { by: seat.value, from: from.value, to: leads.value.to, off: leads.value.off !== null },
+)
 </script>
 
 <template>

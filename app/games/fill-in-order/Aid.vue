@@ -10,19 +10,26 @@ import { percent } from '~/utils/percent'
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(fillInOrder, () => tape)
 const shown = useAsked(() => tape)
-const rows = computed(() => (shown.value ? seats.map(({ name }, i) => ({ name, ...outlook(rules.value, state.value, i + 1) })) : []))
+const rows = computed(() =>
+  shown.value ? seats.map(({ name }, i) => ({ name, ...outlook(rules.value, state.value, i + 1) })) : [],
+)
 const helped = computed(() => helpedBy(state.value).map((seat) => seats[seat - 1]!.name))
 const top = computed(() => state.value.discards.at(-1))
 </script>
 
 <template>
   <div v-if="!tape.state.result" class="space-y-2">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-list-ordered" class="size-5" /> Which cards would fit?</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-list-ordered" class="size-5" /> Which cards would fit?</Key
+    >
     <div v-if="shown" role="status" class="space-y-1">
       <p v-for="row in rows" :key="row.name">
-        <b>{{ row.name }}</b>: <span class="figures">{{ row.fit.join(' ') }}</span> · the next card fits: <b class="figures">{{ percent(row.chance) }}</b>
+        <b>{{ row.name }}</b>: <span class="figures">{{ row.fit.join(' ') }}</span> · the next card fits:
+        <b class="figures">{{ percent(row.chance) }}</b>
       </p>
-      <p v-if="top !== undefined">The discard, {{ top }}, {{ helped.length ? `would help ${list(helped)}` : 'helps nobody now' }}.</p>
+      <p v-if="top !== undefined">
+        The discard, {{ top }}, {{ helped.length ? `would help ${list(helped)}` : 'helps nobody now' }}.
+      </p>
     </div>
   </div>
 </template>

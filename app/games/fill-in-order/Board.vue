@@ -13,8 +13,15 @@ const { rules, view, seats, turn } = defineProps<{
 
 <template>
   <div class="flex flex-wrap items-start justify-center gap-6">
-    <div v-for="(layout, i) in view.layouts" :key="i" class="p-2 rounded-lg border-2" :class="turn.includes(i + 1) ? 'border-(--accent)' : 'border-(--rule)'">
-      <p class="flex items-center gap-2 font-semibold"><Pennant :number="seats[i]!.pennant" size="1.3rem" /> {{ seats[i]!.name }}</p>
+    <div
+      v-for="(layout, i) in view.layouts"
+      :key="i"
+      class="p-2 rounded-lg border-2"
+      :class="turn.includes(i + 1) ? 'border-(--accent)' : 'border-(--rule)'"
+    >
+      <p class="flex items-center gap-2 font-semibold">
+        <Pennant :number="seats[i]!.pennant" size="1.3rem" /> {{ seats[i]!.name }}
+      </p>
       <FillLayout :layout="layout" :newest="view.newest?.by === i + 1 ? view.newest.slots : []" />
     </div>
     <div class="grid justify-items-center gap-1">

@@ -27,7 +27,11 @@ const emit = defineEmits<{ pick: [slot: number] }>()
       <component
         :is="touchable && card === null ? 'button' : 'span'"
         class="place"
-        :class="{ newest: newest.includes(i + 1), coming: coming.includes(i + 1), touchable: touchable && card === null }"
+        :class="{
+          newest: newest.includes(i + 1),
+          coming: coming.includes(i + 1),
+          touchable: touchable && card === null,
+        }"
         :type="touchable && card === null ? 'button' : undefined"
         :aria-label="touchable && card === null ? `Put it in place ${i + 1}` : undefined"
         @mousedown.prevent

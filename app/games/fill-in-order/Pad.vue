@@ -7,14 +7,19 @@ import { useFillEntry } from '~/games/fill-in-order/useFillEntry'
 /** Touch card after card as they come up: each goes to its place; the first that can’t go records the turn. */
 const desk = useDesk()
 const { dealer } = desk
-const { seat, entry, rules, state, faces, open, top, discardFits, turn, ended, set, come, put, takeDiscard, back } = useFillEntry()
+const { seat, entry, rules, state, faces, open, top, discardFits, turn, ended, set, come, put, takeDiscard, back } =
+  useFillEntry()
 const touched = useTouched<number>()
 const dealt = computed(() => dealer.dealt.value)
-const { typed, type, clear } = useTypedFace(() => faces.value.filter((face): face is number => typeof face === 'number'), come)
+const { typed, type, clear } = useTypedFace(
+  () => faces.value.filter((face): face is number => typeof face === 'number'),
+  come,
+)
 const LETTERS: Readonly<Record<string, Face>> = { j: 'J', q: 'Q', k: 'K' }
 const chain = computed(() => entry.value.cards.map(faceOf))
 const spent = (face: Face) =>
-  countOf([...lyingIn(state.value), ...chain.value.slice(entry.value.from === 'discard' ? 1 : 0)], face) >= deckFor(rules.value).copiesOf(face)
+  countOf([...lyingIn(state.value), ...chain.value.slice(entry.value.from === 'discard' ? 1 : 0)], face) >=
+  deckFor(rules.value).copiesOf(face)
 
 watch(touched, (slot) => {
   if (slot === null) return
@@ -50,7 +55,8 @@ usePad([
   {
     keys: '1 … 10, T',
     does: 'the card that came up; a wild’s place',
-    on: ({ digit, key, shift }) => !shift && (digit !== null || key === 't') && (entry.value.wild !== null || !dealt.value),
+    on: ({ digit, key, shift }) =>
+      !shift && (digit !== null || key === 't') && (entry.value.wild !== null || !dealt.value),
     run: ({ digit, key }) => {
       if (entry.value.wild !== null) choose(key === 't' || digit === 0 ? 10 : digit!)
       else if (key === 't') come(10)
@@ -69,7 +75,12 @@ usePad([
     on: (press) => isKey('d')(press) && !entry.value.cards.length && discardFits.value,
     run: () => (dealt.value ? draw('discard') : takeDiscard()),
   },
-  { keys: 'Backspace', does: 'the last card back', on: (press) => isKey('backspace')(press) && !dealt.value, run: () => (clear(), back()) },
+  {
+    keys: 'Backspace',
+    does: 'the last card back',
+    on: (press) => isKey('backspace')(press) && !dealt.value,
+    run: () => (clear(), back()),
+  },
   {
     keys: 'Enter',
     does: 'draw, where the app deals',
@@ -85,12 +96,21 @@ usePad([
       <span class="text-(--ink-soft)">{{ entry.from === 'discard' ? 'took' : 'drew' }}</span>
       <PlayingCard v-for="(face, i) in chain" :key="i" :value="face" size="1.8rem" />
       <PlayingCard v-if="entry.wild" :value="entry.wild" size="1.8rem" raised />
-      <Key v-if="!dealt" aria-label="The last card back" @click="back"><UIcon name="i-lucide-delete" class="size-5" /></Key>
+      <Key v-if="!dealt" aria-label="The last card back" @click="back"
+        ><UIcon name="i-lucide-delete" class="size-5"
+      /></Key>
       <b v-if="entry.wild">goes to which place?</b>
       <b v-else>and under it lay … {{ typed }}</b>
     </div>
     <div v-if="entry.wild" class="flex flex-wrap gap-1.5">
-      <Key v-for="slot in open" :key="slot" class="figures !min-w-11" :aria-label="`To place ${slot}`" @click="choose(slot)">{{ slot }}</Key>
+      <Key
+        v-for="slot in open"
+        :key="slot"
+        class="figures !min-w-11"
+        :aria-label="`To place ${slot}`"
+        @click="choose(slot)"
+        >{{ slot }}</Key
+      >
     </div>
     <template v-else-if="dealt">
       <div class="flex flex-wrap gap-2">

@@ -16,10 +16,19 @@ const rounds = computed(() => {
     return [row]
   })
 })
-const rows = computed(() => rounds.value.map(({ by, turns }) => seats.map((_, i) => (by === i + 1 ? `won, ${turns} turns` : null))))
+const rows = computed(() =>
+  rounds.value.map(({ by, turns }) => seats.map((_, i) => (by === i + 1 ? `won, ${turns} turns` : null))),
+)
 const totals = computed(() => seats.map((_, i) => rounds.value.filter(({ by }) => by === i + 1).length))
 </script>
 
 <template>
-  <RoundsTable :tape="tape" :seats="seats" caption="Rounds won" :rows="rows" :totals="totals" :best="(row, seat) => rounds[row]!.by === seat" />
+  <RoundsTable
+    :tape="tape"
+    :seats="seats"
+    caption="Rounds won"
+    :rows="rows"
+    :totals="totals"
+    :best="(row, seat) => rounds[row]!.by === seat"
+  />
 </template>

@@ -14,6 +14,8 @@ const STEPS = [
 <template>
   <HowItGoes :steps="STEPS" example="A 3 was drawn; under it lay a 7, under that a 3">
     <FillLayout :layout="layout" :coming="[3, 7]" />
-    <p>The 3 and the 7 have gone to their places. The second 3 has none: the turn ends, and it lies open as the discard.</p>
+    <p>
+      The 3 and the 7 have gone to their places. The second 3 has none: the turn ends, and it lies open as the discard.
+    </p>
   </HowItGoes>
 </template>

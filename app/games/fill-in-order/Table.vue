@@ -6,7 +6,9 @@ import { useFillEntry } from '~/games/fill-in-order/useFillEntry'
 const { seats, still, tape } = useDesk()
 const { seat, entry, state, layout, top } = useFillEntry()
 const touched = useTouched<number>()
-const coming = computed(() => layout.value.flatMap((card, i) => (card !== null && state.value.layouts[seat.value - 1]![i] === null ? [i + 1] : [])))
+const coming = computed(() =>
+  layout.value.flatMap((card, i) => (card !== null && state.value.layouts[seat.value - 1]![i] === null ? [i + 1] : [])),
+)
 const mine = (i: number) => i + 1 === seat.value && !still.value && !tape.value!.state.result
 </script>
 

@@ -28,7 +28,9 @@ export function useFillEntry() {
   const top = computed(() => state.value.discards.at(-1) ?? null)
   const discardFits = computed(() => top.value !== null && slotFor(mine.value, top.value) !== null)
   const isWild = (face: Face) => face === rules.value.wild
-  const turn = computed<Turn | null>(() => (entry.value.cards.length ? { do: 'turn', by: seat.value, from: entry.value.from, cards: entry.value.cards } : null))
+  const turn = computed<Turn | null>(() =>
+    entry.value.cards.length ? { do: 'turn', by: seat.value, from: entry.value.from, cards: entry.value.cards } : null,
+  )
   /** Whether the chain is at its end: its last card could not go, or filled the last place. */
   const ended = computed(() => {
     const now = [...mine.value]
@@ -56,5 +58,22 @@ export function useFillEntry() {
     set({ cards: left, wild: null, ...(left.length ? {} : { from: 'stock' }) })
   }
 
-  return { seat, entry, rules, state, faces, layout, open, top, discardFits, turn, ended, set, come, put, takeDiscard, back }
+  return {
+    seat,
+    entry,
+    rules,
+    state,
+    faces,
+    layout,
+    open,
+    top,
+    discardFits,
+    turn,
+    ended,
+    set,
+    come,
+    put,
+    takeDiscard,
+    back,
+  }
 }

@@ -25,10 +25,13 @@ const last = computed(() => {
 
 <template>
   <div v-if="last" class="flex flex-wrap items-center gap-3">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-eye" class="size-5" /> Was more to be had?</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-eye" class="size-5" /> Was more to be had?</Key
+    >
     <p v-if="shown" role="status">
       <template v-if="last.more > 0"
-        >{{ last.more }} more {{ last.more === 1 ? 'was' : 'were' }} there for {{ last.name }}: <b>{{ last.order }}</b></template
+        >{{ last.more }} more {{ last.more === 1 ? 'was' : 'were' }} there for {{ last.name }}:
+        <b>{{ last.order }}</b></template
       >
       <template v-else>{{ last.name }} took the best there was.</template>
     </p>

@@ -6,7 +6,25 @@ import { sayOrder } from '#core/games/hundred-stops/wording'
 /** The dice, the spinner, then the hops; at the end what was said. */
 const desk = useDesk()
 const { dealer } = desk
-const { entry, rules, rolled, tensLeft, hopsLeft, order, at, isHome, complete, play, addDie, spin, hop, walk, spendRest, removeDie, back } = useStopsEntry()
+const {
+  entry,
+  rules,
+  rolled,
+  tensLeft,
+  hopsLeft,
+  order,
+  at,
+  isHome,
+  complete,
+  play,
+  addDie,
+  spin,
+  hop,
+  walk,
+  spendRest,
+  removeDie,
+  back,
+} = useStopsEntry()
 const spins = computed(() => [...new Set(rules.value.hundreds)].sort((a, b) => a - b))
 const diceDone = computed(() => entry.value.dice.length === rules.value.dice)
 const dealt = computed(() => dealer.dealt.value)
@@ -27,14 +45,28 @@ usePad([
     keys: '1 … 6',
     does: 'a die, then the spinner',
     on: ({ digit, shift }) =>
-      !shift && !dealt.value && !rolled.value && digit !== null && (diceDone.value ? spins.value.includes(digit) : digit >= 1 && digit <= rules.value.sides),
+      !shift &&
+      !dealt.value &&
+      !rolled.value &&
+      digit !== null &&
+      (diceDone.value ? spins.value.includes(digit) : digit >= 1 && digit <= rules.value.sides),
     run: ({ digit }) => (diceDone.value ? spin(digit!) : addDie(digit!)),
   },
-  { keys: '1 … 9', does: 'so many tens walked', on: ({ digit }) => rolled.value && !complete.value && Boolean(digit), run: ({ digit }) => walk(digit!) },
+  {
+    keys: '1 … 9',
+    does: 'so many tens walked',
+    on: ({ digit }) => rolled.value && !complete.value && Boolean(digit),
+    run: ({ digit }) => walk(digit!),
+  },
   { keys: 'H', does: 'hop a hundred', on: isKey('h'), run: hop },
   { keys: 'T', does: 'walk one ten', on: isKey('t'), run: () => walk() },
   { keys: 'Backspace', does: 'one step back', on: isKey('backspace'), run: back },
-  { keys: 'Enter', does: 'roll and spin, where the app deals', on: (press) => isKey('enter')(press) && dealt.value && !rolled.value, run: draw },
+  {
+    keys: 'Enter',
+    does: 'roll and spin, where the app deals',
+    on: (press) => isKey('enter')(press) && dealt.value && !rolled.value,
+    run: draw,
+  },
 ])
 </script>
 
@@ -43,13 +75,17 @@ usePad([
     <DealKey v-if="dealt && !rolled" icon="i-lucide-dices" @click="draw">Roll and spin</DealKey>
     <div v-else-if="!diceDone" class="flex flex-wrap gap-1.5 items-center">
       <DieKeys :sides="rules.sides" @pick="addDie" />
-      <Key :disabled="!entry.dice.length" aria-label="Remove the last" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
+      <Key :disabled="!entry.dice.length" aria-label="Remove the last" @click="back"
+        ><UIcon name="i-lucide-delete" class="size-6"
+      /></Key>
       <Entered :values="entry.dice" kind="die" :sides="rules.sides" @remove="removeDie" />
     </div>
     <div v-else-if="!rolled" class="flex flex-wrap gap-1.5 items-center">
       <Entered :values="entry.dice" kind="die" :sides="rules.sides" @remove="removeDie" />
       <span class="font-semibold">and the spinner:</span>
-      <Key v-for="hundreds in spins" :key="hundreds" :aria-label="`Spun ${hundreds} hundred`" @click="spin(hundreds)">{{ hundreds }} × 100</Key>
+      <Key v-for="hundreds in spins" :key="hundreds" :aria-label="`Spun ${hundreds} hundred`" @click="spin(hundreds)"
+        >{{ hundreds }} × 100</Key
+      >
       <Key aria-label="Remove the last" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
     </div>
     <template v-else>
@@ -61,10 +97,12 @@ usePad([
       </div>
       <div v-if="!complete" class="flex flex-wrap gap-1.5">
         <Key class="flex-1" :disabled="hopsLeft === 0" @click="hop"
-          ><UIcon name="i-lucide-redo" class="size-5" /> Hop 100 <span class="font-normal">{{ hopsLeft }} left</span></Key
+          ><UIcon name="i-lucide-redo" class="size-5" /> Hop 100
+          <span class="font-normal">{{ hopsLeft }} left</span></Key
         >
         <Key class="flex-1" :disabled="tensLeft === 0" @click="walk()"
-          ><UIcon name="i-lucide-move-right" class="size-5" /> Walk 10 <span class="font-normal">{{ tensLeft }} left</span></Key
+          ><UIcon name="i-lucide-move-right" class="size-5" /> Walk 10
+          <span class="font-normal">{{ tensLeft }} left</span></Key
         >
         <Key :disabled="tensLeft === 0" @click="walk(tensLeft)">Walk all {{ tensLeft }}</Key>
         <Key v-if="isHome" main @click="spendRest">Home: the rest is dropped</Key>

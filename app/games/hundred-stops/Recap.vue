@@ -18,6 +18,13 @@ const awarded = computed(() => state.value.awards.some((points) => points !== 0)
         <span class="figures text-(--ink-soft)">{{ stops(i).join(' ') || 'no stop touched' }}</span>
       </li>
     </ul>
-    <RoundsTable v-if="awarded" :tape="tape" :seats="seats" caption="Tokens and rulings" head="Tokens" :rows="[seats.map((_, i) => stops(i).length)]" />
+    <RoundsTable
+      v-if="awarded"
+      :tape="tape"
+      :seats="seats"
+      caption="Tokens and rulings"
+      head="Tokens"
+      :rows="[seats.map((_, i) => stops(i).length)]"
+    />
   </div>
 </template>

@@ -22,6 +22,9 @@ const STEPS = [
 <template>
   <HowItGoes :steps="STEPS" example="A journey, drawn">
     <StopsTrack :rules="rules" :state="state" :seats="SEATS" :way="state.journey?.touched ?? []" />
-    <p>Ines rolls 5 and 4 and spins 1. She hops first and lands on 200, then walks to 290: one token. Walking first, to 190, the hop would have jumped 200.</p>
+    <p>
+      Ines rolls 5 and 4 and spins 1. She hops first and lands on 200, then walks to 290: one token. Walking first, to
+      190, the hop would have jumped 200.
+    </p>
   </HowItGoes>
 </template>

@@ -20,10 +20,16 @@ const {
 }>()
 const emit = defineEmits<{ pick: [place: number] }>()
 
-const squares = computed(() => Array.from({ length: (rules.end - rules.start) / 10 + 1 }, (_, i) => rules.start + 10 * i))
+const squares = computed(() =>
+  Array.from({ length: (rules.end - rules.start) / 10 + 1 }, (_, i) => rules.start + 10 * i),
+)
 const onWay = computed(() => new Set(way))
 const tokensAt = (stop: number) =>
-  rules.tokens === 'first-come' ? (isThere(rules, state, 1, stop) ? [0] : []) : seats.flatMap((_, i) => (isThere(rules, state, i + 1, stop) ? [i + 1] : []))
+  rules.tokens === 'first-come'
+    ? isThere(rules, state, 1, stop)
+      ? [0]
+      : []
+    : seats.flatMap((_, i) => (isThere(rules, state, i + 1, stop) ? [i + 1] : []))
 const piecesAt = (at: number) => seats.flatMap((_, i) => (state.places[i] === at ? [i + 1] : []))
 const says = (at: number) => {
   const here = piecesAt(at).map((seat) => seats[seat - 1]!.name)
@@ -33,7 +39,11 @@ const says = (at: number) => {
 
 <template>
   <ol class="track" aria-label="Track">
-    <li v-for="at in squares" :key="at" :class="{ stop: isStop(rules, at), way: onWay.has(at), from: way[0] === at, home: at === rules.end }">
+    <li
+      v-for="at in squares"
+      :key="at"
+      :class="{ stop: isStop(rules, at), way: onWay.has(at), from: way[0] === at, home: at === rules.end }"
+    >
       <component
         :is="reach.includes(at) ? 'button' : 'div'"
         class="square"
@@ -41,7 +51,9 @@ const says = (at: number) => {
         :aria-label="reach.includes(at) ? `Go to ${says(at)}` : undefined"
         @click="reach.includes(at) && emit('pick', at)"
       >
-        <span class="figures number" :class="{ major: isStop(rules, at) || at === rules.start, long: at > 999 }">{{ at }}</span>
+        <span class="figures number" :class="{ major: isStop(rules, at) || at === rules.start, long: at > 999 }">{{
+          at
+        }}</span>
         <span v-if="isStop(rules, at)" class="tokens">
           <i v-for="seat in tokensAt(at)" :key="seat" class="token" :data-seat="seat" />
         </span>

@@ -27,13 +27,17 @@ export function useStopsEntry() {
   const isHome = computed(() => at.value >= rules.value.end)
   const complete = computed(() => rolled.value && tensLeft.value === 0 && hopsLeft.value === 0)
   const play = computed<Travel | null>(() =>
-    complete.value ? { do: 'travel', by: seat.value, dice: entry.value.dice, hundreds: entry.value.hundreds!, order: order.value } : null,
+    complete.value
+      ? { do: 'travel', by: seat.value, dice: entry.value.dice, hundreds: entry.value.hundreds!, order: order.value }
+      : null,
   )
   /** Squares that can be touched: a hop's landing, and the tens that can be walked. */
   const reach = computed(() => {
     if (!rolled.value || complete.value || isHome.value) return []
     const walks = Array.from({ length: tensLeft.value }, (_, i) => at.value + 10 * (i + 1))
-    return [...new Set([...walks, ...(hopsLeft.value > 0 ? [Math.min(rules.value.end, at.value + 100)] : [])])].filter((place) => place <= rules.value.end)
+    return [...new Set([...walks, ...(hopsLeft.value > 0 ? [Math.min(rules.value.end, at.value + 100)] : [])])].filter(
+      (place) => place <= rules.value.end,
+    )
   })
 
   function addDie(face: number) {
@@ -51,12 +55,19 @@ export function useStopsEntry() {
   }
   /** A hundred ahead is a hop while there is one; everything else is walked. */
   function goTo(place: number) {
-    if (hopsLeft.value > 0 && (place === at.value + 100 || (place === rules.value.end && place - at.value > 10 * tensLeft.value))) hop()
+    if (
+      hopsLeft.value > 0 &&
+      (place === at.value + 100 || (place === rules.value.end && place - at.value > 10 * tensLeft.value))
+    )
+      hop()
     else walk((place - at.value) / 10)
   }
   /** Past the end nothing more is touched: what is left is spent in any order. */
   function spendRest() {
-    const rest = [...Array.from({ length: hopsLeft.value }, () => 'h'), ...Array.from({ length: tensLeft.value }, () => 't')]
+    const rest = [
+      ...Array.from({ length: hopsLeft.value }, () => 'h'),
+      ...Array.from({ length: tensLeft.value }, () => 't'),
+    ]
     entry.value = { ...entry.value, steps: [...entry.value.steps, ...rest] }
   }
   function removeDie(die: number) {

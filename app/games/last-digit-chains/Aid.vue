@@ -13,14 +13,18 @@ const MOST_MS = 10_000
 const { rules, state } = useTable(lastDigitChains, () => tape)
 const shown = useAsked(() => tape)
 const answers = shallowRef<Readonly<Record<number, Solved>>>({})
-const { part, failed, ask, cancel } = useWorker<ChainSolver>(() => new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' }))
+const { part, failed, ask, cancel } = useWorker<ChainSolver>(
+  () => new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' }),
+)
 watch(
   () => tape.state,
   () => (answers.value = {}),
 )
 
 const going = computed(() =>
-  state.value.layouts.flatMap((layout, i) => (endOf(rules.value, layout) === null ? [{ seat: i + 1, name: seats[i]!.name, layout }] : [])),
+  state.value.layouts.flatMap((layout, i) =>
+    endOf(rules.value, layout) === null ? [{ seat: i + 1, name: seats[i]!.name, layout }] : [],
+  ),
 )
 const rows = computed(() =>
   shown.value
@@ -28,7 +32,12 @@ const rows = computed(() =>
         seat,
         name,
         needs: needs(rules.value, layout),
-        takes: takesOf(rules.value, layout).map(({ fan, row, card }) => ({ card, fan, row, under: layout.fans[fan - 1]!.slice(0, -1).reverse() })),
+        takes: takesOf(rules.value, layout).map(({ fan, row, card }) => ({
+          card,
+          fan,
+          row,
+          under: layout.fans[fan - 1]!.slice(0, -1).reverse(),
+        })),
       }))
     : [],
 )
@@ -42,13 +51,19 @@ async function search() {
   answers.value = found
 }
 const says = ({ takes, finished }: Solved) =>
-  takes ? 'can still be completed' : finished ? 'can’t be completed without dealing again' : 'undecided: the search takes too long'
+  takes
+    ? 'can still be completed'
+    : finished
+      ? 'can’t be completed without dealing again'
+      : 'undecided: the search takes too long'
 </script>
 
 <template>
   <div v-if="!tape.state.result" class="space-y-2">
     <div class="flex flex-wrap gap-2">
-      <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-eye" class="size-5" /> What fits, and what lies under it</Key>
+      <Key :aria-pressed="shown" @click="shown = !shown"
+        ><UIcon name="i-lucide-eye" class="size-5" /> What fits, and what lies under it</Key
+      >
       <Key v-if="!part" @click="search"><UIcon name="i-lucide-search" class="size-5" /> Can it still be completed?</Key>
     </div>
     <WorkUnderWay :part="part" :failed="failed" doing="Searching" broke="The search broke off" @stop="cancel" />

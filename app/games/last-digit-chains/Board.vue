@@ -14,7 +14,9 @@ const { rules, view, seats } = defineProps<{
 <template>
   <ul class="grid gap-6 grid-cols-[repeat(auto-fit,minmax(22rem,1fr))]">
     <li v-for="(layout, i) in view.layouts" :key="i" class="space-y-2">
-      <p class="flex items-center gap-2 font-bold text-xl"><Pennant :number="seats[i]!.pennant" size="1.4rem" /> {{ seats[i]!.name }}</p>
+      <p class="flex items-center gap-2 font-bold text-xl">
+        <Pennant :number="seats[i]!.pennant" size="1.4rem" /> {{ seats[i]!.name }}
+      </p>
       <ChainLayout :rules="rules" :layout="layout" :sums="false" />
     </li>
   </ul>

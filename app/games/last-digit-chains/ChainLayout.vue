@@ -21,7 +21,8 @@ const {
 }>()
 const emit = defineEmits<{ fan: [fan: number]; row: [row: number] }>()
 const chain = computed(() => chainOf(rules))
-const lastTwo = (row: readonly number[]) => (row.length >= 2 && row.length < chain.value.length ? ([row.at(-2)!, row.at(-1)!] as const) : null)
+const lastTwo = (row: readonly number[]) =>
+  row.length >= 2 && row.length < chain.value.length ? ([row.at(-2)!, row.at(-1)!] as const) : null
 </script>
 
 <template>
@@ -37,7 +38,9 @@ const lastTwo = (row: readonly number[]) => (row.length >= 2 && row.length < cha
           @mousedown.prevent
           @click="touchable && fan.length && emit('fan', f + 1)"
         >
-          <span v-for="(card, i) in fan" :key="i" class="card figures" :class="{ top: i === fan.length - 1 }">{{ card }}</span>
+          <span v-for="(card, i) in fan" :key="i" class="card figures" :class="{ top: i === fan.length - 1 }">{{
+            card
+          }}</span>
           <span v-if="!fan.length" class="bare" />
         </component>
         <span v-if="!small" class="number figures">{{ f + 1 }}</span>
@@ -54,12 +57,21 @@ const lastTwo = (row: readonly number[]) => (row.length >= 2 && row.length < cha
           @click="touchable && chosen !== null && emit('row', r + 1)"
         >
           <span class="number figures">{{ r + 1 }}</span>
-          <span v-for="(card, i) in row" :key="i" class="card figures top" :class="{ pair: sums && lastTwo(row) && i >= row.length - 2 }">{{ card }}</span>
+          <span
+            v-for="(card, i) in row"
+            :key="i"
+            class="card figures top"
+            :class="{ pair: sums && lastTwo(row) && i >= row.length - 2 }"
+            >{{ card }}</span
+          >
           <template v-if="row.length < 2"
-            ><span v-for="start in chain.starts[r]!.slice(row.length)" :key="`s${start}`" class="card figures open">{{ start }}</span></template
+            ><span v-for="start in chain.starts[r]!.slice(row.length)" :key="`s${start}`" class="card figures open">{{
+              start
+            }}</span></template
           >
           <span v-if="sums && lastTwo(row)" class="figures sum"
-            >{{ lastTwo(row)![0] }} + {{ lastTwo(row)![1] }} = {{ Math.floor((lastTwo(row)![0] + lastTwo(row)![1]) / 10) || ''
+            >{{ lastTwo(row)![0] }} + {{ lastTwo(row)![1] }} =
+            {{ Math.floor((lastTwo(row)![0] + lastTwo(row)![1]) / 10) || ''
             }}<b>{{ (lastTwo(row)![0] + lastTwo(row)![1]) % 10 }}</b></span
           >
           <span v-else-if="row.length === chain.length" class="text-(--stands) font-bold">full</span>

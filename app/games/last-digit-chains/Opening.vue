@@ -4,7 +4,11 @@ import { countOf } from '#core/pack'
 import type { Problem } from '#core/problem'
 
 /** Everybody’s fans as they lie: the digits typed in one go, or touched; checked against the pack as they come. */
-const { rules, names, problems } = defineProps<{ rules: ChainRules; names: readonly string[]; problems: readonly Problem[] }>()
+const { rules, names, problems } = defineProps<{
+  rules: ChainRules
+  names: readonly string[]
+  problems: readonly Problem[]
+}>()
 const opening = defineModel<ChainOpening | null>({ required: true })
 
 const texts = ref<string[]>([])
@@ -14,7 +18,11 @@ const chain = computed(() => chainOf(rules))
 const digits = computed(() => chain.value.copies.flatMap((copies, digit) => (copies ? [digit] : [])))
 watch(
   () => names.length,
-  (count) => (texts.value = Array.from({ length: count }, (_, i) => texts.value[i] ?? opening.value?.fans[i]?.map((fan) => fan.join('')).join(' ') ?? '')),
+  (count) =>
+    (texts.value = Array.from(
+      { length: count },
+      (_, i) => texts.value[i] ?? opening.value?.fans[i]?.map((fan) => fan.join('')).join(' ') ?? '',
+    )),
   { immediate: true },
 )
 const layouts = computed(() =>
@@ -36,7 +44,11 @@ const layouts = computed(() =>
     return { cards, fans: toFans(cards, rules.fan), wrong, left: chain.value.cards - cards.length }
   }),
 )
-watch(layouts, (now) => (opening.value = now.some(({ cards }) => cards.length) ? { fans: now.map(({ fans }) => fans) } : null), { deep: true })
+watch(
+  layouts,
+  (now) => (opening.value = now.some(({ cards }) => cards.length) ? { fans: now.map(({ fans }) => fans) } : null),
+  { deep: true },
+)
 const open = (digit: number) => chain.value.copies[digit]! - countOf(layouts.value[at.value]?.cards ?? [], digit)
 
 function touch(digit: number) {
@@ -51,7 +63,8 @@ const back = () => (texts.value[at.value] = (texts.value[at.value] ?? '').trimEn
   <fieldset class="sheet p-4 space-y-4">
     <legend class="contents"><span class="block text-xl font-bold display">The fans as they lie</span></legend>
     <p class="text-sm text-(--ink-soft)">
-      {{ chain.cards }} cards each, fan after fan, the bottom card of each fan first: {{ rules.fan }} in a fan. Type the digits in one go, or touch them below.
+      {{ chain.cards }} cards each, fan after fan, the bottom card of each fan first: {{ rules.fan }} in a fan. Type the
+      digits in one go, or touch them below.
     </p>
     <div v-for="(name, i) in names" :key="i">
       <label>
@@ -67,7 +80,11 @@ const back = () => (texts.value[at.value] = (texts.value[at.value] ?? '').trimEn
           @focus="at = i"
         />
       </label>
-      <p class="text-sm" :class="layouts[i]?.wrong ? 'text-(--refused) font-semibold' : 'text-(--ink-soft)'" role="status">
+      <p
+        class="text-sm"
+        :class="layouts[i]?.wrong ? 'text-(--refused) font-semibold' : 'text-(--ink-soft)'"
+        role="status"
+      >
         {{ layouts[i]?.wrong ?? (layouts[i]?.left ? `${layouts[i]!.left} to come` : 'complete') }}
       </p>
       <p class="figures flex flex-wrap gap-x-3" aria-hidden="true">
@@ -81,10 +98,19 @@ const back = () => (texts.value[at.value] = (texts.value[at.value] ?? '').trimEn
         <Key v-for="(name, i) in names" :key="i" :aria-pressed="at === i" @click="at = i">{{ name }}</Key>
       </div>
       <div class="flex flex-wrap gap-1.5">
-        <CardKeys :cards="digits" :spent="(digit) => open(digit) <= 0" :label="(digit) => `Lies a ${digit}`" @pick="touch" />
-        <Key aria-label="Remove the last card" :disabled="!texts[at]" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
+        <CardKeys
+          :cards="digits"
+          :spent="(digit) => open(digit) <= 0"
+          :label="(digit) => `Lies a ${digit}`"
+          @pick="touch"
+        />
+        <Key aria-label="Remove the last card" :disabled="!texts[at]" @click="back"
+          ><UIcon name="i-lucide-delete" class="size-6"
+        /></Key>
       </div>
     </div>
-    <p v-if="problems.length" role="alert" class="text-(--refused) font-semibold">Enter every fan whole, or let the app deal.</p>
+    <p v-if="problems.length" role="alert" class="text-(--refused) font-semibold">
+      Enter every fan whole, or let the app deal.
+    </p>
   </fieldset>
 </template>

@@ -7,7 +7,8 @@ import { useChainEntry } from '~/games/last-digit-chains/useChainEntry'
 /** Touch the top of a fan: where only one row takes it, it is recorded at once. A redeal is typed as digits. */
 const desk = useDesk()
 const { seats, dealer } = desk
-const { entry, rules, going, layout, takes, stuck, needed, left, size, redeal, sit, touchFan, rowFor, deal, clear } = useChainEntry()
+const { entry, rules, going, layout, takes, stuck, needed, left, size, redeal, sit, touchFan, rowFor, deal, clear } =
+  useChainEntry()
 const touched = useTouched<{ fan: number } | { row: number }>()
 const told = ref<Told>({})
 const dealt = computed(() => dealer.dealt.value)
@@ -74,7 +75,8 @@ usePad([
     keys: 'Backspace, Esc',
     does: 'the last digit back, nothing touched',
     on: ({ key }) => key === 'escape' || key === 'backspace',
-    run: ({ key }) => (entry.value.dealing && key === 'backspace' ? deal(entry.value.dealing.slice(0, -1)) : (fans.clear(), clear())),
+    run: ({ key }) =>
+      entry.value.dealing && key === 'backspace' ? deal(entry.value.dealing.slice(0, -1)) : (fans.clear(), clear()),
   },
 ])
 </script>
@@ -82,14 +84,22 @@ usePad([
 <template>
   <div class="space-y-2">
     <div class="flex flex-wrap items-center gap-2">
-      <SeatKeys v-if="seats.length > 1" :seats="seats" :chosen="entry.seat" :only="going" label="Whose layout" @pick="sit" />
+      <SeatKeys
+        v-if="seats.length > 1"
+        :seats="seats"
+        :chosen="entry.seat"
+        :only="going"
+        label="Whose layout"
+        @pick="sit"
+      />
       <p class="min-h-6">
         <template v-if="entry.dealing !== null"
           ><b>Fans of {{ size }}, bottom card first</b></template
         >
         <template v-else-if="entry.fan !== null"
           ><b
-            >The {{ layout.fans[entry.fan - 1]?.at(-1) }}: which row? <span v-if="!takes.some(({ fan }) => fan === entry.fan)">(It fits none now.)</span></b
+            >The {{ layout.fans[entry.fan - 1]?.at(-1) }}: which row?
+            <span v-if="!takes.some(({ fan }) => fan === entry.fan)">(It fits none now.)</span></b
           ></template
         >
         <template v-else-if="stuck"><b>Nothing can be taken.</b></template>
@@ -99,7 +109,9 @@ usePad([
           <span v-if="fans.typed.value">{{ fans.typed.value }} …</span></template
         >
       </p>
-      <Key v-if="stuck" main :aria-pressed="entry.dealing !== null" kbd="R" @click="again"><UIcon name="i-lucide-shuffle" class="size-5" /> Deal again</Key>
+      <Key v-if="stuck" main :aria-pressed="entry.dealing !== null" kbd="R" @click="again"
+        ><UIcon name="i-lucide-shuffle" class="size-5" /> Deal again</Key
+      >
       <Key class="ml-auto" @click="desk.offer({ do: 'done', by: entry.seat })"
         ><UIcon name="i-lucide-octagon" class="size-5" /> {{ seats[entry.seat - 1]!.name }} stops</Key
       >
@@ -111,7 +123,12 @@ usePad([
         <b v-if="many !== undefined" class="text-(--refused)"> More {{ many }}s than remain: look again.</b>
       </p>
       <div class="flex flex-wrap gap-1.5">
-        <CardKeys :cards="digits" :spent="(digit) => open(digit) <= 0" :label="(digit) => `Lies a ${digit}`" @pick="type" />
+        <CardKeys
+          :cards="digits"
+          :spent="(digit) => open(digit) <= 0"
+          :label="(digit) => `Lies a ${digit}`"
+          @pick="type"
+        />
         <Key aria-label="Remove the last card" :disabled="!entry.dealing" @click="deal(entry.dealing!.slice(0, -1))"
           ><UIcon name="i-lucide-delete" class="size-5"
         /></Key>

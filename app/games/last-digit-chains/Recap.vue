@@ -12,7 +12,9 @@ const { rules, state } = useTable(lastDigitChains, () => tape)
 <template>
   <ul class="grid gap-4 grid-cols-[repeat(auto-fit,minmax(min(100%,18rem),1fr))]">
     <li v-for="(layout, i) in state.layouts" :key="i" class="space-y-1">
-      <p class="flex items-center gap-2 font-semibold"><Pennant :number="seats[i]!.pennant" size="1.3rem" /> {{ seats[i]!.name }}</p>
+      <p class="flex items-center gap-2 font-semibold">
+        <Pennant :number="seats[i]!.pennant" size="1.3rem" /> {{ seats[i]!.name }}
+      </p>
       <ChainLayout :rules="rules" :layout="layout" small />
     </li>
   </ul>

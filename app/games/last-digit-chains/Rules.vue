@@ -27,6 +27,9 @@ const STEPS = [
 <template>
   <HowItGoes :steps="STEPS" example="Four rows under way">
     <ChainLayout :rules="{ chain: 'short' }" :layout="layout" />
-    <p>In the first row 8 + 9 = 17, so a 7 is next: it lies on the third fan. In the second, 3 + 4 = 7 would take it too. Which is better?</p>
+    <p>
+      In the first row 8 + 9 = 17, so a 7 is next: it lies on the third fan. In the second, 3 + 4 = 7 would take it too.
+      Which is better?
+    </p>
   </HowItGoes>
 </template>

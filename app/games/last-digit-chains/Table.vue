@@ -16,7 +16,9 @@ const ended = (seat: number) => endOf(rules.value, state.value.layouts[seat - 1]
     <div class="grow min-w-64 basis-96 space-y-2">
       <p class="flex items-center gap-2 font-bold text-lg">
         <Pennant :number="seats[entry.seat - 1]!.pennant" size="1.4rem" /> {{ seats[entry.seat - 1]!.name
-        }}<span v-if="ended(entry.seat)" class="font-normal text-(--ink-soft)">{{ ended(entry.seat) === 'complete' ? 'complete' : 'ended' }}</span>
+        }}<span v-if="ended(entry.seat)" class="font-normal text-(--ink-soft)">{{
+          ended(entry.seat) === 'complete' ? 'complete' : 'ended'
+        }}</span>
       </p>
       <ChainLayout
         :rules="rules"
@@ -36,7 +38,9 @@ const ended = (seat: number) => endOf(rules.value, state.value.layouts[seat - 1]
           :aria-label="`Go to the layout of ${seats[seat - 1]!.name}`"
           @click="sit(seat)"
         >
-          <span class="flex items-center gap-2 font-semibold"><Pennant :number="seats[seat - 1]!.pennant" size="1.1rem" /> {{ seats[seat - 1]!.name }}</span>
+          <span class="flex items-center gap-2 font-semibold"
+            ><Pennant :number="seats[seat - 1]!.pennant" size="1.1rem" /> {{ seats[seat - 1]!.name }}</span
+          >
           <ChainLayout :rules="rules" :layout="state.layouts[seat - 1]!" small class="pointer-events-none" />
         </button>
       </li>

@@ -25,5 +25,9 @@ export default defineView<ChainPlay>({
     ['redeal 314 159', 'the new fans, bottom card first'],
     ['done', 'stops'],
   ],
-  fill: (play): ChainEntry => ({ seat: play.by, fan: play.do === 'take' ? play.fan : null, dealing: play.do === 'redeal' ? play.fans.flat().join('') : null }),
+  fill: (play): ChainEntry => ({
+    seat: play.by,
+    fan: play.do === 'take' ? play.fan : null,
+    dealing: play.do === 'redeal' ? play.fans.flat().join('') : null,
+  }),
 })

@@ -12,7 +12,9 @@ export interface ChainEntry {
 export function useChainEntry() {
   const desk = useDesk()
   const { tape, rules, state } = useTable(lastDigitChains)
-  const going = computed(() => state.value.layouts.flatMap((layout, i) => (endOf(rules.value, layout) === null ? [i + 1] : [])))
+  const going = computed(() =>
+    state.value.layouts.flatMap((layout, i) => (endOf(rules.value, layout) === null ? [i + 1] : [])),
+  )
   const { usual, remember } = useLayoutSeat(
     () => tape.value.table,
     () => going.value,
@@ -43,7 +45,8 @@ export function useChainEntry() {
     entry.value = { seat, fan: entry.value.fan === fan ? null : fan, dealing: null }
     return null
   }
-  const rowFor = (row: number): Take | null => (entry.value.fan === null ? null : { do: 'take', by: entry.value.seat, fan: entry.value.fan, row })
+  const rowFor = (row: number): Take | null =>
+    entry.value.fan === null ? null : { do: 'take', by: entry.value.seat, fan: entry.value.fan, row }
   const deal = (dealing: string | null) => (entry.value = { seat: entry.value.seat, fan: null, dealing })
   function clear() {
     entry.value = { seat: entry.value.seat, fan: null, dealing: null }
@@ -52,5 +55,22 @@ export function useChainEntry() {
   // Touching a player’s name goes to their layout.
   watch(desk.chosen, (seat) => seat !== null && sit(seat))
 
-  return { entry, rules, state, going, layout, takes, stuck, needed, left, size, redeal, sit, touchFan, rowFor, deal, clear }
+  return {
+    entry,
+    rules,
+    state,
+    going,
+    layout,
+    takes,
+    stuck,
+    needed,
+    left,
+    size,
+    redeal,
+    sit,
+    touchFan,
+    rowFor,
+    deal,
+    clear,
+  }
 }

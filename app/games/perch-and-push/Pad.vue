@@ -22,7 +22,11 @@ const choices = computed(() => {
   return options.value.map((on, i) => {
     const { verdict } = judgePlay(table, now, { ...place(on), explained: true })
     const note = verdict.notes[0]
-    const says = verdict.reason ? sayReason(table.game, verdict.reason, say) : note ? sayNote(table.game, note, say) : ''
+    const says = verdict.reason
+      ? sayReason(table.game, verdict.reason, say)
+      : note
+        ? sayNote(table.game, note, say)
+        : ''
     return { on, key: 'AB'[i]!, working: verdict.working[0], says }
   })
 })
@@ -70,7 +74,8 @@ usePad([
   {
     keys: 'Enter',
     does: 'draw, pass, or take the only result',
-    on: (press) => isKey('enter')(press) && (complete.value ? mustPass.value || choices.value.length === 1 : dealt.value),
+    on: (press) =>
+      isKey('enter')(press) && (complete.value ? mustPass.value || choices.value.length === 1 : dealt.value),
     run: enter,
   },
 ])
@@ -81,10 +86,20 @@ usePad([
     <template v-if="!complete">
       <DealKey v-if="dealt" icon="i-lucide-layers" @click="draw">Draw {{ rules.draw }}</DealKey>
       <div v-else class="flex flex-wrap items-center gap-1.5">
-        <CardKeys :cards="faces" :chosen="entry.cards" :spent="(card) => left(card) <= 0" :label="(card) => `Drew a ${card}`" @pick="add" />
-        <Key :disabled="!entry.cards.length" aria-label="Remove the last" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
+        <CardKeys
+          :cards="faces"
+          :chosen="entry.cards"
+          :spent="(card) => left(card) <= 0"
+          :label="(card) => `Drew a ${card}`"
+          @pick="add"
+        />
+        <Key :disabled="!entry.cards.length" aria-label="Remove the last" @click="back"
+          ><UIcon name="i-lucide-delete" class="size-6"
+        /></Key>
         <Entered :values="entry.cards" kind="card" size="2rem" @remove="remove" />
-        <p class="text-(--ink-soft)">{{ entry.cards.length ? 'one more' : `the ${rules.draw === 1 ? 'card' : 'two cards'} drawn` }}</p>
+        <p class="text-(--ink-soft)">
+          {{ entry.cards.length ? 'one more' : `the ${rules.draw === 1 ? 'card' : 'two cards'} drawn` }}
+        </p>
       </div>
     </template>
     <div v-else class="grid gap-1.5 sm:grid-cols-[auto_1fr_1fr] items-stretch">
@@ -92,16 +107,34 @@ usePad([
         <Entered :values="entry.cards" kind="card" @remove="remove" />
         <Key aria-label="Change the cards" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
       </span>
-      <Key v-for="choice in choices" :key="choice.on" :kbd="choice.key" class="!justify-start !h-auto py-2 text-left" @click="choose(choice.on)">
+      <Key
+        v-for="choice in choices"
+        :key="choice.on"
+        :kbd="choice.key"
+        class="!justify-start !h-auto py-2 text-left"
+        @click="choose(choice.on)"
+      >
         <span
-          ><WorkingLine v-if="choice.working" :working="choice.working" class="text-lg" /><span class="block text-sm font-normal">{{ choice.says }}</span></span
+          ><WorkingLine v-if="choice.working" :working="choice.working" class="text-lg" /><span
+            class="block text-sm font-normal"
+            >{{ choice.says }}</span
+          ></span
         >
       </Key>
-      <Key v-if="!choices.length" main @click="desk.offer(pass())"><UIcon name="i-lucide-skip-forward" class="size-5" /> Everything is safe: pass</Key>
+      <Key v-if="!choices.length" main @click="desk.offer(pass())"
+        ><UIcon name="i-lucide-skip-forward" class="size-5" /> Everything is safe: pass</Key
+      >
     </div>
     <div class="flex flex-wrap gap-1.5 items-center">
-      <HowKeys v-if="rules.explain !== 'off' && complete" :model-value="told" :required="rules.explain === 'required'" @update:model-value="tell" />
-      <Key v-if="!entry.cards.length" @click="desk.offer({ do: 'reshuffle' })"><UIcon name="i-lucide-shuffle" class="size-5" /> Shuffle again</Key>
+      <HowKeys
+        v-if="rules.explain !== 'off' && complete"
+        :model-value="told"
+        :required="rules.explain === 'required'"
+        @update:model-value="tell"
+      />
+      <Key v-if="!entry.cards.length" @click="desk.offer({ do: 'reshuffle' })"
+        ><UIcon name="i-lucide-shuffle" class="size-5" /> Shuffle again</Key
+      >
       <p class="text-sm text-(--ink-soft)">{{ packSize(rules.pack) - state.gone.length }} cards left to draw</p>
     </div>
   </div>

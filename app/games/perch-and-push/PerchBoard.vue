@@ -36,13 +36,21 @@ const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStac
         :is="touchable ? 'button' : 'div'"
         class="perch"
         :class="{ option: options.includes(result), newest: state.newest === result }"
-        :aria-label="touchable ? `${options.includes(result) ? 'Perch on' : 'Was put on'} ${says(result, i)}` : says(result, i)"
+        :aria-label="
+          touchable ? `${options.includes(result) ? 'Perch on' : 'Was put on'} ${says(result, i)}` : says(result, i)
+        "
         :role="touchable ? undefined : 'img'"
         @click="touchable && emit('pick', result)"
       >
         <span class="stack">
           <template v-if="stack">
-            <Pennant v-for="n in Math.min(stack.count, 4)" :key="n" :number="seats[stack.seat - 1]?.pennant ?? 1" size="2.1rem" class="marker" />
+            <Pennant
+              v-for="n in Math.min(stack.count, 4)"
+              :key="n"
+              :number="seats[stack.seat - 1]?.pennant ?? 1"
+              size="2.1rem"
+              class="marker"
+            />
             <b v-if="stack.count > 1" class="figures count">×{{ stack.count }}</b>
             <UIcon v-if="isSafe(stack.count)" name="i-lucide-anchor" class="size-4 safe" aria-label="safe" />
           </template>

@@ -7,10 +7,19 @@ const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 
 const pushes = computed(() =>
   tape.lines.flatMap(({ verdict, struck }) =>
-    struck ? [] : verdict.notes.filter(({ code }) => code === 'pushed').map(({ facts }) => facts as { by: number; of: number; count: number; on: number }),
+    struck
+      ? []
+      : verdict.notes
+          .filter(({ code }) => code === 'pushed')
+          .map(({ facts }) => facts as { by: number; of: number; count: number; on: number }),
   ),
 )
-const best = computed(() => pushes.value.reduce<(typeof pushes.value)[number] | null>((most, push) => (!most || push.count > most.count ? push : most), null))
+const best = computed(() =>
+  pushes.value.reduce<(typeof pushes.value)[number] | null>(
+    (most, push) => (!most || push.count > most.count ? push : most),
+    null,
+  ),
+)
 const name = (seat: number) => seats[seat - 1]?.name
 </script>
 
@@ -23,7 +32,9 @@ const name = (seat: number) => seats[seat - 1]?.name
     </p>
     <ul class="flex flex-wrap gap-2">
       <li v-for="(push, i) in pushes" :key="i" class="sheet px-3 py-1 flex items-center gap-2">
-        <Pennant :number="seats[push.by - 1]!.pennant" size="1.1rem" /> <b class="figures">{{ push.on }}</b> +{{ push.count }}
+        <Pennant :number="seats[push.by - 1]!.pennant" size="1.1rem" /> <b class="figures">{{ push.on }}</b> +{{
+          push.count
+        }}
       </li>
     </ul>
   </div>

@@ -10,6 +10,13 @@ const picked = useTouched<number>()
 
 <template>
   <section class="sheet p-3 sm:p-4" aria-label="Table">
-    <PerchBoard :rules="rules" :state="state" :seats="seats" :options="still ? [] : options" :touchable="!still && complete" @pick="picked = $event" />
+    <PerchBoard
+      :rules="rules"
+      :state="state"
+      :seats="seats"
+      :options="still ? [] : options"
+      :touchable="!still && complete"
+      @pick="picked = $event"
+    />
   </section>
 </template>

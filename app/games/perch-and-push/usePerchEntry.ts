@@ -16,8 +16,11 @@ export function usePerchEntry() {
   const faces = computed(() => facesOf(rules.value.pack))
   const complete = computed(() => entry.value.cards.length === rules.value.draw)
   /** The results that these cards allow. */
-  const options = computed(() => (complete.value ? optionsOf(rules.value, { ...state.value, turn: seat.value }, entry.value.cards) : []))
-  const left = (card: number) => rules.value.pack.copies - countOf(state.value.gone, card) - countOf(entry.value.cards, card)
+  const options = computed(() =>
+    complete.value ? optionsOf(rules.value, { ...state.value, turn: seat.value }, entry.value.cards) : [],
+  )
+  const left = (card: number) =>
+    rules.value.pack.copies - countOf(state.value.gone, card) - countOf(entry.value.cards, card)
 
   function add(card: number) {
     if (!complete.value) entry.value = { cards: [...entry.value.cards, card] }

@@ -24,7 +24,9 @@ const rows = computed(() =>
 
 <template>
   <div class="space-y-2">
-    <Key v-if="!tape.state.result" :aria-pressed="asked" @click="asked = !asked"><UIcon name="i-lucide-dices" class="size-5" /> Which rolls would strike?</Key>
+    <Key v-if="!tape.state.result" :aria-pressed="asked" @click="asked = !asked"
+      ><UIcon name="i-lucide-dices" class="size-5" /> Which rolls would strike?</Key
+    >
     <div v-if="now" role="status">
       <p>
         {{ seats[state.turn - 1]?.name }} strikes with <b class="figures">{{ percent(now.chance) }}</b> of all rolls:
@@ -35,7 +37,9 @@ const rows = computed(() =>
         </li>
       </ul>
     </div>
-    <Key :aria-pressed="reading" @click="reading = !reading"><UIcon name="i-lucide-book-open-text" class="size-5" /> The numbers in words</Key>
+    <Key :aria-pressed="reading" @click="reading = !reading"
+      ><UIcon name="i-lucide-book-open-text" class="size-5" /> The numbers in words</Key
+    >
     <div v-if="reading" class="space-y-2">
       <div v-for="(seat, i) in seats" :key="i">
         <b>{{ seat.name }}</b>

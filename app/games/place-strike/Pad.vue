@@ -33,7 +33,9 @@ function none() {
   if (rolled.value) desk.offer({ do: 'none', by: seat.value, ...rolled.value })
 }
 function roll() {
-  dealer.deal({ do: 'none', by: seat.value }, (came) => change({ digit: (came as unknown as Strike).digit, place: (came as unknown as Strike).place }))
+  dealer.deal({ do: 'none', by: seat.value }, (came) =>
+    change({ digit: (came as unknown as Strike).digit, place: (came as unknown as Strike).place }),
+  )
 }
 function tell(now: Told) {
   told.value = now
@@ -59,14 +61,24 @@ usePad([
     run: ({ key }) => change({ place: LETTERS[key]! }),
   },
   { keys: 'N', does: 'none matches', on: (press) => isKey('n')(press) && rolled.value !== null, run: none },
-  { keys: 'L', does: 'light up what matches', on: (press) => isKey('l')(press) && rolled.value !== null, run: () => (lit.value = !lit.value) },
+  {
+    keys: 'L',
+    does: 'light up what matches',
+    on: (press) => isKey('l')(press) && rolled.value !== null,
+    run: () => (lit.value = !lit.value),
+  },
   {
     keys: 'Backspace',
     does: 'another place, another digit',
     on: (press) => isKey('backspace')(press) && !dealt.value,
     run: () => change(entry.value.place === null ? { digit: null } : { place: null }),
   },
-  { keys: 'Enter', does: 'roll, where the app deals', on: (press) => isKey('enter')(press) && dealt.value && !rolled.value, run: roll },
+  {
+    keys: 'Enter',
+    does: 'roll, where the app deals',
+    on: (press) => isKey('enter')(press) && dealt.value && !rolled.value,
+    run: roll,
+  },
 ])
 </script>
 
@@ -100,13 +112,25 @@ usePad([
         <Key v-if="!dealt" class="sm:hidden" aria-label="Another roll" @click="change({ digit: null, place: null })"
           ><UIcon name="i-lucide-delete" class="size-5"
         /></Key>
-        <Key v-for="(number, n) in state.boards[seat - 1]" :key="n" class="figures !min-w-11 !px-2" :aria-label="`In number ${n + 1}`" @click="strike(n + 1)">{{
-          n + 1
-        }}</Key>
+        <Key
+          v-for="(number, n) in state.boards[seat - 1]"
+          :key="n"
+          class="figures !min-w-11 !px-2"
+          :aria-label="`In number ${n + 1}`"
+          @click="strike(n + 1)"
+          >{{ n + 1 }}</Key
+        >
         <Key kbd="N" @click="none">None</Key>
-        <Key class="ml-auto" :aria-pressed="lit" kbd="L" @click="lit = !lit"><UIcon name="i-lucide-lightbulb" class="size-5" /> Show matches</Key>
+        <Key class="ml-auto" :aria-pressed="lit" kbd="L" @click="lit = !lit"
+          ><UIcon name="i-lucide-lightbulb" class="size-5" /> Show matches</Key
+        >
       </div>
-      <HowKeys v-if="rolled && rules.explain !== 'off'" :model-value="told" :required="rules.explain === 'required'" @update:model-value="tell" />
+      <HowKeys
+        v-if="rolled && rules.explain !== 'off'"
+        :model-value="told"
+        :required="rules.explain === 'required'"
+        @update:model-value="tell"
+      />
     </template>
   </div>
 </template>

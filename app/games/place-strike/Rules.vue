@@ -19,6 +19,9 @@ const STEPS = [
 <template>
   <HowItGoes :steps="STEPS" example="A 4 and the hundreds were rolled">
     <StrikeSheet :rules="{ digits: 6, numbers: 3 }" :state="state" :seats="SEATS" />
-    <p>In 352,416 the hundreds are 4: struck. In 124,653 they are 6, in 641,235 they are 2. The 4 of 641,235 is worth 40,000, so it does not count.</p>
+    <p>
+      In 352,416 the hundreds are 4: struck. In 124,653 they are 6, in 641,235 they are 2. The 4 of 641,235 is worth
+      40,000, so it does not count.
+    </p>
   </HowItGoes>
 </template>

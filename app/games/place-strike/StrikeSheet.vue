@@ -26,12 +26,18 @@ const emit = defineEmits<{ pick: [number: number] }>()
 const SHORT = ['O', 'T', 'H', 'Th', 'TTh', 'HTh']
 /** From the left. */
 const places = computed(() => Array.from({ length: rules.digits }, (_, i) => rules.digits - i))
-const isNewest = (seat: number, number: number, at: number) => state.newest?.by === seat && state.newest.number === number && state.newest.place === at
+const isNewest = (seat: number, number: number, at: number) =>
+  state.newest?.by === seat && state.newest.number === number && state.newest.place === at
 </script>
 
 <template>
   <ul class="sheets">
-    <li v-for="(seat, i) in seats" :key="i" class="mine" :class="{ on: turn === i + 1, off: turn !== null && turn !== i + 1 }">
+    <li
+      v-for="(seat, i) in seats"
+      :key="i"
+      class="mine"
+      :class="{ on: turn === i + 1, off: turn !== null && turn !== i + 1 }"
+    >
       <p class="flex items-center gap-2 font-semibold">
         <Pennant :number="seat.pennant" size="1.3rem" /> <span class="truncate">{{ seat.name }}</span>
       </p>

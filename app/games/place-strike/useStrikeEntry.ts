@@ -18,7 +18,9 @@ export function useStrikeEntry() {
   })
   /** The numbers that match: lit up only on request, since children look first. */
   const lit = useState('place-strike-lit', () => false)
-  const found = computed(() => (lit.value && rolled.value ? matches(state.value, seat.value, rolled.value.digit, rolled.value.place) : []))
+  const found = computed(() =>
+    lit.value && rolled.value ? matches(state.value, seat.value, rolled.value.digit, rolled.value.place) : [],
+  )
   const change = (to: Partial<StrikeEntry>) => (entry.value = { ...entry.value, ...to })
   watch([() => state.value, entry], () => (lit.value = false))
 

@@ -13,7 +13,9 @@ const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const MOST_MS = 10_000
 const shown = ref(false)
 const best = shallowRef<readonly Solved[]>([])
-const { part, failed, ask, cancel } = useWorker<RoofSolver>(() => new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' }))
+const { part, failed, ask, cancel } = useWorker<RoofSolver>(
+  () => new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' }),
+)
 
 const { rules, state, opened } = useTable(roofTiles, () => tape)
 const layouts = computed(() => state.value.layouts)
@@ -22,7 +24,10 @@ const rows = computed(() =>
   layouts.value.flatMap((layout, i) => {
     if (endOf(rules.value, layout) !== null) return []
     const takes = takesOf(rules.value, layout).map(({ tiles, turned }) =>
-      [...tiles.map((tile) => layout.cards[tile]), ...(turned ? [`the turned ${inReach(rules.value, layout)}`] : [])].join(' + '),
+      [
+        ...tiles.map((tile) => layout.cards[tile]),
+        ...(turned ? [`the turned ${inReach(rules.value, layout)}`] : []),
+      ].join(' + '),
     )
     return [{ name: seats[i]!.name, takes, hopeless: hopelessCard(rules.value, layout) }]
   }),
@@ -50,7 +55,9 @@ async function findBest() {
 <template>
   <div class="space-y-2">
     <div class="flex flex-wrap gap-2">
-      <Key v-if="!over" :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-eye" class="size-5" /> What can be taken</Key>
+      <Key v-if="!over" :aria-pressed="shown" @click="shown = !shown"
+        ><UIcon name="i-lucide-eye" class="size-5" /> What can be taken</Key
+      >
       <Key v-if="over && tape.table.source === 'dealt' && !part && !best.length" @click="findBest"
         ><UIcon name="i-lucide-search" class="size-5" /> The best there was</Key
       >
@@ -58,14 +65,17 @@ async function findBest() {
     <WorkUnderWay :part="part" :failed="failed" doing="Searching" broke="The search broke off" @stop="cancel" />
     <ul v-if="best.length" role="status">
       <li v-for="(solved, i) in best" :key="i">
-        {{ seats[i]!.name }}: {{ solved.left === 0 ? 'this roof could have been cleared' : `${solved.left} was the least that could be left`
+        {{ seats[i]!.name }}:
+        {{ solved.left === 0 ? 'this roof could have been cleared' : `${solved.left} was the least that could be left`
         }}{{ solved.finished ? '' : ' (as far as the search got)' }}.
       </li>
     </ul>
     <ul v-if="shown" class="space-y-1">
       <li v-for="row in rows" :key="row.name">
         <b>{{ row.name }}:</b> <span class="figures">{{ row.takes.length ? list(row.takes) : 'nothing now' }}</span>
-        <span v-if="row.hopeless !== null" class="text-(--call) font-semibold"> · can’t be cleared any more: nothing is left for the {{ row.hopeless }}</span>
+        <span v-if="row.hopeless !== null" class="text-(--call) font-semibold">
+          · can’t be cleared any more: nothing is left for the {{ row.hopeless }}</span
+        >
       </li>
     </ul>
   </div>

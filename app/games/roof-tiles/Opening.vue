@@ -6,7 +6,11 @@ import { countOf, facesOf, inPack } from '#core/pack'
 import type { Problem } from '#core/problem'
 
 /** The roofs as they lie, row by row from the top: typed in one go, or touched card by card. */
-const { rules, names, problems } = defineProps<{ rules: RoofRules; names: readonly string[]; problems: readonly Problem[] }>()
+const { rules, names, problems } = defineProps<{
+  rules: RoofRules
+  names: readonly string[]
+  problems: readonly Problem[]
+}>()
 const opening = defineModel<RoofOpening | null>({ required: true })
 
 const texts = ref<string[]>([])
@@ -29,7 +33,11 @@ function textOf(seat: number): string {
 /** Cards as they were typed: a digit a card, T (or 0 where no zeros are) for ten; null for what is no card. */
 function read(text: string): (number | null)[] {
   const parts = /[\s,]/.test(text.trim()) ? text.trim().split(/[\s,]+/) : [...text.trim()]
-  return parts.filter(Boolean).map((part) => (/^t$/i.test(part) ? 10 : part === '0' && rules.pack.low > 0 ? 10 : /^\d+$/.test(part) ? Number(part) : null))
+  return parts
+    .filter(Boolean)
+    .map((part) =>
+      /^t$/i.test(part) ? 10 : part === '0' && rules.pack.low > 0 ? 10 : /^\d+$/.test(part) ? Number(part) : null,
+    )
 }
 const size = computed(() => tilesIn(rules.rows))
 const roofs = computed(() =>
@@ -38,18 +46,35 @@ const roofs = computed(() =>
     const cards = typed.filter((card) => card !== null)
     const many = cards.find((card) => countOf(cards, card) > rules.pack.copies)
     const stranger = cards.find((card) => !inPack(rules.pack, card))
-    return { cards, whole: typed.length === cards.length, wrong: wrongIn(typed.indexOf(null), stranger, many, cards.length), left: size.value - cards.length }
+    return {
+      cards,
+      whole: typed.length === cards.length,
+      wrong: wrongIn(typed.indexOf(null), stranger, many, cards.length),
+      left: size.value - cards.length,
+    }
   }),
 )
-function wrongIn(nothing: number, stranger: number | undefined, many: number | undefined, count: number): string | null {
+function wrongIn(
+  nothing: number,
+  stranger: number | undefined,
+  many: number | undefined,
+  count: number,
+): string | null {
   if (nothing >= 0) return `What stands at place ${nothing + 1} is no card.`
   if (stranger !== undefined) return `There is no ${stranger} in this pack.`
   if (many !== undefined) return `That is more than ${rules.pack.copies} of the ${many}: look again.`
   return count > size.value ? `${count - size.value} too many.` : null
 }
-watch(roofs, () => (opening.value = roofs.value.some(({ cards }) => cards.length) ? { layouts: roofs.value.map(({ cards }) => toRows(cards)) } : null), {
-  deep: true,
-})
+watch(
+  roofs,
+  () =>
+    (opening.value = roofs.value.some(({ cards }) => cards.length)
+      ? { layouts: roofs.value.map(({ cards }) => toRows(cards)) }
+      : null),
+  {
+    deep: true,
+  },
+)
 
 function touch(card: number) {
   const text = texts.value[at.value] ?? ''
@@ -68,7 +93,8 @@ function back() {
   <fieldset class="sheet p-4 space-y-4">
     <legend class="contents"><span class="block text-xl font-bold display">The roofs as they lie</span></legend>
     <p class="text-sm text-(--ink-soft)">
-      {{ size }} cards each, row by row from the top: touch them below, or type a digit a card and T for ten (larger cards with spaces between).
+      {{ size }} cards each, row by row from the top: touch them below, or type a digit a card and T for ten (larger
+      cards with spaces between).
     </p>
     <div v-for="(name, i) in names" :key="i" class="flex flex-wrap gap-4">
       <label class="grow min-w-64">
@@ -84,7 +110,11 @@ function back() {
           :aria-label="`Roof of ${name}`"
           @focus="at = i"
         />
-        <span class="block text-sm" :class="roofs[i]?.wrong ? 'text-(--refused) font-semibold' : 'text-(--ink-soft)'" role="status">
+        <span
+          class="block text-sm"
+          :class="roofs[i]?.wrong ? 'text-(--refused) font-semibold' : 'text-(--ink-soft)'"
+          role="status"
+        >
           {{ roofs[i]?.wrong ?? (roofs[i]?.left ? `${roofs[i]!.left} to come` : 'complete') }}
         </span>
       </label>
@@ -98,9 +128,13 @@ function back() {
       </div>
       <div class="flex flex-wrap gap-1.5">
         <CardKeys :cards="faces" :label="(card) => `Lies a ${card}`" @pick="touch" />
-        <Key aria-label="Remove the last card" :disabled="!texts[at]" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
+        <Key aria-label="Remove the last card" :disabled="!texts[at]" @click="back"
+          ><UIcon name="i-lucide-delete" class="size-6"
+        /></Key>
       </div>
     </div>
-    <p v-if="problems.length" role="alert" class="text-(--refused) font-semibold">Enter every roof whole, or let the app deal.</p>
+    <p v-if="problems.length" role="alert" class="text-(--refused) font-semibold">
+      Enter every roof whole, or let the app deal.
+    </p>
   </fieldset>
 </template>

@@ -74,7 +74,14 @@ usePad([
 <template>
   <div class="space-y-2">
     <div class="flex flex-wrap items-center gap-2">
-      <SeatKeys v-if="seats.length > 1" :seats="seats" :chosen="entry.seat" :only="going" label="Whose roof" @pick="sit" />
+      <SeatKeys
+        v-if="seats.length > 1"
+        :seats="seats"
+        :chosen="entry.seat"
+        :only="going"
+        label="Whose roof"
+        @pick="sit"
+      />
       <p class="min-h-6 text-(--ink-soft)">
         {{
           empty
@@ -85,10 +92,14 @@ usePad([
         }}
       </p>
       <Key class="ml-auto" :disabled="empty" @click="clear">Clear</Key>
-      <Key @click="desk.offer({ do: 'done', by: entry.seat })"><UIcon name="i-lucide-octagon" class="size-5" /> {{ seats[entry.seat - 1]!.name }} stops</Key>
+      <Key @click="desk.offer({ do: 'done', by: entry.seat })"
+        ><UIcon name="i-lucide-octagon" class="size-5" /> {{ seats[entry.seat - 1]!.name }} stops</Key
+      >
     </div>
     <div v-if="turnable" class="flex flex-wrap items-center gap-1.5">
-      <Key v-if="known !== undefined" main @click="turn(known)"><UIcon name="i-lucide-layers" class="size-5" /> Turn the {{ known }}</Key>
+      <Key v-if="known !== undefined" main @click="turn(known)"
+        ><UIcon name="i-lucide-layers" class="size-5" /> Turn the {{ known }}</Key
+      >
       <Key v-else-if="dealt" main @click="turn()"><UIcon name="i-lucide-layers" class="size-5" /> Turn the next</Key>
       <template v-else>
         <span class="font-semibold">Turned:</span>

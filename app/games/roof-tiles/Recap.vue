@@ -25,10 +25,8 @@ const checks = computed(() =>
   <div class="space-y-2">
     <ul class="space-y-1">
       <li v-for="(cards, i) in left" :key="i" class="flex flex-wrap gap-3 items-center">
-        <Pennant :number="seats[i]!.pennant" size="1.2rem" /> <b>{{ seats[i]!.name }}</b> <WorkingLine v-if="cards.length" :working="sumOf(cards)" tens /><span
-          v-else
-          >cleared</span
-        >
+        <Pennant :number="seats[i]!.pennant" size="1.2rem" /> <b>{{ seats[i]!.name }}</b>
+        <WorkingLine v-if="cards.length" :working="sumOf(cards)" tens /><span v-else>cleared</span>
       </li>
     </ul>
     <details v-if="checks.length" class="text-(--ink-soft)">
@@ -37,8 +35,9 @@ const checks = computed(() =>
       </summary>
       <ul class="space-y-1">
         <li v-for="{ name, account } in checks" :key="name">
-          <b>{{ name }}:</b> {{ list(account.stock) }} must still lie in the stock. Roof {{ account.onRoof }}, turned {{ account.turned }} and stock make
-          <span class="figures">{{ account.sum }}</span>, a multiple of {{ rules.target }}. Otherwise a card was mistyped or is missing.
+          <b>{{ name }}:</b> {{ list(account.stock) }} must still lie in the stock. Roof {{ account.onRoof }}, turned
+          {{ account.turned }} and stock make <span class="figures">{{ account.sum }}</span>, a multiple of
+          {{ rules.target }}. Otherwise a card was mistyped or is missing.
         </li>
       </ul>
     </details>

@@ -19,12 +19,15 @@ const {
 const emit = defineEmits<{ tile: [tile: number]; turned: [] }>()
 
 const open = computed(() => new Set(openTiles(rules.rows, layout)))
-const tiles = computed(() => layout.cards.map((card, tile) => ({ card, tile, row: placeOf(tile)[0], place: placeOf(tile)[1] })))
+const tiles = computed(() =>
+  layout.cards.map((card, tile) => ({ card, tile, row: placeOf(tile)[0], place: placeOf(tile)[1] })),
+)
 /** In units of a card's width: rows overlap by nearly half a card's height. */
 const STEP = 0.72
 const width = computed(() => rules.rows * 1.08)
 const height = computed(() => (rules.rows - 1) * STEP + 1.34)
-const left = (row: number, place: number) => `${(100 * ((rules.rows - row) * 0.54 + (place - 1) * 1.08)) / width.value}%`
+const left = (row: number, place: number) =>
+  `${(100 * ((rules.rows - row) * 0.54 + (place - 1) * 1.08)) / width.value}%`
 const top = (row: number) => `${(100 * (row - 1) * STEP) / height.value}%`
 const reach = computed(() => inReach(rules, layout))
 </script>
@@ -48,7 +51,9 @@ const reach = computed(() => inReach(rules, layout))
     </div>
     <div class="beside">
       <span class="figures" role="img" :aria-label="`${stockOf(layout)} cards in the stock`">
-        <PlayingCard :value="null" size="2.4rem" :dim="stockOf(layout) === 0" /><span class="block text-center">{{ stockOf(layout) }}</span>
+        <PlayingCard :value="null" size="2.4rem" :dim="stockOf(layout) === 0" /><span class="block text-center">{{
+          stockOf(layout)
+        }}</span>
       </span>
       <component
         :is="touchable && reach !== undefined ? 'button' : 'span'"
@@ -57,7 +62,13 @@ const reach = computed(() => inReach(rules, layout))
         :aria-label="touchable ? `The turned card${reach === undefined ? ': none' : `: ${reach}`}` : undefined"
         @click="touchable && reach !== undefined && emit('turned')"
       >
-        <PlayingCard v-if="layout.pile.length" :value="layout.pile.at(-1)!" size="2.4rem" :raised="reach !== undefined" :dim="reach === undefined" />
+        <PlayingCard
+          v-if="layout.pile.length"
+          :value="layout.pile.at(-1)!"
+          size="2.4rem"
+          :raised="reach !== undefined"
+          :dim="reach === undefined"
+        />
         <span v-else class="none" />
         <span class="block text-center figures">{{ layout.pile.length }}</span>
       </component>

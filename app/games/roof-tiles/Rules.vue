@@ -5,7 +5,11 @@ import RoofDrawing from '~/games/roof-tiles/RoofDrawing.vue'
 
 /** Roof Tiles explained, with a small roof in play. */
 const rules = houseRules.parse({ rows: 4 }) as unknown as RoofRules
-const opened = open(rules, { seats: 1, first: 1, source: 'table', seed: null }, { layouts: [[[4], [9, 6], [2, 5, 8], [3, 7, 1, 6]]] })
+const opened = open(
+  rules,
+  { seats: 1, first: 1, source: 'table', seed: null },
+  { layouts: [[[4], [9, 6], [2, 5, 8], [3, 7, 1, 6]]] },
+)
 const start = 'state' in opened ? opened.state! : null
 const taken = start && judge(rules, start, { do: 'turn', by: 1, card: 9 }, { overrule: false })
 const state = taken && taken.stands ? taken.next : start

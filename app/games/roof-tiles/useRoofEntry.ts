@@ -13,7 +13,9 @@ export interface RoofEntry {
 export function useRoofEntry() {
   const desk = useDesk()
   const { tape, rules, state } = useTable(roofTiles)
-  const going = computed(() => state.value.layouts.flatMap((layout, i) => (endOf(rules.value, layout) === null ? [i + 1] : [])))
+  const going = computed(() =>
+    state.value.layouts.flatMap((layout, i) => (endOf(rules.value, layout) === null ? [i + 1] : [])),
+  )
   const { usual, remember } = useLayoutSeat(
     () => tape.value.table,
     () => going.value,
@@ -22,7 +24,14 @@ export function useRoofEntry() {
   const layout = computed(() => state.value.layouts[entry.value.seat - 1]!)
   const empty = computed(() => entry.value.tiles.length === 0 && !entry.value.turned)
   const play = computed<RoofPlay | null>(() =>
-    empty.value ? null : { do: 'take', by: entry.value.seat, tiles: entry.value.tiles.map(placeOf), ...(entry.value.turned ? { turned: true as const } : {}) },
+    empty.value
+      ? null
+      : {
+          do: 'take',
+          by: entry.value.seat,
+          tiles: entry.value.tiles.map(placeOf),
+          ...(entry.value.turned ? { turned: true as const } : {}),
+        },
   )
 
   function sit(seat: number) {
@@ -32,7 +41,11 @@ export function useRoofEntry() {
   function touchTile(tile: number) {
     const { seat, tiles, turned } = entry.value
     remember(seat)
-    entry.value = { seat, turned, tiles: tiles.includes(tile) ? tiles.filter((other) => other !== tile) : [...tiles, tile] }
+    entry.value = {
+      seat,
+      turned,
+      tiles: tiles.includes(tile) ? tiles.filter((other) => other !== tile) : [...tiles, tile],
+    }
   }
   function touchTurned() {
     entry.value = { ...entry.value, turned: !entry.value.turned }

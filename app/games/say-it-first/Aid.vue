@@ -12,7 +12,11 @@ const SIGNS = { add: '+', subtract: '-', times: '×', compare: '-' } as const
 const rows = computed(() =>
   shown.value
     ? unsureFacts(tape).map(({ operation, terms, answer, wrong, slow, seats: whose }) => ({
-        fact: showWorking({ kind: 'equation', terms: terms.map((value, i) => ({ sign: i ? SIGNS[operation] : '+', value })), equals: answer }),
+        fact: showWorking({
+          kind: 'equation',
+          terms: terms.map((value, i) => ({ sign: i ? SIGNS[operation] : '+', value })),
+          equals: answer,
+        }),
         wrong,
         slow,
         who: whose.map((seat) => seats[seat - 1]?.name ?? '').join(', '),
@@ -23,7 +27,9 @@ const rows = computed(() =>
 
 <template>
   <div class="space-y-2">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-repeat" class="size-5" /> Which facts are not sure yet?</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-repeat" class="size-5" /> Which facts are not sure yet?</Key
+    >
     <template v-if="shown">
       <p v-if="!rows.length" role="status">So far every fact was known at once.</p>
       <table v-else class="w-full text-left" role="status">

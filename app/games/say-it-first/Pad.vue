@@ -26,7 +26,8 @@ watch(
   () => entry.value.cards.length,
   () => ((waits.value = null), (other.value = null), (number.value = '')),
 )
-const spent = (card: number) => countOf(state.value.gone, card) + countOf(entry.value.cards, card) >= rules.value.pack.copies
+const spent = (card: number) =>
+  countOf(state.value.gone, card) + countOf(entry.value.cards, card) >= rules.value.pack.copies
 const has = (seat: number) => entry.value.answers.some(({ by }) => by === seat)
 
 /** Records the round with one more answer, where it takes the cards; else the others go on calling. */
@@ -81,14 +82,27 @@ usePad([
     on: ({ digit, key }) => other.value !== null && (digit !== null || key === 'enter' || key === '-'),
     run: ({ digit, key }) => (key === 'enter' ? wasWrong() : (number.value += digit === null ? '-' : String(digit))),
   },
-  { keys: 'N', does: 'nobody (else) knew: records the round', on: (press) => isKey('n')(press) && full.value, run: () => record() },
+  {
+    keys: 'N',
+    does: 'nobody (else) knew: records the round',
+    on: (press) => isKey('n')(press) && full.value,
+    run: () => record(),
+  },
   {
     keys: 'Backspace',
     does: 'the last card or answer is taken away',
     on: isKey('backspace'),
-    run: () => (entry.value.answers.length ? setAnswers(entry.value.answers.slice(0, -1)) : (clear(), setCards(entry.value.cards.slice(0, -1)))),
+    run: () =>
+      entry.value.answers.length
+        ? setAnswers(entry.value.answers.slice(0, -1))
+        : (clear(), setCards(entry.value.cards.slice(0, -1))),
   },
-  { keys: 'Enter', does: 'turn, where the app deals', on: (press) => isKey('enter')(press) && dealt.value && !full.value, run: turn },
+  {
+    keys: 'Enter',
+    does: 'turn, where the app deals',
+    on: (press) => isKey('enter')(press) && dealt.value && !full.value,
+    run: turn,
+  },
 ])
 </script>
 
@@ -129,7 +143,8 @@ usePad([
             :aria-pressed="waits === i + 1"
             :kbd="`F${i + 1}`"
             @click="wasRight(i + 1)"
-            ><Pennant :number="seat.pennant" size="1.3rem" /> <span class="truncate">{{ seat.name }}</span> said <b class="figures">{{ minus(right) }}</b></Key
+            ><Pennant :number="seat.pennant" size="1.3rem" /> <span class="truncate">{{ seat.name }}</span> said
+            <b class="figures">{{ minus(right) }}</b></Key
           >
           <Key
             :aria-pressed="other === i + 1"
@@ -143,12 +158,19 @@ usePad([
         <div class="flex flex-wrap items-center gap-1.5">
           <Key kbd="E" main @click="tell({ explained: true })">Said how</Key>
           <Key @click="tell(rules.explain === 'required' ? { explained: false } : {})">Not explained</Key>
-          <HowKeys class="min-w-0" :model-value="{}" :required="rules.explain === 'required'" @update:model-value="tell" />
+          <HowKeys
+            class="min-w-0"
+            :model-value="{}"
+            :required="rules.explain === 'required'"
+            @update:model-value="tell"
+          />
         </div>
       </template>
       <div v-else-if="other !== null" class="flex flex-wrap items-center gap-2">
         <NumberKeys v-model="number" class="grow" minus />
-        <Key main :disabled="said === null" @click="wasWrong">{{ seats[other - 1]?.name }} said {{ number || '…' }}</Key>
+        <Key main :disabled="said === null" @click="wasWrong"
+          >{{ seats[other - 1]?.name }} said {{ number || '…' }}</Key
+        >
       </div>
       <Key v-else class="w-full" kbd="N" @click="record()"
         ><UIcon name="i-lucide-cooking-pot" class="size-5" /> Nobody {{ entry.answers.length ? 'else ' : '' }}knew</Key

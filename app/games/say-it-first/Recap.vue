@@ -8,9 +8,15 @@ import type { Seat } from '#shared/api'
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { state } = useTable(sayItFirst, () => tape)
 const rounds = computed(() =>
-  tape.lines.flatMap(({ play, verdict, struck, after }) => (play && verdict.stands && !struck ? [(after.game as FirstState).newest!] : [])),
+  tape.lines.flatMap(({ play, verdict, struck, after }) =>
+    play && verdict.stands && !struck ? [(after.game as FirstState).newest!] : [],
+  ),
 )
-const rows = computed(() => rounds.value.map(({ cards, winner, took }) => cards.map((card, i) => (winner === i + 1 ? `${card} (+${took})` : card))))
+const rows = computed(() =>
+  rounds.value.map(({ cards, winner, took }) =>
+    cards.map((card, i) => (winner === i + 1 ? `${card} (+${took})` : card)),
+  ),
+)
 const best = (row: number, seat: number) => rounds.value[row]!.winner === seat
 </script>
 

@@ -9,7 +9,14 @@ const SEATS = [
   { name: 'Kofi', pennant: 6 },
   { name: 'Ines', pennant: 1 },
 ]
-const state: FirstState = { seats: 3, played: 4, gone: [3, 7, 2, 5, 5, 1, 9, 8, 4, 6, 1, 2], kept: [3, 6, 0], pot: [6, 1, 2], newest: null }
+const state: FirstState = {
+  seats: 3,
+  played: 4,
+  gone: [3, 7, 2, 5, 5, 1, 9, 8, 4, 6, 1, 2],
+  kept: [3, 6, 0],
+  pot: [6, 1, 2],
+  newest: null,
+}
 const STEPS = [
   'Everybody turns a card at the same moment.',
   'Call what all of them make together. Only your first answer counts.',

@@ -18,10 +18,13 @@ export function useFirstEntry() {
   const right = computed(() => combined(entry.value.cards, rules.value.combine).equals)
   const play = computed<Round | null>(() => (full.value ? { do: 'round', ...entry.value } : null))
   /** Who takes the cards with the answers so far. */
-  const winner = computed(() => (full.value ? countedAnswers(rules.value, entry.value.answers, right.value).winner : null))
+  const winner = computed(() =>
+    full.value ? countedAnswers(rules.value, entry.value.answers, right.value).winner : null,
+  )
 
   const addCard = (card: number) => (entry.value = { cards: [...entry.value.cards, card], answers: [] })
-  const removeCard = (at: number) => (entry.value = { cards: entry.value.cards.filter((_, i) => i !== at), answers: entry.value.answers })
+  const removeCard = (at: number) =>
+    (entry.value = { cards: entry.value.cards.filter((_, i) => i !== at), answers: entry.value.answers })
   const setCards = (cards: readonly number[]) => (entry.value = { cards, answers: [] })
   const setAnswers = (answers: readonly Answer[]) => (entry.value = { cards: entry.value.cards, answers })
 

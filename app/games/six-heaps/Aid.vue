@@ -17,20 +17,34 @@ const place = (at: readonly [number, number]) => {
   return `${top === null ? 'bare place' : `the ${top}`} (${at[0]}.${at[1]})`
 }
 const rows = computed(() =>
-  shown.value ? facesOf(rules.value.pack).map((card) => ({ card, places: placesFor(rules.value, state.value, card).filter(({ lines }) => lines.length) })) : [],
+  shown.value
+    ? facesOf(rules.value.pack).map((card) => ({
+        card,
+        places: placesFor(rules.value, state.value, card).filter(({ lines }) => lines.length),
+      }))
+    : [],
 )
 /** Hands are known to the last card where the app deals. */
-const hand = computed(() => (state.value.order && !tape.state.result ? state.value.hands[state.value.turn - 1]!.known : null))
+const hand = computed(() =>
+  state.value.order && !tape.state.result ? state.value.hands[state.value.turn - 1]!.known : null,
+)
 const top = computed(() => (best.value && hand.value ? bestPlaces(rules.value, state.value, hand.value) : []))
 const held = computed(() => new Set(mayHold(rules.value, state.value, state.value.turn)))
 </script>
 
 <template>
   <div v-if="!tape.state.result" class="space-y-2">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-target" class="size-5" /> Where would each card score?</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-target" class="size-5" /> Where would each card score?</Key
+    >
     <ul v-if="shown" role="status">
-      <li v-for="{ card, places } in rows.filter((row) => row.places.length)" :key="card" :class="{ 'text-(--ink-soft)': !held.has(card) }">
-        <b class="figures">{{ card }}</b>: {{ places.map(({ at, lines }) => `${place(at)}${lines.length > 1 ? ` ×${lines.length}` : ''}`).join(', ') }}
+      <li
+        v-for="{ card, places } in rows.filter((row) => row.places.length)"
+        :key="card"
+        :class="{ 'text-(--ink-soft)': !held.has(card) }"
+      >
+        <b class="figures">{{ card }}</b>:
+        {{ places.map(({ at, lines }) => `${place(at)}${lines.length > 1 ? ` ×${lines.length}` : ''}`).join(', ') }}
       </li>
       <li v-if="!rows.some((row) => row.places.length)">No card scores now.</li>
     </ul>
@@ -39,7 +53,8 @@ const held = computed(() => new Set(mayHold(rules.value, state.value, state.valu
     >
     <p v-if="best && hand" role="status">
       <template v-if="top.length"
-        >{{ top.map(({ card, at }) => `${card} onto ${place(at)}`).join('; ') }}: <b class="figures">{{ top[0]!.lines.length }}</b></template
+        >{{ top.map(({ card, at }) => `${card} onto ${place(at)}`).join('; ') }}:
+        <b class="figures">{{ top[0]!.lines.length }}</b></template
       >
       <template v-else>None of these cards scores now.</template>
     </p>

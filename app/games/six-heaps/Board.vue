@@ -14,7 +14,11 @@ const { rules, view, seats, secret } = defineProps<{
 
 <template>
   <div class="flex flex-wrap items-center justify-center gap-x-10 gap-y-3">
-    <HeapBlock :heaps="view.heaps" :lines="secret ? [] : (view.newest?.lines ?? [])" :newest="view.newest?.at ?? null" />
+    <HeapBlock
+      :heaps="view.heaps"
+      :lines="secret ? [] : (view.newest?.lines ?? [])"
+      :newest="view.newest?.at ?? null"
+    />
     <div class="space-y-2 text-lg">
       <p>
         a line makes <b class="figures text-4xl">{{ rules.target }}</b>

@@ -23,7 +23,9 @@ const columns = computed(() => heaps[0]?.length ?? 1)
 const x = (spot: Spot) => (100 * (spot[1] - 0.5)) / columns.value
 const y = (spot: Spot) => (100 * (spot[0] - 0.5)) / heaps.length
 const drawn = computed(() =>
-  lines.filter((line) => line.length > 1).map((line) => ({ x1: x(line[0]!), y1: y(line[0]!), x2: x(line.at(-1)!), y2: y(line.at(-1)!) })),
+  lines
+    .filter((line) => line.length > 1)
+    .map((line) => ({ x1: x(line[0]!), y1: y(line[0]!), x2: x(line.at(-1)!), y2: y(line.at(-1)!) })),
 )
 const isNewest = (r: number, c: number) => newest?.[0] === r && newest[1] === c
 </script>
@@ -38,16 +40,28 @@ const isNewest = (r: number, c: number) => newest?.[0] === r && newest[1] === c
         class="heap"
         :class="{ bare: !heap.length, newest: isNewest(r + 1, c + 1), same: coming !== null && heap.at(-1) === coming }"
         :type="touchable ? 'button' : undefined"
-        :aria-label="touchable ? `Put it ${heap.length ? `onto the ${heap.at(-1)}` : 'on the bare place'} in row ${r + 1}, column ${c + 1}` : undefined"
+        :aria-label="
+          touchable
+            ? `Put it ${heap.length ? `onto the ${heap.at(-1)}` : 'on the bare place'} in row ${r + 1}, column ${c + 1}`
+            : undefined
+        "
         @mousedown.prevent
         @click="touchable && emit('pick', [r + 1, c + 1])"
       >
         <PlayingCard v-if="heap.length" :value="heap.at(-1)!" size="4.6rem" :raised="isNewest(r + 1, c + 1)" />
-        <span v-if="heap.length > 1" class="figures high" :title="`${heap.length} cards lie here`">{{ heap.length }}</span>
+        <span v-if="heap.length > 1" class="figures high" :title="`${heap.length} cards lie here`">{{
+          heap.length
+        }}</span>
       </component>
     </template>
     <svg v-if="drawn.length" class="lines" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
-      <line v-for="(line, i) in drawn" :key="i" v-bind="line" :class="`line-${i % 3}`" vector-effect="non-scaling-stroke" />
+      <line
+        v-for="(line, i) in drawn"
+        :key="i"
+        v-bind="line"
+        :class="`line-${i % 3}`"
+        vector-effect="non-scaling-stroke"
+      />
     </svg>
   </div>
 </template>

@@ -49,7 +49,8 @@ function put(at: Spot) {
 /** The lines named so far, by their place among the runs: several may be named of one card. */
 const chosen = ref<readonly number[]>([])
 watch(naming, () => (chosen.value = []))
-const toggle = (i: number) => (chosen.value = chosen.value.includes(i) ? chosen.value.filter((other) => other !== i) : [...chosen.value, i])
+const toggle = (i: number) =>
+  (chosen.value = chosen.value.includes(i) ? chosen.value.filter((other) => other !== i) : [...chosen.value, i])
 function name(lines: readonly Line[]) {
   const play = entry.value.at && playOf(entry.value.at, lines)
   if (play) desk.offer({ ...play, ...told.value })
@@ -101,10 +102,14 @@ usePad([
       <p class="flex flex-wrap items-center gap-2">
         <PlayingCard :value="entry.card" size="2rem" />
         <b>Which line was named?</b>
-        <Key aria-label="Another heap" @click="change({ at: null })"><UIcon name="i-lucide-delete" class="size-5" /></Key>
+        <Key aria-label="Another heap" @click="change({ at: null })"
+          ><UIcon name="i-lucide-delete" class="size-5"
+        /></Key>
       </p>
       <div class="flex flex-wrap gap-1.5">
-        <Key v-if="scoring.length > 1" main kbd="A" @click="name(scoring.map(({ line }) => line))">All {{ scoring.length }} lines</Key>
+        <Key v-if="scoring.length > 1" main kbd="A" @click="name(scoring.map(({ line }) => line))"
+          >All {{ scoring.length }} lines</Key
+        >
         <Key
           v-for="({ line, numbers, sum }, i) in runs"
           :key="i"
@@ -114,7 +119,8 @@ usePad([
           >{{ numbers.join(' + ') }} <span class="text-(--ink-soft)">= {{ sum }}</span></Key
         >
         <Key v-if="chosen.length" main @click="name(chosen.map((i) => runs[i]!.line))"
-          ><UIcon name="i-lucide-check" class="size-5" /> {{ chosen.length === 1 ? 'This line was named' : `These ${chosen.length} were named` }}</Key
+          ><UIcon name="i-lucide-check" class="size-5" />
+          {{ chosen.length === 1 ? 'This line was named' : `These ${chosen.length} were named` }}</Key
         >
         <Key kbd="N" @click="name([])">No line named</Key>
       </div>
@@ -136,7 +142,12 @@ usePad([
         <Key :aria-pressed="showing || entry.drew !== undefined" @click="showing = !showing">{{
           entry.drew === undefined ? 'Card drawn is shown …' : `Drew a ${entry.drew}`
         }}</Key>
-        <CardKeys v-if="showing" :cards="cards" :label="(card) => `Drew a ${card}`" @pick="(change({ drew: $event }), (showing = false))" />
+        <CardKeys
+          v-if="showing"
+          :cards="cards"
+          :label="(card) => `Drew a ${card}`"
+          @pick="(change({ drew: $event }), (showing = false))"
+        />
       </div>
     </template>
     <HowKeys

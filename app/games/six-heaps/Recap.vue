@@ -12,7 +12,9 @@ const scored = computed(() =>
   tape.lines.flatMap(({ number, play, verdict, struck, after }) => {
     const { newest, heaps } = after.game as HeapState
     if (play?.do !== 'place' || !verdict.stands || struck || !newest?.lines.length) return []
-    return [{ number, by: play.by!, lines: newest.lines.map((line) => line.map((spot) => topAt(heaps, spot)!).join(' + ')) }]
+    return [
+      { number, by: play.by!, lines: newest.lines.map((line) => line.map((spot) => topAt(heaps, spot)!).join(' + ')) },
+    ]
   }),
 )
 </script>
@@ -24,7 +26,9 @@ const scored = computed(() =>
         <Pennant :number="seat.pennant" size="1.3rem" /> {{ seat.name }} <b class="figures">{{ state.scores[i] }}</b>
       </p>
       <p class="figures flex flex-wrap gap-x-4">
-        <span v-for="line in scored.filter(({ by }) => by === i + 1)" :key="line.number">{{ line.lines.join(' · ') }}</span>
+        <span v-for="line in scored.filter(({ by }) => by === i + 1)" :key="line.number">{{
+          line.lines.join(' · ')
+        }}</span>
       </p>
     </li>
   </ul>

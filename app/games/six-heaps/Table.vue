@@ -25,7 +25,8 @@ const open = computed(() => !still.value && entry.value.card !== null && !entry.
         <UIcon name="i-lucide-layers" class="size-5 align-middle" /> stock <b class="figures">{{ state.stock }}</b>
       </li>
       <li v-for="(hand, i) in state.hands" :key="i" class="flex items-center gap-2">
-        <Pennant :number="seats[i]!.pennant" size="1.3rem" /> {{ seats[i]!.name }} holds <b class="figures">{{ hand.size }}</b>
+        <Pennant :number="seats[i]!.pennant" size="1.3rem" /> {{ seats[i]!.name }} holds
+        <b class="figures">{{ hand.size }}</b>
       </li>
     </ul>
   </section>

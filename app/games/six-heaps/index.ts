@@ -22,5 +22,6 @@ export default defineView<HeapPlay>({
     ['7 23 / 1.3,2.3', 'and names the line of both places below one another'],
     ['pass', 'passes'],
   ],
-  fill: (play): HeapEntry | null => (play.do === 'place' ? { card: play.card, at: null, ...(play.drew === undefined ? {} : { drew: play.drew }) } : null),
+  fill: (play): HeapEntry | null =>
+    play.do === 'place' ? { card: play.card, at: null, ...(play.drew === undefined ? {} : { drew: play.drew }) } : null,
 })

@@ -18,7 +18,9 @@ export function useHeapEntry() {
   const entry = useEntry<HeapEntry>(() => ({ card: null, at: null }))
   const hand = computed(() => state.value.hands[seat.value - 1]!)
   /** In a dealt match the player’s own cards; else every card of the pack. */
-  const cards = computed(() => (dealer.dealt.value ? [...new Set(hand.value.known)].sort((a, b) => a - b) : facesOf(rules.value.pack)))
+  const cards = computed(() =>
+    dealer.dealt.value ? [...new Set(hand.value.known)].sort((a, b) => a - b) : facesOf(rules.value.pack),
+  )
   const spent = (card: number) => countOf(lyingIn(state.value), card) >= rules.value.pack.copies
   const passes = computed(() => mayPass(rules.value, state.value, seat.value) !== null)
   /** The heaps as they lie once the card is there. */
@@ -38,7 +40,16 @@ export function useHeapEntry() {
   })
   function playOf(at: Spot, spotted?: readonly Line[]): Place | null {
     const { card, drew } = entry.value
-    return card === null ? null : { do: 'place', by: seat.value, card, at, ...(spotted ? { spotted } : {}), ...(drew === undefined ? {} : { drew }) }
+    return card === null
+      ? null
+      : {
+          do: 'place',
+          by: seat.value,
+          card,
+          at,
+          ...(spotted ? { spotted } : {}),
+          ...(drew === undefined ? {} : { drew }),
+        }
   }
   const change = (to: Partial<HeapEntry>) => (entry.value = { ...entry.value, ...to })
 

@@ -21,7 +21,9 @@ const named = ref<number[]>([])
 const hand = computed(() => (dealt.value ? state.value.hands[state.value.turn - 1]!.known : named.value))
 const adds = computed(() => (which.value === 'plays' ? singleAdds(rules.value.sets, state.value.yard, hand.value) : []))
 const found = shallowRef<Found | null>(null)
-const { part, failed, ask, cancel } = useWorker<YardSearch>(() => new Worker(new URL('./search.worker.ts', import.meta.url), { type: 'module' }))
+const { part, failed, ask, cancel } = useWorker<YardSearch>(
+  () => new Worker(new URL('./search.worker.ts', import.meta.url), { type: 'module' }),
+)
 watch([() => tape.state, hand], () => (found.value = null))
 watch(
   () => state.value.turn,
@@ -31,11 +33,19 @@ watch(
 function name(card: number) {
   const copies = deckOfSets(rules.value.sets).copiesOf(card)
   const has = named.value.filter((other) => other === card).length
-  named.value = has < copies ? [...named.value, card].sort((a, b) => a - b) : named.value.filter((other) => other !== card)
+  named.value =
+    has < copies ? [...named.value, card].sort((a, b) => a - b) : named.value.filter((other) => other !== card)
 }
 async function search() {
   found.value = await ask((remote, tell) =>
-    remote.mostCards(plain(rules.value.sets), plain(state.value.yard), plain(hand.value), rules.value.moves === 'tail', MOST_MS, tell),
+    remote.mostCards(
+      plain(rules.value.sets),
+      plain(state.value.yard),
+      plain(hand.value),
+      rules.value.moves === 'tail',
+      MOST_MS,
+      tell,
+    ),
   )
 }
 const show = (what: What) => (which.value = which.value === what ? null : what)
@@ -51,15 +61,23 @@ const steps = computed(() =>
 <template>
   <div v-if="!tape.state.result" class="space-y-2">
     <div class="flex flex-wrap gap-2">
-      <Key :aria-pressed="which === 'table'" @click="show('table')"><UIcon name="i-lucide-table" class="size-5" /> Multiples</Key>
-      <Key :aria-pressed="which === 'next'" @click="show('next')"><UIcon name="i-lucide-arrow-right-to-line" class="size-5" /> What may come next</Key>
-      <Key :aria-pressed="which === 'plays'" @click="show('plays')"><UIcon name="i-lucide-search" class="size-5" /> Overlooked?</Key>
+      <Key :aria-pressed="which === 'table'" @click="show('table')"
+        ><UIcon name="i-lucide-table" class="size-5" /> Multiples</Key
+      >
+      <Key :aria-pressed="which === 'next'" @click="show('next')"
+        ><UIcon name="i-lucide-arrow-right-to-line" class="size-5" /> What may come next</Key
+      >
+      <Key :aria-pressed="which === 'plays'" @click="show('plays')"
+        ><UIcon name="i-lucide-search" class="size-5" /> Overlooked?</Key
+      >
     </div>
     <div v-if="which === 'table'" role="status">
       <table class="figures text-right">
         <tbody>
           <tr v-for="set in rules.sets" :key="set">
-            <td v-for="times in full ? 10 : 5" :key="times" class="px-1.5" :class="{ 'font-bold': times === 1 }">{{ set * times }}</td>
+            <td v-for="times in full ? 10 : 5" :key="times" class="px-1.5" :class="{ 'font-bold': times === 1 }">
+              {{ set * times }}
+            </td>
           </tr>
         </tbody>
       </table>
@@ -67,23 +85,37 @@ const steps = computed(() =>
     </div>
     <ul v-else-if="which === 'next'" role="status">
       <li v-for="row in next" :key="row.at">
-        <b>{{ row.at }}</b>: <span class="figures">{{ row.next.length ? row.next.map(({ step, card }) => `${card} (×${step})`).join(', ') : 'complete' }}</span>
+        <b>{{ row.at }}</b>:
+        <span class="figures">{{
+          row.next.length ? row.next.map(({ step, card }) => `${card} (×${step})`).join(', ') : 'complete'
+        }}</span>
       </li>
     </ul>
     <div v-else-if="which === 'plays'" class="space-y-2">
       <template v-if="!dealt">
         <p>Which cards does {{ seats[state.turn - 1]?.name }} hold?</p>
-        <CardKeys :cards="deckOfSets(rules.sets).faces" :chosen="named" :label="(card) => `Holds ${card}`" @pick="name" />
+        <CardKeys
+          :cards="deckOfSets(rules.sets).faces"
+          :chosen="named"
+          :label="(card) => `Holds ${card}`"
+          @pick="name"
+        />
         <p v-if="named.length" class="figures">{{ named.join(', ') }}</p>
       </template>
       <p role="status">
-        At once: <span class="figures">{{ adds.length ? adds.map(({ card, to }) => `${card} to ${to}`).join(', ') : 'nothing' }}</span>
+        At once:
+        <span class="figures">{{
+          adds.length ? adds.map(({ card, to }) => `${card} to ${to}`).join(', ') : 'nothing'
+        }}</span>
       </p>
-      <Key v-if="!part && hand.length" @click="search"><UIcon name="i-lucide-route" class="size-5" /> The most with moving</Key>
+      <Key v-if="!part && hand.length" @click="search"
+        ><UIcon name="i-lucide-route" class="size-5" /> The most with moving</Key
+      >
       <WorkUnderWay :part="part" :failed="failed" doing="Searching" broke="The search broke off" @stop="cancel" />
       <div v-if="found" role="status">
         <p>
-          <b class="figures">{{ found.cards }}</b> of {{ hand.length }} cards{{ found.finished ? '' : ' (as far as the search got)'
+          <b class="figures">{{ found.cards }}</b> of {{ hand.length }} cards{{
+            found.finished ? '' : ' (as far as the search got)'
           }}{{ found.cards ? ':' : '.' }}
         </p>
         <ol class="list-decimal pl-6 figures">

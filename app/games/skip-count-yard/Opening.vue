@@ -57,13 +57,24 @@ function back() {
           @update:model-value="type(i, String($event))"
           @keydown.enter.prevent="goTo(Math.min(3, i + 1))"
         />
-        <span class="block text-sm min-h-5" :class="wrong(i) ? 'text-(--refused) font-semibold' : ''" role="status">{{ wrong(i) ?? '' }}</span>
+        <span class="block text-sm min-h-5" :class="wrong(i) ? 'text-(--refused) font-semibold' : ''" role="status">{{
+          wrong(i) ?? ''
+        }}</span>
       </label>
     </div>
     <div class="flex flex-wrap gap-1.5">
-      <CardKeys :cards="deck.faces" :spent="(card) => countOf(lie, card) >= deck.copiesOf(card)" :label="(card) => `Lies a ${card}`" @pick="touch" />
-      <Key aria-label="Remove the last card" :disabled="!lie.length" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
+      <CardKeys
+        :cards="deck.faces"
+        :spent="(card) => countOf(lie, card) >= deck.copiesOf(card)"
+        :label="(card) => `Lies a ${card}`"
+        @pick="touch"
+      />
+      <Key aria-label="Remove the last card" :disabled="!lie.length" @click="back"
+        ><UIcon name="i-lucide-delete" class="size-6"
+      /></Key>
     </div>
-    <p v-if="problems.length" role="alert" class="text-(--refused) font-semibold">Enter all four cards, or let the app deal.</p>
+    <p v-if="problems.length" role="alert" class="text-(--refused) font-semibold">
+      Enter all four cards, or let the app deal.
+    </p>
   </fieldset>
 </template>

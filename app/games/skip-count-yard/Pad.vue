@@ -7,7 +7,8 @@ import { useYardEntry, type YardTouch } from '~/games/skip-count-yard/useYardEnt
 /** Draw first; then a card and its place, or cards lifted in the yard and theirs; end the turn. */
 const desk = useDesk()
 const { dealer } = desk
-const { seat, entry, rules, state, owesDraw, hand, cards, spent, lifted, open, playTo, pickCard, lift, clear } = useYardEntry()
+const { seat, entry, rules, state, owesDraw, hand, cards, spent, lifted, open, playTo, pickCard, lift, clear } =
+  useYardEntry()
 const touched = useTouched<YardTouch>()
 const dealt = computed(() => dealer.dealt.value)
 const told = ref<Told>({})
@@ -24,7 +25,8 @@ watch(touched, (now) => {
   // Touching the place of what is lifted puts it back; another card of it cuts elsewhere.
   else if (
     now.index === null ||
-    (entry.value.from?.at === now.at && entry.value.from.count === (now.index ? state.value.yard[now.at].length - now.index : null))
+    (entry.value.from?.at === now.at &&
+      entry.value.from.count === (now.index ? state.value.yard[now.at].length - now.index : null))
   )
     clear()
   else lift(now.at, now.index)
@@ -73,14 +75,20 @@ function typeLetter(key: string) {
 }
 
 usePad([
-  { keys: 'D, Enter', does: 'draw', on: (press) => owesDraw.value && (press.key === 'd' || isKey('enter')(press)), run: () => draw() },
+  {
+    keys: 'D, Enter',
+    does: 'draw',
+    on: (press) => owesDraw.value && (press.key === 'd' || isKey('enter')(press)),
+    run: () => draw(),
+  },
   {
     keys: '0 … 9',
     does: 'a card; where cards are lifted, how many of them',
     on: ({ digit, shift }) => !shift && digit !== null && !owesDraw.value,
     run: ({ digit }) => {
       const { from } = entry.value
-      if (from && digit! >= 1 && digit! <= state.value.yard[from.at].length) entry.value = { card: null, from: { at: from.at, count: digit! } }
+      if (from && digit! >= 1 && digit! <= state.value.yard[from.at].length)
+        entry.value = { card: null, from: { at: from.at, count: digit! } }
       else if (!from) type(digit!)
     },
   },
@@ -91,14 +99,21 @@ usePad([
     run: ({ key }) => typeLetter(key),
   },
   { keys: 'X', does: 'ends the turn', on: (press) => isKey('x')(press) && !owesDraw.value, run: end },
-  { keys: 'Backspace, Esc', does: 'nothing lifted', on: ({ key }) => key === 'backspace' || key === 'escape', run: () => (clearTyped(), clear()) },
+  {
+    keys: 'Backspace, Esc',
+    does: 'nothing lifted',
+    on: ({ key }) => key === 'backspace' || key === 'escape',
+    run: () => (clearTyped(), clear()),
+  },
 ])
 </script>
 
 <template>
   <div class="space-y-2">
     <div v-if="owesDraw" class="flex flex-wrap items-center gap-1.5">
-      <Key main class="grow" kbd="D" @click="draw()"><UIcon name="i-lucide-layers" class="size-5" /> Draws a card{{ dealt ? '' : ', unseen' }}</Key>
+      <Key main class="grow" kbd="D" @click="draw()"
+        ><UIcon name="i-lucide-layers" class="size-5" /> Draws a card{{ dealt ? '' : ', unseen' }}</Key
+      >
       <Key v-if="!dealt" :aria-pressed="showing" @click="showing = !showing">and shows it …</Key>
       <CardKeys v-if="showing" :cards="cards" :label="(card) => `Shows ${card}`" @pick="draw" />
     </div>
@@ -114,15 +129,24 @@ usePad([
       <div class="flex flex-wrap items-center gap-1.5">
         <template v-if="lifted.length">
           <b class="figures">{{ lifted.join(', ') }} to</b>
-          <Key v-for="at in POSITIONS" :key="at" class="!min-w-11 !px-2" :class="{ fits: open.includes(at) }" :aria-label="`To ${at}`" @click="layAt(at)">{{
-            at
-          }}</Key>
+          <Key
+            v-for="at in POSITIONS"
+            :key="at"
+            class="!min-w-11 !px-2"
+            :class="{ fits: open.includes(at) }"
+            :aria-label="`To ${at}`"
+            @click="layAt(at)"
+            >{{ at }}</Key
+          >
           <Key aria-label="Nothing lifted" @click="clear"><UIcon name="i-lucide-x" class="size-5" /></Key>
         </template>
         <span v-else class="text-(--ink-soft)"
-          >{{ typed ? `${typed} …` : `a card of ${hand.size} in hand, or touch a run to move it` }} {{ letters.toUpperCase() }}</span
+          >{{ typed ? `${typed} …` : `a card of ${hand.size} in hand, or touch a run to move it` }}
+          {{ letters.toUpperCase() }}</span
         >
-        <Key class="ml-auto" kbd="X" :main="!lifted.length" @click="end"><UIcon name="i-lucide-check" class="size-5" /> Ends the turn</Key>
+        <Key class="ml-auto" kbd="X" :main="!lifted.length" @click="end"
+          ><UIcon name="i-lucide-check" class="size-5" /> Ends the turn</Key
+        >
       </div>
       <HowKeys
         v-if="rules.explain === 'required' || (rules.explain === 'invited' && entry.card !== null)"

@@ -8,7 +8,8 @@ import type { Seat } from '#shared/api'
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(skipCountYard, () => tape)
 const count = (seat: number, kind: string) =>
-  tape.lines.filter(({ play, verdict, struck }) => play?.by === seat && play.do === kind && verdict.stands && !struck).length
+  tape.lines.filter(({ play, verdict, struck }) => play?.by === seat && play.do === kind && verdict.stands && !struck)
+    .length
 </script>
 
 <template>
@@ -17,7 +18,8 @@ const count = (seat: number, kind: string) =>
     <ul>
       <li v-for="(seat, i) in seats" :key="i">
         <b>{{ seat.name }}</b> added <span class="figures">{{ count(i + 1, 'add') }}</span>, moved
-        <span class="figures">{{ count(i + 1, 'move') }}</span> times; <span class="figures">{{ state.hands[i]!.size }}</span> left in hand
+        <span class="figures">{{ count(i + 1, 'move') }}</span> times;
+        <span class="figures">{{ state.hands[i]!.size }}</span> left in hand
       </li>
     </ul>
   </div>

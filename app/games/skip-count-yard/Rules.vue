@@ -15,7 +15,8 @@ const STEPS = [
   <HowItGoes :steps="STEPS" example="What may come next?">
     <YardSheet :sets="[2, 3, 4, 5]" :yard="yard" :stock="9" />
     <p>
-      North are threes: 21. East is open: 10 for twos, 12 for fours. The 8 itself could go nowhere else: north-east has its own 8 already, so 20 is next there.
+      North are threes: 21. East is open: 10 for twos, 12 for fours. The 8 itself could go nowhere else: north-east has
+      its own 8 already, so 20 is next there.
     </p>
   </HowItGoes>
 </template>

@@ -22,7 +22,8 @@ const touched = useTouched<YardTouch>()
     />
     <ul class="flex flex-wrap gap-x-5">
       <li v-for="(hand, i) in state.hands" :key="i" class="flex items-center gap-1.5">
-        <Pennant :number="seats[i]!.pennant" size="1.1rem" /> {{ seats[i]!.name }} holds <b class="figures">{{ hand.size }}</b>
+        <Pennant :number="seats[i]!.pennant" size="1.1rem" /> {{ seats[i]!.name }} holds
+        <b class="figures">{{ hand.size }}</b>
       </li>
     </ul>
   </section>

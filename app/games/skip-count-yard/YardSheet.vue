@@ -42,10 +42,12 @@ const NAMES: Readonly<Record<Position, string>> = {
   SW: 'south-west',
   NW: 'north-west',
 }
-const isLifted = (at: Position, index: number) => from?.at === at && index >= yard[at].length - (from.count ?? yard[at].length)
+const isLifted = (at: Position, index: number) =>
+  from?.at === at && index >= yard[at].length - (from.count ?? yard[at].length)
 const steps = (at: Position) => stepsOf(sets, yard[at], isCorner(at))
 /** What a place is called aloud: its run, or that it is bare. */
-const says = (at: Position) => `${NAMES[at]} ${isCorner(at) ? 'corner' : 'side'}: ${yard[at].length ? yard[at].join(', ') : 'bare'}`
+const says = (at: Position) =>
+  `${NAMES[at]} ${isCorner(at) ? 'corner' : 'side'}: ${yard[at].length ? yard[at].join(', ') : 'bare'}`
 
 /** Pixels that a finger moves before it is a drag. */
 const DRAG = 12
@@ -57,7 +59,8 @@ useEventListener('pointerup', (event: PointerEvent) => {
   const begun = start
   start = null
   if (!begun || Math.hypot(event.clientX - begun.x, event.clientY - begun.y) < DRAG) return
-  const under = document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('[data-place]')?.dataset.place as Position | undefined
+  const under = document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('[data-place]')?.dataset
+    .place as Position | undefined
   if (under && under !== begun.at) emit('touch', { at: begun.at, index: begun.index, dropped: under })
 })
 useEventListener('pointercancel', () => (start = null))
@@ -74,7 +77,12 @@ const touch = (at: Position, index: number | null) => touchable && emit('touch',
             >stock <b class="figures">{{ stock }}</b></span
           >
         </p>
-        <div v-else class="place" :data-place="at" :class="{ corner: isCorner(at), open: open.includes(at), newest: newest === at, bare: !yard[at].length }">
+        <div
+          v-else
+          class="place"
+          :data-place="at"
+          :class="{ corner: isCorner(at), open: open.includes(at), newest: newest === at, bare: !yard[at].length }"
+        >
           <component
             :is="touchable ? 'button' : 'span'"
             class="label"
@@ -88,7 +96,9 @@ const touch = (at: Position, index: number | null) => touchable && emit('touch',
                 .map((step) => `×${step}`)
                 .join(' ')
             }}</span>
-            <span v-else class="steps">{{ isCorner(at) ? 'lowest card' : SIDES.includes(at as never) ? 'any card' : '' }}</span></component
+            <span v-else class="steps">{{
+              isCorner(at) ? 'lowest card' : SIDES.includes(at as never) ? 'any card' : ''
+            }}</span></component
           >
           <span class="run">
             <component

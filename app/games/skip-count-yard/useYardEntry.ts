@@ -25,7 +25,9 @@ export function useYardEntry() {
   const deck = computed(() => deckOfSets(rules.value.sets))
   const hand = computed(() => state.value.hands[seat.value - 1]!)
   /** In a dealt match the player’s own cards; else every card there is. */
-  const cards = computed(() => (dealer.dealt.value ? [...new Set(hand.value.known)].sort((a, b) => a - b) : deck.value.faces))
+  const cards = computed(() =>
+    dealer.dealt.value ? [...new Set(hand.value.known)].sort((a, b) => a - b) : deck.value.faces,
+  )
   const spent = (card: number) => countOf(cardsIn(state.value.yard), card) >= deck.value.copiesOf(card)
   /** What is in hand to be laid: the card, or the cards lifted. */
   const lifted = computed(() => {
@@ -38,7 +40,10 @@ export function useYardEntry() {
   /** The places where it may go. */
   const open = computed<Position[]>(() =>
     lifted.value.length
-      ? POSITIONS.filter((at) => at !== entry.value.from?.at && whyNot(rules.value.sets, state.value.yard[at], at, lifted.value) === null)
+      ? POSITIONS.filter(
+          (at) =>
+            at !== entry.value.from?.at && whyNot(rules.value.sets, state.value.yard[at], at, lifted.value) === null,
+        )
       : [],
   )
   function playTo(to: Position): YardPlay | null {
@@ -47,7 +52,8 @@ export function useYardEntry() {
     if (card !== null) return { do: 'add', by, card, to }
     return from && { do: 'move', by, from: from.at, to, ...(from.count === null ? {} : { count: from.count }) }
   }
-  const pickCard = (card: number | null) => (entry.value = { card: entry.value.card === card ? null : card, from: null })
+  const pickCard = (card: number | null) =>
+    (entry.value = { card: entry.value.card === card ? null : card, from: null })
   /** Lifts the upper part of a run from the card touched; the whole of it where its lowest is. */
   function lift(at: Position, index: number) {
     const run = state.value.yard[at]

@@ -15,7 +15,9 @@ const rest = computed(() => state.value.places.map((at) => stillToCome(rules.val
 
 <template>
   <div v-if="!tape.state.result" class="space-y-2">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-footprints" class="size-5" /> What would each roll bring?</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-footprints" class="size-5" /> What would each roll bring?</Key
+    >
     <div v-if="shown" role="status" class="space-y-2">
       <ul class="flex flex-wrap gap-2" :aria-label="`Rolls of ${seats[state.turn - 1]!.name}`">
         <li v-for="bring in brings" :key="bring.roll" class="flex items-center gap-1">
@@ -24,7 +26,8 @@ const rest = computed(() => state.value.places.map((at) => stillToCome(rules.val
       </ul>
       <ul>
         <li v-for="(seat, i) in seats" :key="i">
-          {{ seat.name }}: at most <b class="figures">{{ rest[i]!.most }}</b> more, usually about <b class="figures">{{ Math.round(rest[i]!.mean) }}</b>
+          {{ seat.name }}: at most <b class="figures">{{ rest[i]!.most }}</b> more, usually about
+          <b class="figures">{{ Math.round(rest[i]!.mean) }}</b>
         </li>
       </ul>
     </div>

@@ -1,12 +1,20 @@
 <script setup lang="ts">
 /** Cubes stacked in towers of ten, the last one not full yet. */
 const { cubes, label = '' } = defineProps<{ cubes: number; label?: string }>()
-const towers = computed(() => Array.from({ length: Math.ceil(Math.max(0, cubes) / 10) }, (_, i) => Math.min(10, cubes - 10 * i)))
+const towers = computed(() =>
+  Array.from({ length: Math.ceil(Math.max(0, cubes) / 10) }, (_, i) => Math.min(10, cubes - 10 * i)),
+)
 </script>
 
 <template>
-  <span class="towers" role="img" :aria-label="`${label}${cubes} cubes: ${Math.floor(cubes / 10)} tens and ${cubes % 10}`">
-    <span v-for="(height, t) in towers" :key="t" class="tower" :class="{ full: height === 10 }"><i v-for="cube in height" :key="cube" /></span>
+  <span
+    class="towers"
+    role="img"
+    :aria-label="`${label}${cubes} cubes: ${Math.floor(cubes / 10)} tens and ${cubes % 10}`"
+  >
+    <span v-for="(height, t) in towers" :key="t" class="tower" :class="{ full: height === 10 }"
+      ><i v-for="cube in height" :key="cube"
+    /></span>
   </span>
 </template>
 

@@ -18,9 +18,19 @@ function rollDie() {
 }
 
 usePad([
-  { keys: '0 … 9', does: 'the roll', on: ({ digit, shift }) => !shift && !dealt.value && digit !== null, run: ({ digit }) => type(digit!) },
+  {
+    keys: '0 … 9',
+    does: 'the roll',
+    on: ({ digit, shift }) => !shift && !dealt.value && digit !== null,
+    run: ({ digit }) => type(digit!),
+  },
   { keys: 'Backspace', does: 'another roll', on: isKey('backspace'), run: () => (clear(), roll(null)) },
-  { keys: 'Enter', does: 'roll, where the app deals', on: (press) => isKey('enter')(press) && dealt.value && !play.value, run: rollDie },
+  {
+    keys: 'Enter',
+    does: 'roll, where the app deals',
+    on: (press) => isKey('enter')(press) && dealt.value && !play.value,
+    run: rollDie,
+  },
 ])
 </script>
 

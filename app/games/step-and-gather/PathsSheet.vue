@@ -39,7 +39,9 @@ const hides = (seat: number) => secret && state.newest?.by === seat
     <section v-for="(seat, i) in seats" :key="i" class="player" :aria-label="`Path of ${seat.name}`">
       <div class="way">
         <span class="space start" :class="{ here: state.places[i] === 0 }">
-          <Pennant v-if="state.places[i] === 0" :number="seat.pennant" size="1.15rem" /><span v-else class="sr-only">start</span>
+          <Pennant v-if="state.places[i] === 0" :number="seat.pennant" size="1.15rem" /><span v-else class="sr-only"
+            >start</span
+          >
         </span>
         <component
           :is="pick === i + 1 ? 'button' : 'span'"

@@ -27,7 +27,12 @@ const says = { '<': 'is less than', '=': 'is as many as', '>': 'is more than' } 
             <Pennant :number="seat.pennant" size="1.1rem" /> {{ seat.name }} <b class="figures">{{ state.cubes[i] }}</b>
           </figcaption>
         </figure>
-        <div v-if="i < seats.length - 1" class="sign" role="group" :aria-label="`Between ${seat.name} and ${seats[i + 1]!.name}`">
+        <div
+          v-if="i < seats.length - 1"
+          class="sign"
+          role="group"
+          :aria-label="`Between ${seat.name} and ${seats[i + 1]!.name}`"
+        >
           <b v-if="chosen[i] === right(i)" class="figures found" role="status"
             >{{ right(i) }}<span class="sr-only"> {{ says[right(i)] }}</span></b
           >

@@ -30,6 +30,9 @@ const STEPS = [
 <template>
   <HowItGoes :steps="STEPS" example="A step, drawn">
     <PathsSheet :rules="rules" :state="state" :seats="SEATS" />
-    <p>Wren stood on the third space and rolled 4. She walks to the seventh, which says 6: with her 8 cubes that makes 14, a ten and four.</p>
+    <p>
+      Wren stood on the third space and rolled 4. She walks to the seventh, which says 6: with her 8 cubes that makes
+      14, a ten and four.
+    </p>
   </HowItGoes>
 </template>

@@ -25,7 +25,9 @@ export function useStepEntry() {
   /** The piece stands there: on the space it should, nothing needs to be said of it. */
   function land(space: number) {
     const { roll: rolled } = entry.value
-    if (rolled !== null) entry.value = space === step.value!.to || space === entry.value.landed ? { roll: rolled } : { roll: rolled, landed: space }
+    if (rolled !== null)
+      entry.value =
+        space === step.value!.to || space === entry.value.landed ? { roll: rolled } : { roll: rolled, landed: space }
   }
 
   return { entry, rules, state, from, step, total, play, roll, land }

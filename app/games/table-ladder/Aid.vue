@@ -24,13 +24,16 @@ const rows = computed(() =>
 
 <template>
   <div v-if="!tape.state.result && !desk.still.value" class="space-y-2">
-    <Key :aria-pressed="shown" :disabled="!rows.length" @click="shown = !shown"><UIcon name="i-lucide-footprints" class="size-5" /> A way to the product?</Key>
+    <Key :aria-pressed="shown" :disabled="!rows.length" @click="shown = !shown"
+      ><UIcon name="i-lucide-footprints" class="size-5" /> A way to the product?</Key
+    >
     <div v-if="shown" role="status" class="space-y-2">
       <div v-for="row in rows" :key="row.name">
         <p class="font-semibold">{{ row.name }}: {{ row.factor }} × {{ row.roll }}</p>
         <p class="figures">{{ row.skips.slice(0, -1).join(', ') }}{{ row.skips.length > 1 ? ', ' : '' }}…</p>
         <p v-for="way in row.neighbours" :key="way.roll" class="figures">
-          {{ row.factor }} × {{ way.roll }} = {{ way.product }}, and {{ way.more }} {{ way.sign === '+' ? 'more' : 'less' }}
+          {{ row.factor }} × {{ way.roll }} = {{ way.product }}, and {{ way.more }}
+          {{ way.sign === '+' ? 'more' : 'less' }}
         </p>
       </div>
     </div>

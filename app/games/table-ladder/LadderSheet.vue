@@ -26,14 +26,22 @@ const hides = (seat: number, n: number) => secret && n === state.ladders[seat - 
   <div class="ladders">
     <section v-for="(seat, i) in seats" :key="i" class="ladder" :aria-label="`Ladder of ${seat.name}`">
       <p class="head">
-        <Pennant :number="seat.pennant" size="1.2rem" /> <b>{{ seat.name }}</b><span v-if="isFull(rules, state.ladders[i]!)" class="full">full</span>
+        <Pennant :number="seat.pennant" size="1.2rem" /> <b>{{ seat.name }}</b><span
+          v-if="isFull(rules, state.ladders[i]!)"
+          class="full"
+          >full</span
+        >
       </p>
       <ol class="rungs">
         <li
           v-for="n in rules.rungs"
           :key="n"
           class="rung"
-          :class="{ filled: rung(i + 1, n), next: turn.includes(i + 1) && n === state.ladders[i]!.length + 1, wrong: rung(i + 1, n)?.right === false }"
+          :class="{
+            filled: rung(i + 1, n),
+            next: turn.includes(i + 1) && n === state.ladders[i]!.length + 1,
+            wrong: rung(i + 1, n)?.right === false,
+          }"
         >
           <span class="figures factor">{{ rules.factors[i] }} ×</span>
           <span class="figures roll">{{ rung(i + 1, n)?.roll ?? '' }}</span>

@@ -34,14 +34,29 @@ usePad([
     on: ({ digit, shift }) => !shift && !dealt.value && !race.value && !play.value && digit !== null,
     run: ({ digit }) => type(digit!),
   },
-  { keys: 'Backspace', does: 'another roll', on: (press) => isKey('backspace')(press) && !race.value, run: () => (clear(), roll(first.value, null)) },
-  { keys: 'Enter', does: 'roll, where the app deals', on: (press) => isKey('enter')(press) && dealt.value && !play.value, run: () => draw(first.value) },
+  {
+    keys: 'Backspace',
+    does: 'another roll',
+    on: (press) => isKey('backspace')(press) && !race.value,
+    run: () => (clear(), roll(first.value, null)),
+  },
+  {
+    keys: 'Enter',
+    does: 'roll, where the app deals',
+    on: (press) => isKey('enter')(press) && dealt.value && !play.value,
+    run: () => draw(first.value),
+  },
 ])
 </script>
 
 <template>
   <div class="parts" :class="{ race }">
-    <section v-for="seat in seats" :key="seat" class="part" :aria-label="race ? `Part of ${desk.seats.value[seat - 1]!.name}` : undefined">
+    <section
+      v-for="seat in seats"
+      :key="seat"
+      class="part"
+      :aria-label="race ? `Part of ${desk.seats.value[seat - 1]!.name}` : undefined"
+    >
       <p v-if="race" class="flex items-center gap-1.5 font-bold">
         <Pennant :number="desk.seats.value[seat - 1]!.pennant" size="1.2rem" /> {{ desk.seats.value[seat - 1]!.name }}
       </p>
@@ -58,7 +73,9 @@ usePad([
       <template v-else>
         <p class="flex flex-wrap items-center gap-2 text-2xl">
           <b class="figures">{{ rules.factors[seat - 1] }} × {{ playOf(seat)!.roll }}</b>
-          <Key v-if="!dealt" aria-label="Another roll" @click="roll(seat, null)"><UIcon name="i-lucide-delete" class="size-5" /></Key>
+          <Key v-if="!dealt" aria-label="Another roll" @click="roll(seat, null)"
+            ><UIcon name="i-lucide-delete" class="size-5"
+          /></Key>
         </p>
         <SayAndExplain
           :right="rules.factors[seat - 1]! * playOf(seat)!.roll"

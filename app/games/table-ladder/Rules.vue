@@ -8,7 +8,12 @@ const SEATS = [
   { name: 'Odalys', pennant: 3 },
   { name: 'Kofi', pennant: 6 },
 ]
-const filled = (factor: number, roll: number, said?: number) => ({ roll, product: factor * roll, said: said ?? null, right: said === undefined })
+const filled = (factor: number, roll: number, said?: number) => ({
+  roll,
+  product: factor * roll,
+  said: said ?? null,
+  right: said === undefined,
+})
 const state: LadderState = {
   seats: 2,
   first: 1,
@@ -31,6 +36,9 @@ const STEPS = [
 <template>
   <HowItGoes :steps="STEPS" example="Two ladders begun">
     <LadderSheet :rules="rules" :state="state" :seats="SEATS" :turn="[1]" />
-    <p>Odalys has the threes: 3 × 7 = 21, then 12, then 27. Kofi said 30 for 4 × 8; the rung is filled but not right. 4 × 8 is 8 more than 4 × 6.</p>
+    <p>
+      Odalys has the threes: 3 × 7 = 21, then 12, then 27. Kofi said 30 for 4 × 8; the rung is filled but not right. 4 ×
+      8 is 8 more than 4 × 6.
+    </p>
   </HowItGoes>
 </template>

@@ -33,7 +33,9 @@ export function useLadderEntry() {
       const newest = desk.tape.value?.lines.at(-1)
       const { [newest?.play?.by ?? 0]: _recorded, ...rest } = kept
       kept = rest
-      const open = Object.fromEntries(Object.entries(rest).filter(([seat]) => !isFull(rules.value, state.value.ladders[Number(seat) - 1]!)))
+      const open = Object.fromEntries(
+        Object.entries(rest).filter(([seat]) => !isFull(rules.value, state.value.ladders[Number(seat) - 1]!)),
+      )
       if (race.value && Object.keys(open).length) entry.value = { rolls: open }
     },
   )

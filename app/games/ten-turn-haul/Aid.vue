@@ -12,14 +12,22 @@ const { rules, state } = useTable(tenTurnHaul, () => tape)
 const shown = useAsked(() => tape)
 const left = computed(() => spinsLeft(rules.value, state.value))
 const rows = computed(() =>
-  shown.value ? prospects(rules.value, state.value).map((prospect, i) => ({ ...prospect, name: seats[i]!.name, left: left.value[i]! })) : [],
+  shown.value
+    ? prospects(rules.value, state.value).map((prospect, i) => ({
+        ...prospect,
+        name: seats[i]!.name,
+        left: left.value[i]!,
+      }))
+    : [],
 )
 const level = computed(() => rows.value.some((row) => row.level >= 0.0005))
 </script>
 
 <template>
   <div v-if="!tape.state.result && seats.length > 1" class="space-y-2">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-scale" class="size-5" /> Can anybody still catch up?</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-scale" class="size-5" /> Can anybody still catch up?</Key
+    >
     <table v-if="shown" class="w-full text-left" role="status">
       <thead>
         <tr class="text-sm text-(--ink-soft)">

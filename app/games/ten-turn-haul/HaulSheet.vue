@@ -45,14 +45,18 @@ const hidden = (seat: number) => secret && state.spins[seat - 1]!.length === new
             :key="box"
             class="box figures"
             :class="{ open: isOpen(i + 1, 5 * (five - 1) + box), extra: 5 * (five - 1) + box > rules.turns }"
-            >{{ state.spins[i]![5 * (five - 1) + box - 1] ?? (isOpen(i + 1, 5 * (five - 1) + box) ? (coming ?? '') : '') }}</span
+            >{{
+              state.spins[i]![5 * (five - 1) + box - 1] ?? (isOpen(i + 1, 5 * (five - 1) + box) ? (coming ?? '') : '')
+            }}</span
           >
         </li>
       </ol>
       <span class="total">
         <template v-if="!hidden(i + 1)">
           <TensAndOnes :value="state.totals[i]!" class="rods" />
-          <span class="figures split">{{ tensAndOnes(state.totals[i]!).tens }} + {{ tensAndOnes(state.totals[i]!).ones }}</span>
+          <span class="figures split"
+            >{{ tensAndOnes(state.totals[i]!).tens }} + {{ tensAndOnes(state.totals[i]!).ones }}</span
+          >
         </template>
         <b class="figures sum">{{ hidden(i + 1) ? '?' : state.totals[i] }}</b>
       </span>

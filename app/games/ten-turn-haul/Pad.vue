@@ -24,7 +24,12 @@ usePad([
     run: ({ digit }) => type(digit!),
   },
   { keys: 'Backspace', does: 'another number', on: isKey('backspace'), run: () => (clear(), spin(null)) },
-  { keys: 'Enter', does: 'spin, where the app deals', on: (press) => isKey('enter')(press) && dealt.value && !play.value, run: turn },
+  {
+    keys: 'Enter',
+    does: 'spin, where the app deals',
+    on: (press) => isKey('enter')(press) && dealt.value && !play.value,
+    run: turn,
+  },
 ])
 </script>
 
@@ -36,7 +41,9 @@ usePad([
     <template v-if="play">
       <p class="flex flex-wrap items-center gap-2 text-2xl">
         <b class="figures">{{ before }} + {{ entry.value }}</b>
-        <Key v-if="!dealt" aria-label="Another number" @click="spin(null)"><UIcon name="i-lucide-delete" class="size-5" /></Key>
+        <Key v-if="!dealt" aria-label="Another number" @click="spin(null)"
+          ><UIcon name="i-lucide-delete" class="size-5"
+        /></Key>
       </p>
       <SayAndExplain :right="total" :label="`Total ${total}`" :play="(told) => ({ ...play!, ...told })" />
     </template>

@@ -12,7 +12,9 @@ export function useHaulEntry() {
   const { rules, state } = useTable(tenTurnHaul)
   const entry = useEntry<HaulEntry>(() => ({ value: null }))
   const total = computed(() => state.value.totals[seat.value - 1]! + (entry.value.value ?? 0))
-  const play = computed<Spin | null>(() => (entry.value.value === null ? null : { do: 'spin', by: seat.value, value: entry.value.value }))
+  const play = computed<Spin | null>(() =>
+    entry.value.value === null ? null : { do: 'spin', by: seat.value, value: entry.value.value },
+  )
   const spin = (value: number | null) => (entry.value = { value })
   return { entry, rules, state, total, play, spin }
 }

@@ -24,7 +24,9 @@ const toGoal = computed(() => rules.value.mode === 'first-to')
 
 <template>
   <div v-if="!tape.state.result" class="space-y-2">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-shopping-bag" class="size-5" /> What may the next dip bring?</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-shopping-bag" class="size-5" /> What may the next dip bring?</Key
+    >
     <template v-if="shown">
       <table class="w-full text-left" role="status">
         <thead>
@@ -40,7 +42,9 @@ const toGoal = computed(() => rules.value.mode === 'first-to')
             <th scope="row" class="font-semibold">{{ row.name }}</th>
             <td class="figures text-right">{{ minus(Math.round(row.expected * 10) / 10) }}</td>
             <td v-if="toGoal" class="figures text-right font-bold">{{ percent(row.reaches) }}</td>
-            <td v-if="toGoal" class="figures text-right">{{ row.dips === null ? 'may never come' : `about ${Math.round(row.dips * 10) / 10}` }}</td>
+            <td v-if="toGoal" class="figures text-right">
+              {{ row.dips === null ? 'may never come' : `about ${Math.round(row.dips * 10) / 10}` }}
+            </td>
           </tr>
         </tbody>
       </table>

@@ -26,7 +26,9 @@ const tokens = computed(() => rules.key.map(({ token }) => token))
 /** Who dipped last; their total is not told while it is secret. */
 const last = computed(() => {
   const most = Math.max(...state.dishes.map((dish) => dish.length))
-  return most === 0 ? null : (seatsFrom(state.first, state.seats).findLast((seat) => state.dishes[seat - 1]!.length === most) ?? null)
+  return most === 0
+    ? null
+    : (seatsFrom(state.first, state.seats).findLast((seat) => state.dishes[seat - 1]!.length === most) ?? null)
 })
 const goal = computed(() => (rules.mode === 'first-to' ? rules.goal : null))
 const share = (total: number) => (goal.value === null ? 0 : Math.max(0, Math.min(100, (100 * total) / goal.value)))
@@ -51,11 +53,22 @@ const share = (total: number) => (goal.value === null ? 0 : Math.max(0, Math.min
           <b class="figures sum">{{ secret && last === i + 1 ? '?' : minus(state.totals[i]!) }}</b>
           <span v-if="goal !== null" class="figures goal">of {{ goal }}</span>
         </p>
-        <span v-if="goal !== null && !(secret && last === i + 1)" class="gauge"><span :style="{ width: `${share(state.totals[i]!)}%` }" /></span>
+        <span v-if="goal !== null && !(secret && last === i + 1)" class="gauge"
+          ><span :style="{ width: `${share(state.totals[i]!)}%` }"
+        /></span>
         <ul class="sorted">
           <li v-for="token in tokens.filter((name) => countOf(state.dishes[i]!, name))" :key="token">
-            <Token v-for="n in Math.min(countOf(state.dishes[i]!, token), 10)" :key="n" :name="token" :among="tokens" size="1.55rem" class="one" />
-            <span class="figures times" :aria-label="`${countOf(state.dishes[i]!, token)} ${token}`">{{ countOf(state.dishes[i]!, token) }}</span>
+            <Token
+              v-for="n in Math.min(countOf(state.dishes[i]!, token), 10)"
+              :key="n"
+              :name="token"
+              :among="tokens"
+              size="1.55rem"
+              class="one"
+            />
+            <span class="figures times" :aria-label="`${countOf(state.dishes[i]!, token)} ${token}`">{{
+              countOf(state.dishes[i]!, token)
+            }}</span>
           </li>
         </ul>
       </li>

@@ -27,7 +27,11 @@ function draw() {
 /** Where the tokens lie as the tape has them, one touch says so. */
 function allAsOnTape() {
   const of = counting.value!
-  desk.offer({ do: 'recount', by: of, counts: Object.fromEntries(tokens.value.map((token) => [token, onTape(token)])) } as never)
+  desk.offer({
+    do: 'recount',
+    by: of,
+    counts: Object.fromEntries(tokens.value.map((token) => [token, onTape(token)])),
+  } as never)
 }
 
 usePad([
@@ -35,11 +39,22 @@ usePad([
     keys: '1 … 9',
     does: 'the token, by its line of the key',
     on: ({ digit, shift }) =>
-      !shift && !dealt.value && counting.value === null && entry.value.token === null && digit !== null && digit > 0 && digit <= tokens.value.length,
+      !shift &&
+      !dealt.value &&
+      counting.value === null &&
+      entry.value.token === null &&
+      digit !== null &&
+      digit > 0 &&
+      digit <= tokens.value.length,
     run: ({ digit }) => dip(tokens.value[digit! - 1]!),
   },
   { keys: 'Backspace', does: 'another token', on: isKey('backspace'), run: () => dip(null) },
-  { keys: 'R', does: 'count the tokens of this player', on: (press) => isKey('r')(press) && counting.value === null, run: () => count(desk.seat.value) },
+  {
+    keys: 'R',
+    does: 'count the tokens of this player',
+    on: (press) => isKey('r')(press) && counting.value === null,
+    run: () => count(desk.seat.value),
+  },
   {
     keys: 'Enter',
     does: 'dip, where the app deals; record what was counted',
@@ -55,13 +70,22 @@ usePad([
       <p class="flex flex-wrap items-center gap-2 text-lg">
         <b>{{ desk.seats.value[counting - 1]?.name }}: what lies there?</b>
         <Key @click="allAsOnTape"><UIcon name="i-lucide-check-check" class="size-5" /> All as on the tape</Key>
-        <Key v-if="!due.length" aria-label="Do not count" @click="count(null)"><UIcon name="i-lucide-x" class="size-5" /></Key>
+        <Key v-if="!due.length" aria-label="Do not count" @click="count(null)"
+          ><UIcon name="i-lucide-x" class="size-5"
+        /></Key>
       </p>
       <div class="grid gap-1.5 grid-cols-[repeat(auto-fit,minmax(min(16rem,100%),1fr))]">
-        <div v-for="token in tokens" :key="token" class="flex items-center gap-1.5" :class="{ differs: entry.counts && counted(token) !== onTape(token) }">
+        <div
+          v-for="token in tokens"
+          :key="token"
+          class="flex items-center gap-1.5"
+          :class="{ differs: entry.counts && counted(token) !== onTape(token) }"
+        >
           <Token :name="token" :among="tokens" size="1.8rem" />
           <span class="min-w-14 wrap-anywhere">{{ token }}</span>
-          <Key class="!min-w-11 !px-0" :aria-label="`One ${token} fewer`" @click="setCount(token, counted(token) - 1)">−</Key>
+          <Key class="!min-w-11 !px-0" :aria-label="`One ${token} fewer`" @click="setCount(token, counted(token) - 1)"
+            >−</Key
+          >
           <input
             class="figures count"
             inputmode="numeric"
@@ -69,11 +93,15 @@ usePad([
             :aria-label="`${token} counted`"
             @change="setCount(token, Math.trunc(Number(($event.target as HTMLInputElement).value)) || 0)"
           />
-          <Key class="!min-w-11 !px-0" :aria-label="`One ${token} more`" @click="setCount(token, counted(token) + 1)">+</Key>
+          <Key class="!min-w-11 !px-0" :aria-label="`One ${token} more`" @click="setCount(token, counted(token) + 1)"
+            >+</Key
+          >
           <span class="text-sm text-(--ink-soft) whitespace-nowrap">tape {{ onTape(token) }}</span>
         </div>
       </div>
-      <Key main class="w-full" @click="desk.offer(play!)"><UIcon name="i-lucide-check" class="size-5" /> That is what lies there</Key>
+      <Key main class="w-full" @click="desk.offer(play!)"
+        ><UIcon name="i-lucide-check" class="size-5" /> That is what lies there</Key
+      >
     </template>
     <template v-else>
       <DealKey v-if="dealt && !play" icon="i-lucide-shopping-bag" @click="draw">Dip</DealKey>
@@ -86,17 +114,30 @@ usePad([
           :title="gone(token) ? 'All of these are out already' : undefined"
           :aria-label="`Dipped ${token}`"
           @click="dip(token)"
-          ><Token :name="token" :among="tokens" size="2rem" /> {{ token }} <b class="figures">{{ minus(worth) }}</b></Key
+          ><Token :name="token" :among="tokens" size="2rem" /> {{ token }}
+          <b class="figures">{{ minus(worth) }}</b></Key
         >
-        <Key class="ml-auto" kbd="R" @click="count(desk.seat.value)"><UIcon name="i-lucide-list-checks" class="size-5" /> Count tokens</Key>
+        <Key class="ml-auto" kbd="R" @click="count(desk.seat.value)"
+          ><UIcon name="i-lucide-list-checks" class="size-5" /> Count tokens</Key
+        >
       </div>
       <template v-else>
         <p class="flex flex-wrap items-center gap-2 text-2xl">
           <Token :name="entry.token" :among="tokens" size="2.2rem" />
-          <b v-if="leads" class="figures">{{ minus(before) }} {{ leads.worth < 0 ? '−' : '+' }} {{ Math.abs(leads.worth) }}</b>
-          <Key v-if="!dealt" aria-label="Another token" @click="dip(null)"><UIcon name="i-lucide-delete" class="size-5" /></Key>
+          <b v-if="leads" class="figures"
+            >{{ minus(before) }} {{ leads.worth < 0 ? '−' : '+' }} {{ Math.abs(leads.worth) }}</b
+          >
+          <Key v-if="!dealt" aria-label="Another token" @click="dip(null)"
+            ><UIcon name="i-lucide-delete" class="size-5"
+          /></Key>
         </p>
-        <SayAndExplain v-if="leads" :right="leads.after" :label="`Total ${minus(leads.after)}`" minus :play="(told) => ({ ...play!, ...told })" />
+        <SayAndExplain
+          v-if="leads"
+          :right="leads.after"
+          :label="`Total ${minus(leads.after)}`"
+          minus
+          :play="(told) => ({ ...play!, ...told })"
+        />
       </template>
     </template>
   </div>

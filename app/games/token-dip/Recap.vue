@@ -8,8 +8,11 @@ import type { Seat } from '#shared/api'
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(tokenDip, () => tape)
 const dips = computed(() => Math.max(...state.value.dishes.map((dish) => dish.length)))
-const told = (token: string | undefined) => (token === undefined ? null : `${token} ${minus(worthOf(rules.value, token)!)}`)
-const rows = computed(() => Array.from({ length: dips.value }, (_, dip) => state.value.dishes.map((dish) => told(dish[dip]))))
+const told = (token: string | undefined) =>
+  token === undefined ? null : `${token} ${minus(worthOf(rules.value, token)!)}`
+const rows = computed(() =>
+  Array.from({ length: dips.value }, (_, dip) => state.value.dishes.map((dish) => told(dish[dip]))),
+)
 </script>
 
 <template>

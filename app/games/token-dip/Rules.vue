@@ -32,6 +32,9 @@ const STEPS = [
 <template>
   <HowItGoes :steps="STEPS" example="Two dishes after four dips">
     <DipSheet :rules="rules" :state="state" :seats="SEATS" :turn="1" />
-    <p>Wren has two amber, a coral and a plum: 6 + 6 + 3 + 10 = 25. Yusuf’s white token is worth nothing; 1 + 15 + 3 = 19.</p>
+    <p>
+      Wren has two amber, a coral and a plum: 6 + 6 + 3 + 10 = 25. Yusuf’s white token is worth nothing; 1 + 15 + 3 =
+      19.
+    </p>
   </HowItGoes>
 </template>

@@ -21,5 +21,6 @@ export default defineView<DipPlay>({
     ['co =34', 'dips coral and says that makes 34'],
     ['2: count coral 3, am 1', 'the tokens of the second player are counted'],
   ],
-  fill: (play): DipEntry => (play.do === 'dip' ? { token: play.token } : { token: null, counts: play.counts, of: play.by }),
+  fill: (play): DipEntry =>
+    play.do === 'dip' ? { token: play.token } : { token: null, counts: play.counts, of: play.by },
 })

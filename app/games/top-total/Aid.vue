@@ -16,9 +16,12 @@ const chances = computed(() => (shown.value ? chancesNow(rules.value, state.valu
 
 <template>
   <div v-if="!tape.state.result && best !== null" class="space-y-2">
-    <Key :aria-pressed="shown" @click="shown = !shown"><UIcon name="i-lucide-scale" class="size-5" /> How likely is it to beat {{ best }}?</Key>
+    <Key :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-scale" class="size-5" /> How likely is it to beat {{ best }}?</Key
+    >
     <p v-if="chances" role="status">
-      Beats it <b class="figures">{{ percent(chances.better) }}</b>, level <b class="figures">{{ percent(chances.level) }}</b>, falls short
+      Beats it <b class="figures">{{ percent(chances.better) }}</b>, level
+      <b class="figures">{{ percent(chances.level) }}</b>, falls short
       <b class="figures">{{ percent(chances.worse) }}</b>.
     </p>
   </div>

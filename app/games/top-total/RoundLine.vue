@@ -22,8 +22,13 @@ const {
     <p v-for="({ seats: rolling, results }, p) in passes" :key="p" class="line">
       <span v-if="p" class="again">again</span>
       <template v-for="(seat, i) in rolling" :key="seat">
-        <b v-if="i" class="sign figures">{{ results[i] === undefined ? '' : relation(results[i - 1]!, results[i]!) }}</b>
-        <span class="box" :class="{ won: p === passes.length - 1 && winners.includes(seat), coming: i === results.length }">
+        <b v-if="i" class="sign figures">{{
+          results[i] === undefined ? '' : relation(results[i - 1]!, results[i]!)
+        }}</b>
+        <span
+          class="box"
+          :class="{ won: p === passes.length - 1 && winners.includes(seat), coming: i === results.length }"
+        >
           <Pennant :number="seats[seat - 1]!.pennant" :size="small ? '0.9rem' : '1.5rem'" />
           <span v-if="!small" class="who">{{ seats[seat - 1]!.name }}</span>
           <b class="figures result">{{ results[i] ?? '' }}</b>

@@ -4,7 +4,11 @@ import RoundLine from '~/games/top-total/RoundLine.vue'
 import type { Seat } from '#shared/api'
 
 /** The sheet of paper: the round in progress large, those before it in a strip, the newest first. */
-const { state, seats, now = true } = defineProps<{ state: TopState; seats: readonly Pick<Seat, 'name' | 'pennant'>[]; now?: boolean }>()
+const {
+  state,
+  seats,
+  now = true,
+} = defineProps<{ state: TopState; seats: readonly Pick<Seat, 'name' | 'pennant'>[]; now?: boolean }>()
 const before = computed(() => state.history.map((round, i) => ({ ...round, number: i + 1 })).reverse())
 </script>
 
@@ -13,7 +17,12 @@ const before = computed(() => state.history.map((round, i) => ({ ...round, numbe
     <RoundLine v-if="now" :passes="state.passes" :seats="seats" />
     <ol v-if="before.length" class="strip" aria-label="Rounds before">
       <li v-for="round in before" :key="round.number">
-        <span class="number">{{ round.number }}</span><RoundLine small :passes="round.passes" :winners="round.winners" :seats="seats" />
+        <span class="number">{{ round.number }}</span><RoundLine
+          small
+          :passes="round.passes"
+          :winners="round.winners"
+          :seats="seats"
+        />
       </li>
     </ol>
   </div>

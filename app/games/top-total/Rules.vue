@@ -7,9 +7,17 @@ const SEATS = [
   { name: 'Tomasz', pennant: 2 },
 ]
 const ROUNDS = [
-  { passes: [{ seats: [1, 2], results: [7, 9] }], winners: [2], why: 'Ines rolled 3 + 4, Tomasz 6 + 3. Seven is less than nine: the round is his.' },
+  {
+    passes: [{ seats: [1, 2], results: [7, 9] }],
+    winners: [2],
+    why: 'Ines rolled 3 + 4, Tomasz 6 + 3. Seven is less than nine: the round is his.',
+  },
   { passes: [{ seats: [1, 2], results: [11, 5] }], winners: [1], why: '6 + 5 against 4 + 1: this one is hers.' },
-  { passes: [{ seats: [1, 2], results: [8, 8] }], winners: [], why: '5 + 3 and 6 + 2 make the same: usually a level round is nobody’s.' },
+  {
+    passes: [{ seats: [1, 2], results: [8, 8] }],
+    winners: [],
+    why: '5 + 3 and 6 + 2 make the same: usually a level round is nobody’s.',
+  },
 ]
 const STEPS = [
   'In each round everyone rolls the dice once, one after another, and says what they make.',

@@ -15,7 +15,9 @@ export function useTopEntry() {
 
   const left = computed(() => rules.value.dice - entry.value.dice.length)
   const result = computed(() => combined(entry.value.dice, rules.value.combine).equals)
-  const play = computed<Roll | null>(() => (left.value === 0 ? { do: 'roll', by: seat.value, dice: entry.value.dice } : null))
+  const play = computed<Roll | null>(() =>
+    left.value === 0 ? { do: 'roll', by: seat.value, dice: entry.value.dice } : null,
+  )
 
   function add(face: number) {
     if (left.value > 0) entry.value = { dice: [...entry.value.dice, face] }

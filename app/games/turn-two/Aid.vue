@@ -18,7 +18,9 @@ const stuck = computed(() => notStuck(rules.value, state.value) === null)
 
 <template>
   <div v-if="!tape.state.result" class="space-y-2">
-    <Key :aria-pressed="asked" @click="((asked = !asked), (shown = false))"><UIcon name="i-lucide-brain" class="size-5" /> Has a match been seen?</Key>
+    <Key :aria-pressed="asked" @click="((asked = !asked), (shown = false))"
+      ><UIcon name="i-lucide-brain" class="size-5" /> Has a match been seen?</Key
+    >
     <div v-if="asked" role="status" class="space-y-2">
       <p v-if="match">Yes, all of its cards have been seen.</p>
       <p v-else-if="stuck">No, and every place has been seen: lay it out again.</p>
@@ -27,7 +29,9 @@ const stuck = computed(() => notStuck(rules.value, state.value) === null)
         A new place, turned at random, makes a match with what was seen: <b class="figures">{{ percent(chance) }}</b>
       </p>
       <Key v-if="match" :aria-pressed="shown" @click="shown = !shown">Show which</Key>
-      <p v-if="match && shown" class="figures">{{ match.cards.map((card, i) => `${card} at place ${match!.at[i]}`).join(', ') }}</p>
+      <p v-if="match && shown" class="figures">
+        {{ match.cards.map((card, i) => `${card} at place ${match!.at[i]}`).join(', ') }}
+      </p>
     </div>
   </div>
 </template>

@@ -6,7 +6,8 @@ import { usePairEntry } from '~/games/turn-two/usePairEntry'
 /** Touch a place, then the card that shows; recorded at the last. A place that is known offers its card first. */
 const desk = useDesk()
 const { dealer } = desk
-const { entry, rules, state, faces, waiting, known, stuck, play, pickPlace, pickCard, setCards, back, peeking } = usePairEntry()
+const { entry, rules, state, faces, waiting, known, stuck, play, pickPlace, pickCard, setCards, back, peeking } =
+  usePairEntry()
 const touched = useTouched<number>()
 const dealt = computed(() => dealer.dealt.value)
 const told = ref<Told>({})
@@ -29,7 +30,9 @@ function place(at: number) {
   pickPlace(at)
   // Where the app deals, the card shows at once.
   if (dealt.value && waiting.value !== null)
-    dealer.deal({ do: 'turn', by: desk.seat.value, at: entry.value.at } as never, (came) => setCards((came as Turn).cards))
+    dealer.deal({ do: 'turn', by: desk.seat.value, at: entry.value.at } as never, (came) =>
+      setCards((came as Turn).cards),
+    )
 }
 function tell(now: Told) {
   told.value = now
@@ -49,9 +52,19 @@ usePad([
     on: (press) => isKey('enter')(press) && known.value !== null && !dealt.value,
     run: () => pickCard(known.value!),
   },
-  { keys: 'Backspace', does: 'one step back', on: isKey('backspace'), run: () => (places.clear(), cards.clear(), back()) },
+  {
+    keys: 'Backspace',
+    does: 'one step back',
+    on: isKey('backspace'),
+    run: () => (places.clear(), cards.clear(), back()),
+  },
   { keys: 'P', does: 'peek at what was seen', on: isKey('p'), run: () => (peeking.value = !peeking.value) },
-  { keys: 'R', does: 'lay it out again', on: (press) => isKey('r')(press) && stuck.value, run: () => desk.offer({ do: 'relay' }) },
+  {
+    keys: 'R',
+    does: 'lay it out again',
+    on: (press) => isKey('r')(press) && stuck.value,
+    run: () => desk.offer({ do: 'relay' }),
+  },
 ])
 </script>
 
@@ -60,7 +73,8 @@ usePad([
     <div class="flex flex-wrap items-center gap-2 min-h-11">
       <template v-if="entry.at.length">
         <span v-for="(at, i) in entry.at" :key="at" class="flex items-center gap-1"
-          ><span class="figures text-(--ink-soft)">{{ at }}</span> <PlayingCard :value="entry.cards[i] ?? null" size="1.9rem"
+          ><span class="figures text-(--ink-soft)">{{ at }}</span>
+          <PlayingCard :value="entry.cards[i] ?? null" size="1.9rem"
         /></span>
         <Key aria-label="One step back" @click="back"><UIcon name="i-lucide-delete" class="size-5" /></Key>
       </template>
@@ -69,10 +83,19 @@ usePad([
       <Key class="ml-auto" :aria-pressed="peeking" kbd="P" @click="peeking = !peeking"
         ><UIcon :name="peeking ? 'i-lucide-eye' : 'i-lucide-eye-off'" class="size-5" /> Peek</Key
       >
-      <Key v-if="stuck" main kbd="R" @click="desk.offer({ do: 'relay' })"><UIcon name="i-lucide-shuffle" class="size-5" /> Lay it out again</Key>
+      <Key v-if="stuck" main kbd="R" @click="desk.offer({ do: 'relay' })"
+        ><UIcon name="i-lucide-shuffle" class="size-5" /> Lay it out again</Key
+      >
     </div>
     <div v-if="waiting !== null && !dealt" class="flex flex-wrap items-center gap-1.5">
-      <Key v-if="known !== null" main class="figures text-xl" :aria-label="`The ${known} seen before`" @click="pickCard(known)">{{ known }} again</Key>
+      <Key
+        v-if="known !== null"
+        main
+        class="figures text-xl"
+        :aria-label="`The ${known} seen before`"
+        @click="pickCard(known)"
+        >{{ known }} again</Key
+      >
       <CardKeys :cards="faces" :label="(card) => `Shows a ${card}`" @pick="pickCard" />
     </div>
     <HowKeys

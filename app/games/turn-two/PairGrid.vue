@@ -35,15 +35,33 @@ const columns = computed(() => {
       <component
         :is="touchable && lies ? 'button' : 'span'"
         class="place"
-        :class="{ bare: !lies, waiting: waiting === i + 1, newest: newest?.at.includes(i + 1), match: newest?.match && newest.at.includes(i + 1) }"
+        :class="{
+          bare: !lies,
+          waiting: waiting === i + 1,
+          newest: newest?.at.includes(i + 1),
+          match: newest?.match && newest.at.includes(i + 1),
+        }"
         :type="touchable && lies ? 'button' : undefined"
-        :aria-label="touchable && lies ? `Place ${i + 1}${open[i + 1] !== undefined ? `, ${open[i + 1]} lies open` : ''}` : undefined"
+        :aria-label="
+          touchable && lies
+            ? `Place ${i + 1}${open[i + 1] !== undefined ? `, ${open[i + 1]} lies open` : ''}`
+            : undefined
+        "
         @mousedown.prevent
         @click="touchable && lies && emit('pick', i + 1)"
       >
-        <PlayingCard v-if="lies" :value="open[i + 1] ?? null" size="3.6rem" :raised="open[i + 1] !== undefined || waiting === i + 1" />
+        <PlayingCard
+          v-if="lies"
+          :value="open[i + 1] ?? null"
+          size="3.6rem"
+          :raised="open[i + 1] !== undefined || waiting === i + 1"
+        />
         <span class="number figures">{{ i + 1 }}</span>
-        <span v-if="lies && open[i + 1] === undefined && seen[i] !== null && seen[i] !== undefined" class="peek figures">{{ seen[i] }}</span>
+        <span
+          v-if="lies && open[i + 1] === undefined && seen[i] !== null && seen[i] !== undefined"
+          class="peek figures"
+          >{{ seen[i] }}</span
+        >
       </component>
     </li>
   </ol>

@@ -33,7 +33,8 @@ export function usePairEntry() {
   const setCards = (cards: readonly number[]) => (entry.value = { at: entry.value.at, cards })
   function back() {
     const { at, cards } = entry.value
-    entry.value = at.length > cards.length ? { at: at.slice(0, -1), cards } : { at: at.slice(0, -1), cards: cards.slice(0, -1) }
+    entry.value =
+      at.length > cards.length ? { at: at.slice(0, -1), cards } : { at: at.slice(0, -1), cards: cards.slice(0, -1) }
   }
   /** Whether the referee peeks at what was seen: only on this device, never on the board. */
   const peeking = useState('turn-two-peeking', () => false)

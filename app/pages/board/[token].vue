@@ -30,13 +30,33 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
       <header>
         <h1>{{ board.title }}</h1>
         <p class="round">{{ board.round }}</p>
-        <p v-if="stale" role="status" class="warn"><UIcon name="i-lucide-wifi-off" class="size-6" /> Out of date: the connection is lost. Trying again …</p>
-        <p v-else-if="board.timeCalled && !board.result" class="warn">Time: this round is played to its end, then it is decided.</p>
-        <p v-if="left !== null && !board.result" class="figures clock" :class="{ near: nearEnd }" role="timer" aria-label="Clock">{{ text }}</p>
+        <p v-if="stale" role="status" class="warn">
+          <UIcon name="i-lucide-wifi-off" class="size-6" /> Out of date: the connection is lost. Trying again …
+        </p>
+        <p v-else-if="board.timeCalled && !board.result" class="warn">
+          Time: this round is played to its end, then it is decided.
+        </p>
+        <p
+          v-if="left !== null && !board.result"
+          class="figures clock"
+          :class="{ near: nearEnd }"
+          role="timer"
+          aria-label="Clock"
+        >
+          {{ text }}
+        </p>
       </header>
       <section class="lies sheet" aria-label="Table">
         <FitBox :least="0.25" :most="4">
-          <component :is="view.Board" v-if="view" :rules="board.rules" :view="board.view" :seats="board.seats" :turn="board.turn" :secret="secret" />
+          <component
+            :is="view.Board"
+            v-if="view"
+            :rules="board.rules"
+            :view="board.view"
+            :seats="board.seats"
+            :turn="board.turn"
+            :secret="secret"
+          />
         </FitBox>
       </section>
       <BoardStanding class="standing" :board="board" />
@@ -49,14 +69,17 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
             <div class="space-y-1">
               <p class="text-2xl font-semibold">{{ board.newest.says }}</p>
               <template v-if="!secret"
-                ><p v-for="(working, i) in board.newest.working" :key="i" class="text-3xl font-bold"><WorkingLine :working="working" tens /></p
+                ><p v-for="(working, i) in board.newest.working" :key="i" class="text-3xl font-bold">
+                  <WorkingLine :working="working" tens /></p
               ></template>
             </div>
             <WorkingDrawing v-if="drawn && !secret" :working="drawn" :choice="false" class="grow basis-72 max-w-96" />
           </div>
         </FitBox>
       </section>
-      <section v-else class="last sheet" aria-label="Last play"><p class="text-2xl">Nothing has been played yet.</p></section>
+      <section v-else class="last sheet" aria-label="Last play">
+        <p class="text-2xl">Nothing has been played yet.</p>
+      </section>
       <button v-if="board.secret || atOnce" class="switch" :aria-pressed="atOnce" @click="atOnce = !atOnce">
         {{ atOnce ? 'Sums are shown at once' : 'Show sums at once' }}
       </button>

@@ -7,7 +7,9 @@ import { callApi } from '~/utils/api'
 const route = useRoute()
 const { load: ask } = useAccess()
 /** The day asked for; today, by the room's clocks, where the address names none. */
-const asked = computed(() => (isDay(String(route.params.day)) ? String(route.params.day) : dayOf(new Date(), roomZone.value)))
+const asked = computed(() =>
+  isDay(String(route.params.day)) ? String(route.params.day) : dayOf(new Date(), roomZone.value),
+)
 const bounds = computed(() => boundsOfDay(asked.value, roomZone.value))
 const query = computed(() => `from=${encodeURIComponent(bounds.value.from)}&to=${encodeURIComponent(bounds.value.to)}`)
 const title = computed(() => longDay(bounds.value.from))
@@ -31,10 +33,21 @@ onMounted(async () => {
 </script>
 
 <template>
-  <LookBackPage :title="title" :day="day" :csv="`/api/day/export?${query}`" nothing="Nothing was played on this day." :failed="failed" @again="load()">
+  <LookBackPage
+    :title="title"
+    :day="day"
+    :csv="`/api/day/export?${query}`"
+    nothing="Nothing was played on this day."
+    :failed="failed"
+    @again="load()"
+  >
     <template #before>
-      <NuxtLink class="key" :to="`/day/${dayBeside(asked, -1)}`" aria-label="The day before"><UIcon name="i-lucide-chevron-left" class="size-5" /></NuxtLink>
-      <NuxtLink class="key" :to="`/day/${dayBeside(asked, 1)}`" aria-label="The day after"><UIcon name="i-lucide-chevron-right" class="size-5" /></NuxtLink>
+      <NuxtLink class="key" :to="`/day/${dayBeside(asked, -1)}`" aria-label="The day before"
+        ><UIcon name="i-lucide-chevron-left" class="size-5"
+      /></NuxtLink>
+      <NuxtLink class="key" :to="`/day/${dayBeside(asked, 1)}`" aria-label="The day after"
+        ><UIcon name="i-lucide-chevron-right" class="size-5"
+      /></NuxtLink>
     </template>
   </LookBackPage>
 </template>

@@ -5,7 +5,9 @@ import type { How } from '#core/plays'
 
 /** One child: what they can do by now, what is shaky and why, what to play next, and what was played. */
 const route = useRoute()
-const { person, matches, tries, mastery, shaky, slips, hows, failed, same, load, rename, forget } = usePerson(String(route.params.id))
+const { person, matches, tries, mastery, shaky, slips, hows, failed, same, load, rename, forget } = usePerson(
+  String(route.params.id),
+)
 
 const square = useLocalStorage<'add' | 'times'>('fact-square', 'add')
 const SQUARES = [
@@ -36,21 +38,34 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
 <template>
   <div v-if="person" class="space-y-6">
     <header class="space-y-3">
-      <NuxtLink to="/people" class="inline-flex items-center gap-1 min-h-11 underline underline-offset-4"><UIcon name="i-lucide-arrow-left" /> People</NuxtLink>
+      <NuxtLink to="/people" class="inline-flex items-center gap-1 min-h-11 underline underline-offset-4"
+        ><UIcon name="i-lucide-arrow-left" /> People</NuxtLink
+      >
       <div class="flex flex-wrap items-center gap-3">
         <Pennant :number="person.pennant" size="2.4rem" />
         <h1 class="text-4xl font-extrabold mr-auto break-words min-w-0">{{ person.name }}</h1>
-        <NuxtLink :to="newMatchPath({ names: [person.name] })" class="key key-main"><UIcon name="i-lucide-play" class="size-5" /> New match</NuxtLink>
+        <NuxtLink :to="newMatchPath({ names: [person.name] })" class="key key-main"
+          ><UIcon name="i-lucide-play" class="size-5" /> New match</NuxtLink
+        >
         <Key @click="begin"><UIcon name="i-lucide-pencil" class="size-5" /> Rename …</Key>
-        <a class="key" :href="`/api/people/${person.id}/export`" download><UIcon name="i-lucide-download" class="size-5" /> All data</a>
-        <Key @click="remove"><UIcon name="i-lucide-user-x" class="size-5" /> {{ asked ? 'Forget for good' : 'Forget …' }}</Key>
+        <a class="key" :href="`/api/people/${person.id}/export`" download
+          ><UIcon name="i-lucide-download" class="size-5" /> All data</a
+        >
+        <Key @click="remove"
+          ><UIcon name="i-lucide-user-x" class="size-5" /> {{ asked ? 'Forget for good' : 'Forget …' }}</Key
+        >
         <Key v-if="asked" @click="asked = false">Keep</Key>
       </div>
-      <p v-if="asked">The name becomes “a player” in {{ matches.length }} matches; {{ tries.length }} practised facts are deleted. The matches stay.</p>
+      <p v-if="asked">
+        The name becomes “a player” in {{ matches.length }} matches; {{ tries.length }} practised facts are deleted. The
+        matches stay.
+      </p>
       <form v-if="renaming" class="flex flex-wrap gap-2" @submit.prevent="save">
         <UInput v-model="name" size="xl" maxlength="40" aria-label="First name or nickname" autofocus class="w-64" />
         <Key main type="submit">Rename</Key>
-        <Key v-if="same" @click="rename(same!, true)"><UIcon name="i-lucide-merge" class="size-5" /> Both are one: merge</Key>
+        <Key v-if="same" @click="rename(same!, true)"
+          ><UIcon name="i-lucide-merge" class="size-5" /> Both are one: merge</Key
+        >
         <Key @click="renaming = false">Leave it</Key>
       </form>
       <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
@@ -81,7 +96,8 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
           <h2 id="slips" class="text-xl font-bold">Slips</h2>
           <ul v-if="slips.length" class="space-y-1">
             <li v-for="{ kind, count, newest } in slips" :key="kind">
-              <b class="figures">{{ count }} ×</b> {{ saySlipKind(kind) }} <span class="text-(--ink-soft)">({{ sayTry(newest) }})</span>
+              <b class="figures">{{ count }} ×</b> {{ saySlipKind(kind) }}
+              <span class="text-(--ink-soft)">({{ sayTry(newest) }})</span>
             </li>
           </ul>
           <p v-else>No wrong answer is noted.</p>
@@ -106,15 +122,20 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
       <ul v-if="matches.length" class="divide-y divide-(--rule)">
         <li v-for="each in matches.slice(0, 30)" :key="each.match" class="py-1.5 flex flex-wrap gap-x-4">
           <span class="w-32">{{ shortDay(each.at) }}</span>
-          <NuxtLink :to="`/match/${each.match}`" class="underline underline-offset-4">{{ aboutOf(each.game)?.title ?? each.game }}</NuxtLink>
+          <NuxtLink :to="`/match/${each.match}`" class="underline underline-offset-4">{{
+            aboutOf(each.game)?.title ?? each.game
+          }}</NuxtLink>
           <span>{{ each.table }}</span>
           <span class="ml-auto"
-            ><b class="figures">{{ minus(each.score) }}</b> {{ each.won ? 'won' : each.over ? `of ${each.players}` : 'in play' }}</span
+            ><b class="figures">{{ minus(each.score) }}</b>
+            {{ each.won ? 'won' : each.over ? `of ${each.players}` : 'in play' }}</span
           >
         </li>
       </ul>
       <p v-else>No match yet.</p>
-      <NuxtLink v-if="matches.length > 30" :to="`/logbook?who=${person.id}`" class="key">All {{ matches.length }} in the logbook</NuxtLink>
+      <NuxtLink v-if="matches.length > 30" :to="`/logbook?who=${person.id}`" class="key"
+        >All {{ matches.length }} in the logbook</NuxtLink
+      >
     </section>
   </div>
   <div v-else class="sheet p-8 max-w-xl mx-auto text-center space-y-4">

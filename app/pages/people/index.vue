@@ -26,7 +26,9 @@ async function run(what: () => Promise<string | undefined>) {
 }
 onMounted(() => run(async () => undefined))
 
-const shown = computed(() => people.value.filter((person) => person.name.toLowerCase().includes(text.value.trim().toLowerCase())))
+const shown = computed(() =>
+  people.value.filter((person) => person.name.toLowerCase().includes(text.value.trim().toLowerCase())),
+)
 const add = () =>
   run(async () => {
     const given = name.value.trim()
@@ -63,7 +65,14 @@ useHead({ title: 'People · Nimble Tally' })
   <div class="space-y-5">
     <header class="flex flex-wrap items-center gap-3">
       <h1 class="text-3xl font-bold mr-auto">People</h1>
-      <UInput v-model="text" size="xl" icon="i-lucide-search" placeholder="Find a name" aria-label="Find a name" class="w-56" />
+      <UInput
+        v-model="text"
+        size="xl"
+        icon="i-lucide-search"
+        placeholder="Find a name"
+        aria-label="Find a name"
+        class="w-56"
+      />
       <NuxtLink to="/choices" class="key"><UIcon name="i-lucide-table-2" class="size-5" /> Choice board</NuxtLink>
     </header>
     <p v-if="done" role="status" class="font-semibold">{{ done }}</p>
@@ -75,16 +84,28 @@ useHead({ title: 'People · Nimble Tally' })
           <Pennant :number="person.pennant" size="1.8rem" />
           <span class="text-lg font-bold min-w-0 truncate">{{ person.name }}</span>
           <span class="ml-auto text-sm text-right text-(--ink-soft) whitespace-nowrap"
-            ><b class="figures text-(--ink)">{{ person.matches }}</b> {{ person.matches === 1 ? 'match' : 'matches' }}<br />{{
-              person.last ? shortDay(person.last) : 'never'
-            }}</span
+            ><b class="figures text-(--ink)">{{ person.matches }}</b> {{ person.matches === 1 ? 'match' : 'matches'
+            }}<br />{{ person.last ? shortDay(person.last) : 'never' }}</span
           >
         </NuxtLink>
       </li>
     </ul>
-    <p v-else-if="ready">{{ people.length ? 'Nobody of that name.' : 'Nobody is known here yet: add a name, or let new names be remembered with a match.' }}</p>
+    <p v-else-if="ready">
+      {{
+        people.length
+          ? 'Nobody of that name.'
+          : 'Nobody is known here yet: add a name, or let new names be remembered with a match.'
+      }}
+    </p>
     <form class="sheet p-4 flex flex-wrap gap-2 items-center" @submit.prevent="add">
-      <UInput v-model="name" size="xl" maxlength="40" placeholder="First name or nickname" aria-label="New name" class="w-64" />
+      <UInput
+        v-model="name"
+        size="xl"
+        maxlength="40"
+        placeholder="First name or nickname"
+        aria-label="New name"
+        class="w-64"
+      />
       <Key type="submit" main :disabled="!name.trim()"><UIcon name="i-lucide-user-plus" class="size-5" /> Add</Key>
       <p class="text-sm">First names or nicknames only: nothing more of a child is kept than what was played.</p>
     </form>
@@ -101,9 +122,15 @@ useHead({ title: 'People · Nimble Tally' })
         </template>
       </p>
       <p class="flex flex-wrap items-center gap-2">
-        <Key @click="clear"><UIcon name="i-lucide-eraser" class="size-5" /> {{ clearing ? 'Clear it for good' : 'Clear the demo tables away' }}</Key>
+        <Key @click="clear"
+          ><UIcon name="i-lucide-eraser" class="size-5" />
+          {{ clearing ? 'Clear it for good' : 'Clear the demo tables away' }}</Key
+        >
         <Key v-if="clearing" @click="clearing = false">Keep them</Key>
-        <span class="text-sm">The Saturday table and those of its people who played nowhere else. Backups keep what was until they are a week old.</span>
+        <span class="text-sm"
+          >The Saturday table and those of its people who played nowhere else. Backups keep what was until they are a
+          week old.</span
+        >
       </p>
     </section>
   </div>

@@ -55,9 +55,14 @@ const print = () => window.print()
 
 <template>
   <div v-if="view && printing" class="grid gap-5 lg:grid-cols-[22rem_minmax(0,1fr)] print:block">
-    <section class="space-y-4 print:hidden lg:sticky lg:top-4 self-start lg:max-h-[calc(100dvh-2rem)] lg:overflow-y-auto" aria-label="What is printed">
+    <section
+      class="space-y-4 print:hidden lg:sticky lg:top-4 self-start lg:max-h-[calc(100dvh-2rem)] lg:overflow-y-auto"
+      aria-label="What is printed"
+    >
       <header>
-        <NuxtLink :to="match ? `/match/${match.id}` : `/rulebook/${view.game.id}`" class="inline-flex items-center gap-1 min-h-11 underline underline-offset-4"
+        <NuxtLink
+          :to="match ? `/match/${match.id}` : `/rulebook/${view.game.id}`"
+          class="inline-flex items-center gap-1 min-h-11 underline underline-offset-4"
           ><UIcon name="i-lucide-arrow-left" /> {{ match ? 'To the table' : view.game.about.title }}</NuxtLink
         >
         <h1 class="text-3xl font-bold">Print {{ view.game.about.title }}</h1>
@@ -67,7 +72,11 @@ const print = () => window.print()
       >
       <fieldset class="sheet p-4 space-y-1">
         <legend class="contents"><span class="block text-lg font-bold display">Sheets</span></legend>
-        <label v-for="{ id, title, copies, pages: each } in printing.everything.value" :key="id" class="flex gap-3 min-h-10 items-start cursor-pointer">
+        <label
+          v-for="{ id, title, copies, pages: each } in printing.everything.value"
+          :key="id"
+          class="flex gap-3 min-h-10 items-start cursor-pointer"
+        >
           <input
             type="checkbox"
             class="size-5 mt-0.5 shrink-0 accent-(--accent)"
@@ -85,7 +94,11 @@ const print = () => window.print()
       </fieldset>
       <fieldset class="sheet p-4 space-y-3">
         <legend class="contents"><span class="block text-lg font-bold display">How</span></legend>
-        <ChoiceRow v-model="printing.wishes.value.paper" label="Paper" :choices="Object.entries(PAPERS).map(([value, { name }]) => ({ value, label: name }))" />
+        <ChoiceRow
+          v-model="printing.wishes.value.paper"
+          label="Paper"
+          :choices="Object.entries(PAPERS).map(([value, { name }]) => ({ value, label: name }))"
+        />
         <template v-if="hasCards">
           <ChoiceRow v-model="printing.wishes.value.faces" label="On the cards" :choices="FACES" />
           <ChoiceRow v-model="printing.wishes.value.cardSize" label="Size of cards and their places" :choices="SIZES" />
@@ -93,17 +106,23 @@ const print = () => window.print()
         </template>
         <USwitch v-model="printing.wishes.value.blank" label="Lines and charts blank, to fill in" />
         <p class="text-sm flex gap-2">
-          <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> Scissors and paper clips are for the bigger ones. First names only on
-          what goes home.
+          <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> Scissors and paper clips are
+          for the bigger ones. First names only on what goes home.
         </p>
       </fieldset>
       <fieldset v-if="!match" class="sheet p-4 flex items-center gap-2">
         <legend class="contents"><span class="block text-lg font-bold display mr-auto">Players</span></legend>
-        <Key :disabled="printing.setup.seats.value.length <= view.game.about.seats.low" aria-label="One player fewer" @click="printing.setup.dropSeat()"
+        <Key
+          :disabled="printing.setup.seats.value.length <= view.game.about.seats.low"
+          aria-label="One player fewer"
+          @click="printing.setup.dropSeat()"
           ><UIcon name="i-lucide-minus" class="size-5"
         /></Key>
         <b class="figures text-xl w-8 text-center" aria-live="polite">{{ printing.setup.seats.value.length }}</b>
-        <Key :disabled="printing.setup.seats.value.length >= view.game.about.seats.high" aria-label="One player more" @click="printing.setup.addSeat()"
+        <Key
+          :disabled="printing.setup.seats.value.length >= view.game.about.seats.high"
+          aria-label="One player more"
+          @click="printing.setup.addSeat()"
           ><UIcon name="i-lucide-plus" class="size-5"
         /></Key>
       </fieldset>

@@ -47,7 +47,9 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
               <th scope="row">{{ field.label }}</th>
               <td class="whitespace-nowrap">{{ sayRuleValue(field, field.default) }}</td>
               <td>{{ bounds(field) }}</td>
-              <td>{{ field.hint }}<template v-if="field.changeable"> Can be changed in the middle of a match.</template></td>
+              <td>
+                {{ field.hint }}<template v-if="field.changeable"> Can be changed in the middle of a match.</template>
+              </td>
             </tr>
           </tbody>
         </table>
@@ -60,8 +62,12 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
       </ul>
     </section>
     <p class="flex flex-wrap gap-2">
-      <NuxtLink :to="`/new?game=${game.id}`" class="key key-main"><UIcon name="i-lucide-play" class="size-5" /> Set up a match</NuxtLink>
-      <NuxtLink :to="`/print/${game.id}`" class="key"><UIcon name="i-lucide-printer" class="size-5" /> Print what it needs</NuxtLink>
+      <NuxtLink :to="`/new?game=${game.id}`" class="key key-main"
+        ><UIcon name="i-lucide-play" class="size-5" /> Set up a match</NuxtLink
+      >
+      <NuxtLink :to="`/print/${game.id}`" class="key"
+        ><UIcon name="i-lucide-printer" class="size-5" /> Print what it needs</NuxtLink
+      >
     </p>
   </article>
   <div v-else class="sheet p-8 max-w-xl mx-auto text-center space-y-4">

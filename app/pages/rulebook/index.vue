@@ -10,7 +10,9 @@ useHead({ title: 'Rulebook · Nimble Tally' })
     </header>
     <GameFinder>
       <template #default="{ fit, why }">
-        <NuxtLink :to="`/rulebook/${fit.id}`" class="sheet block p-3 h-full hover:bg-(--accent-soft)"><GameCard :about="fit.about" :why="why" /></NuxtLink>
+        <NuxtLink :to="`/rulebook/${fit.id}`" class="sheet block p-3 h-full hover:bg-(--accent-soft)"
+          ><GameCard :about="fit.about" :why="why"
+        /></NuxtLink>
       </template>
     </GameFinder>
   </div>

@@ -35,7 +35,9 @@ const title = computed(() => {
     @again="load()"
   >
     <template #after
-      ><NuxtLink to="/room" class="key"><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</NuxtLink></template
+      ><NuxtLink to="/room" class="key"
+        ><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</NuxtLink
+      ></template
     >
   </LookBackPage>
 </template>

@@ -72,23 +72,41 @@ describe('what is known', () => {
     const houseRules = { pack: { low: 1, high: 9, copies: 1 }, hand: 2 }
     const players = ['Ines', 'Tomasz', 'Bao']
     const asked = [ask(1, 2, 3, false), draw(1)]
-    expect(inShort(game({ players, houseRules, entries: [...asked, ask(2, 3, 3, false)] })).at(-1)).toBe('cannot-hold-partner')
+    expect(inShort(game({ players, houseRules, entries: [...asked, ask(2, 3, 3, false)] })).at(-1)).toBe(
+      'cannot-hold-partner',
+    )
     expect(inShort(game({ players, houseRules, entries: [...asked, ask(2, 3, 7, true)] })).at(-1)).toBe('not-in-hand')
     expect(inShort(game({ players, houseRules, entries: [...asked, lay(3, 3, 7)] })).at(-1)).toBe('not-in-hand')
-    expect(inShort(game({ players, houseRules, entries: [...asked, ask(2, 3, 6, false), draw(2, 7)] })).at(-1)).toBe('too-many-copies')
-    expect(inShort(game({ players, houseRules, entries: [...asked, over(lay(3, 3, 7)), ask(2, 1, 6, false), ask(3, 1, 8, false)] })).slice(2)).toEqual([
-      'ok',
-      'ok',
-      'ok',
-    ])
+    expect(inShort(game({ players, houseRules, entries: [...asked, ask(2, 3, 6, false), draw(2, 7)] })).at(-1)).toBe(
+      'too-many-copies',
+    )
+    expect(
+      inShort(
+        game({
+          players,
+          houseRules,
+          entries: [...asked, over(lay(3, 3, 7)), ask(2, 1, 6, false), ask(3, 1, 8, false)],
+        }),
+      ).slice(2),
+    ).toEqual(['ok', 'ok', 'ok'])
   })
   test('a hand holds no more than its places', () => {
     const houseRules = { hand: 2 }
     // Ines showed a 7 and a 4: both her places are known.
-    const entries = [ask(1, 2, 3, false), draw(1, 4), ask(2, 3, 9, false), draw(2), ask(3, 1, 9, false), draw(3), ask(1, 2, 8, false)]
+    const entries = [
+      ask(1, 2, 3, false),
+      draw(1, 4),
+      ask(2, 3, 9, false),
+      draw(2),
+      ask(3, 1, 9, false),
+      draw(3),
+      ask(1, 2, 8, false),
+    ]
     expect(inShort(game({ houseRules, entries })).at(-1)).toBe('ok')
     const full = { hand: 1 }
-    expect(inShort(game({ houseRules: full, entries: [ask(1, 2, 3, false), draw(1, 4), ask(2, 1, 9, true)] })).at(-1)).toBe('not-in-hand')
+    expect(
+      inShort(game({ houseRules: full, entries: [ask(1, 2, 3, false), draw(1, 4), ask(2, 1, 9, true)] })).at(-1),
+    ).toBe('not-in-hand')
   })
   test('counting the last cards', () => {
     const state = {
@@ -125,9 +143,15 @@ describe('what is known', () => {
         .verdicts.at(-1)!
         .notes?.map(({ code }) => code) ?? []
     expect(notesOf([ask(1, 2, 3, false), draw(1), lay(2, 3, 7)])).toContain('denied-earlier')
-    expect(notesOf([ask(1, 2, 3, false), draw(1), ask(2, 3, 4, false), draw(2), lay(2, 3, 7)])).not.toContain('denied-earlier')
-    expect(notesOf([ask(1, 2, 3, false), draw(1), ask(2, 3, 4, false), draw(2, 9), lay(2, 3, 7)])).toContain('denied-earlier')
-    expect(notesOf([ask(1, 2, 3, false), draw(1), ask(2, 3, 4, false), draw(2, 3), lay(2, 3, 7)])).not.toContain('denied-earlier')
+    expect(notesOf([ask(1, 2, 3, false), draw(1), ask(2, 3, 4, false), draw(2), lay(2, 3, 7)])).not.toContain(
+      'denied-earlier',
+    )
+    expect(notesOf([ask(1, 2, 3, false), draw(1), ask(2, 3, 4, false), draw(2, 9), lay(2, 3, 7)])).toContain(
+      'denied-earlier',
+    )
+    expect(notesOf([ask(1, 2, 3, false), draw(1), ask(2, 3, 4, false), draw(2, 3), lay(2, 3, 7)])).not.toContain(
+      'denied-earlier',
+    )
   })
 })
 
@@ -136,14 +160,28 @@ describe('hands and stock', () => {
     const houseRules = { hand: 2, pack: { low: 1, high: 9, copies: 1 } }
     const players = ['Ines', 'Tomasz']
     // Eight live cards, four in the stock. Both hands empty at a granted question: the asker draws first.
-    const answer = game({ players, houseRules: { ...houseRules, hand: 3 }, entries: [lay(1, 4, 6), lay(2, 3, 7), ask(1, 2, 1, true)] })
+    const answer = game({
+      players,
+      houseRules: { ...houseRules, hand: 3 },
+      entries: [lay(1, 4, 6), lay(2, 3, 7), ask(1, 2, 1, true)],
+    })
     // Two cards were left: they are Ines’s now, so Tomasz is out.
     expect(inShort(answer)).toEqual(['ok', 'ok', 'ok'])
     expect(answer.awaits!.seats).toEqual([1])
     expect(
-      inShort(game({ players, houseRules: { ...houseRules, hand: 3 }, entries: [lay(1, 4, 6), lay(2, 3, 7), ask(1, 2, 1, true), ask(1, 2, 8, true)] })).at(-1),
+      inShort(
+        game({
+          players,
+          houseRules: { ...houseRules, hand: 3 },
+          entries: [lay(1, 4, 6), lay(2, 3, 7), ask(1, 2, 1, true), ask(1, 2, 8, true)],
+        }),
+      ).at(-1),
     ).toBe('nobody-there')
-    const ended = game({ players, houseRules: { ...houseRules, hand: 3 }, entries: [lay(1, 4, 6), lay(2, 3, 7), ask(1, 2, 1, true), lay(1, 2, 8)] })
+    const ended = game({
+      players,
+      houseRules: { ...houseRules, hand: 3 },
+      entries: [lay(1, 4, 6), lay(2, 3, 7), ask(1, 2, 1, true), lay(1, 2, 8)],
+    })
     expect([ended.result!.winners, scores(ended)]).toEqual([[1], [3, 1]])
   })
   test('nothing left to draw: the turn passes at the refusal, and drawing is too late', () => {
@@ -154,13 +192,17 @@ describe('hands and stock', () => {
     expect(answer.awaits!.seats).toEqual([2])
     expect(inShort(game({ players, houseRules, entries: [...refusal, draw(1)] })).at(-1)).toBe('stock-empty')
     expect(inShort(game({ players, houseRules, entries: [...refusal, draw(2)] })).at(-1)).toBe('not-now')
-    expect(inShort(game({ players, houseRules, entries: [...refusal, ask(2, 1, 9, true), draw(1)] })).at(-1)).toBe('not-now')
+    expect(inShort(game({ players, houseRules, entries: [...refusal, ask(2, 1, 9, true), draw(1)] })).at(-1)).toBe(
+      'not-now',
+    )
   })
   test('with no stock a hand follows from the other: denying what must be there', () => {
     const houseRules = { hand: 4, pack: { low: 1, high: 9, copies: 1 } }
     // Ines lays three cards’ worth; what she does not hold Tomasz must.
     const entries = [lay(1, 4, 6), lay(2, 3, 7), ask(1, 2, 1, false)]
-    expect(inShort(game({ players: ['Ines', 'Tomasz'], houseRules, entries: [...entries, ask(2, 1, 9, false)] })).at(-1)).toBe('denied-known-card')
+    expect(
+      inShort(game({ players: ['Ines', 'Tomasz'], houseRules, entries: [...entries, ask(2, 1, 9, false)] })).at(-1),
+    ).toBe('denied-known-card')
   })
   test('a new hand that empties the stock lets an owed draw fall away', () => {
     // Eight live cards, three hands of two, two in the stock.
@@ -182,8 +224,16 @@ test('the end: all laid, or the stock empty and no pair possible; most pairs', (
 test('time finishes the round; awards', () => {
   const entries = [ask(1, 2, 3, true), { call: 'time' }, ask(2, 3, 4, true), ask(3, 1, 9, false)]
   expect(game({ entries }).result).toBeNull()
-  expect(game({ entries: [...entries, draw(3)] }).result).toMatchObject({ winners: [1, 2], shared: true, ended: 'time' })
-  expect(scores(game({ entries: [{ ruling: { award: { by: 2, points: 2 } } }, { ruling: { award: { by: 1, points: -2 } } }] }))).toEqual([0, 2, 0])
+  expect(game({ entries: [...entries, draw(3)] }).result).toMatchObject({
+    winners: [1, 2],
+    shared: true,
+    ended: 'time',
+  })
+  expect(
+    scores(
+      game({ entries: [{ ruling: { award: { by: 2, points: 2 } } }, { ruling: { award: { by: 1, points: -2 } } }] }),
+    ),
+  ).toEqual([0, 2, 0])
 })
 
 test.each([
@@ -200,7 +250,8 @@ test.each([
 test('dealt: hands follow from the seed, and everything is known', () => {
   const found = new Set<string>()
   for (let card = 1; card <= 9; card++)
-    for (const got of [true, false]) found.add(inShort(game({ source: 'dealt', seed: 'buoy', entries: [ask(1, 2, card, got)] }))[0]!)
+    for (const got of [true, false])
+      found.add(inShort(game({ source: 'dealt', seed: 'buoy', entries: [ask(1, 2, card, got)] }))[0]!)
   expect([...found].sort()).toEqual(expect.arrayContaining(['cannot-hold-partner', 'denied-known-card', 'ok']))
 })
 
@@ -223,7 +274,8 @@ test('whatever really happens with real hands is never refused at a table', () =
         if (!dealt.ok || !table.ok) throw new Error('refused')
         const random = randomFor(seed)
         let real = foldTape(dealt.table, dealt.state, [])
-        for (let n = 0; n < 60 && !real.state.result; n++) real = addEntry(real, { play: trueplay(real.state.game as AskState, random) })
+        for (let n = 0; n < 60 && !real.state.result; n++)
+          real = addEntry(real, { play: trueplay(real.state.game as AskState, random) })
         const judgedAtTable = foldTape(
           table.table,
           table.state,
@@ -242,7 +294,8 @@ test('whatever really happens with real hands is never refused at a table', () =
 /** A truthful play, sensible or not: what might happen at a real table with these hands. */
 function trueplay(state: AskState, random: Random): object {
   const any = <T>(list: readonly T[]) => list[random.whole(0, list.length - 1)]!
-  if (state.owed !== null && random.whole(0, 2)) return { do: 'draw', by: state.owed, ...(random.whole(0, 1) ? { card: state.order![0] } : {}) }
+  if (state.owed !== null && random.whole(0, 2))
+    return { do: 'draw', by: state.owed, ...(random.whole(0, 1) ? { card: state.order![0] } : {}) }
   const pairs = state.hands.flatMap(({ known }, i) =>
     known.flatMap((a, at) =>
       known

@@ -9,13 +9,15 @@ import { seatAfter } from '#core/seats'
 
 /** Every play known to stand now, from what is known. */
 export function* plays(rules: AskRules, state: AskState, seat: number): Generator<AskPlay> {
-  for (const play of candidates(rules, state, seat)) if (judge(rules, state, play, { overrule: false }).stands) yield play
+  for (const play of candidates(rules, state, seat))
+    if (judge(rules, state, play, { overrule: false }).stands) yield play
 }
 
 function* candidates(rules: AskRules, state: AskState, seat: number): Generator<AskPlay> {
   const faces = facesOf(rules.pack)
   const live = faces.filter((card) => hasPartner(rules.pack, rules.target, card))
-  for (const card of live) if (card <= rules.target - card) yield { do: 'lay', by: seat, cards: [card, rules.target - card], explained: true }
+  for (const card of live)
+    if (card <= rules.target - card) yield { do: 'lay', by: seat, cards: [card, rules.target - card], explained: true }
   for (const card of faces) if (!live.includes(card)) yield { do: 'replace', by: seat, card }
   if (state.owed === seat) {
     yield { do: 'draw', by: seat }
@@ -23,7 +25,8 @@ function* candidates(rules: AskRules, state: AskState, seat: number): Generator<
   }
   if (state.owed !== null || state.turn !== seat) return
   for (let of = 1; of <= state.seats; of++)
-    for (const card of live) for (const got of [true, false]) if (of !== seat) yield { do: 'ask', by: seat, of, for: card, got }
+    for (const card of live)
+      for (const got of [true, false]) if (of !== seat) yield { do: 'ask', by: seat, of, for: card, got }
 }
 
 /** The dealer: the stock's next card goes to whoever owes a draw, unseen by the others. */
@@ -39,7 +42,8 @@ export function bot(rules: AskRules, state: AskState, seat: number, random: Rand
   const own = hands[seat - 1]!
   for (const card of own) {
     const rest = rules.target - card
-    if (without(own, card).includes(rest)) return { do: 'lay', by: seat, cards: [card, rest], explained: true, how: 'made-ten' }
+    if (without(own, card).includes(rest))
+      return { do: 'lay', by: seat, cards: [card, rest], explained: true, how: 'made-ten' }
   }
   const asks: AskPlay[] = []
   for (let of = seatAfter(seat, state.seats); of !== seat; of = seatAfter(of, state.seats))

@@ -19,10 +19,25 @@ export const askForRest = defineGame<AskRules, null, AskPlay, AskState>({
   houseRules: rules.houseRules,
   presets: [
     { id: 'ten', label: 'Ten', hint: 'Cards 1 to 9, five in hand.', rules: {} },
-    { id: 'zeros', label: 'Ten with zeros', hint: 'The ten has a partner too.', rules: { pack: { low: 0, high: 10, copies: 4 } } },
+    {
+      id: 'zeros',
+      label: 'Ten with zeros',
+      hint: 'The ten has a partner too.',
+      rules: { pack: { low: 0, high: 10, copies: 4 } },
+    },
     { id: 'nine', label: 'Nine', hint: 'Cards 1 to 8.', rules: { target: 9, pack: { low: 1, high: 8, copies: 4 } } },
-    { id: 'eleven', label: 'Eleven', hint: 'Cards 1 to 10.', rules: { target: 11, pack: { low: 1, high: 10, copies: 4 } } },
-    { id: 'twelve', label: 'Twelve', hint: 'Cards 2 to 10.', rules: { target: 12, pack: { low: 2, high: 10, copies: 4 } } },
+    {
+      id: 'eleven',
+      label: 'Eleven',
+      hint: 'Cards 1 to 10.',
+      rules: { target: 11, pack: { low: 1, high: 10, copies: 4 } },
+    },
+    {
+      id: 'twelve',
+      label: 'Twelve',
+      hint: 'Cards 2 to 10.',
+      rules: { target: 12, pack: { low: 2, high: 10, copies: 4 } },
+    },
     { id: 'again', label: 'Ask again', hint: 'A granted question earns another.', rules: { again: 'on-success' } },
   ],
   opening: z.null(),
@@ -40,7 +55,15 @@ export const askForRest = defineGame<AskRules, null, AskPlay, AskState>({
             .filter((card) => !dead.includes(card))
             .join(', ')}, ${given.pack.copies} of each`,
         },
-        ...(dead.length ? [{ count: dead.length * given.pack.copies, what: 'cards to take out', detail: `${dead.join(', ')}: they have no partner` }] : []),
+        ...(dead.length
+          ? [
+              {
+                count: dead.length * given.pack.copies,
+                what: 'cards to take out',
+                detail: `${dead.join(', ')}: they have no partner`,
+              },
+            ]
+          : []),
         { count: given.hand, what: 'cards each', detail: `${live - given.hand * seats} stay as the stock` },
       ],
       care: [],
@@ -60,12 +83,21 @@ export const askForRest = defineGame<AskRules, null, AskPlay, AskState>({
   lead: rules.lead,
   award: rules.award,
   // Hands are hidden, and so is what follows from counting: the public sees sizes and what lies.
-  view: (_rules, { seats, turn, owed, hands, stock, piles, out }) => ({ seats, turn, owed, hands: hands.map(({ size }) => size), stock, piles, out }),
+  view: (_rules, { seats, turn, owed, hands, stock, piles, out }) => ({
+    seats,
+    turn,
+    owed,
+    hands: hands.map(({ size }) => size),
+    stock,
+    piles,
+    out,
+  }),
   deal,
   bot,
   facts(given, _state, play) {
     if (play.do === 'lay') return [{ operation: 'add', terms: play.cards, answer: play.cards[0] + play.cards[1] }]
-    if (play.do === 'ask') return [{ operation: 'subtract', terms: [given.target, given.target - play.for], answer: play.for }]
+    if (play.do === 'ask')
+      return [{ operation: 'subtract', terms: [given.target, given.target - play.for], answer: play.for }]
     return []
   },
   writePlay,

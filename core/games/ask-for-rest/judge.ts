@@ -32,13 +32,21 @@ function judgeLay(rules: AskRules, state: AskState, { by, cards }: Lay, overrule
     if (!overrule) return refuseBelief('not-in-hand', { by, cards }, working)
     hands = giveWay(rules.pack, { ...state, hands }, by, cards)
   }
-  const notes: Note[] = [{ code: 'laid', facts: { by, cards, pairs: state.piles[by - 1]!.length + 1 } }, ...deniedNotes(state, by, cards)]
+  const notes: Note[] = [
+    { code: 'laid', facts: { by, cards, pairs: state.piles[by - 1]!.length + 1 } },
+    ...deniedNotes(state, by, cards),
+  ]
   hands = withGone(withGone(hands, by, a), by, b)
   const next = refilled(rules, { ...state, hands, laid: [...state.laid, a, b], piles: withPair(state, by, cards) }, by)
   return { stands: true, next: passedOver(next), working, notes, asks: { explanation: true } }
 }
 
-function judgeAsk(rules: AskRules, state: AskState, { by, of, for: card, got }: Ask, overrule: boolean): GameVerdict<AskState> {
+function judgeAsk(
+  rules: AskRules,
+  state: AskState,
+  { by, of, for: card, got }: Ask,
+  overrule: boolean,
+): GameVerdict<AskState> {
   const { pack, target } = rules
   const rest = target - card
   const shown = got && hasPartner(pack, target, card) ? [card, rest] : [card]
@@ -66,7 +74,9 @@ function judgeAsk(rules: AskRules, state: AskState, { by, of, for: card, got }: 
     if (!overrule) return refuseBelief('denied-known-card', { of, card }, working)
     hands = withForgotten(hands, of)
   }
-  const denied = state.denied[of - 1]!.includes(card) ? state.denied : withSeat(state.denied, of, [...state.denied[of - 1]!, card])
+  const denied = state.denied[of - 1]!.includes(card)
+    ? state.denied
+    : withSeat(state.denied, of, [...state.denied[of - 1]!, card])
   const asked: AskState = { ...state, hands, denied, owed: null, refused: null, fresh: false }
   const note: Note = { code: 'refused', facts: { by, of, card, draws: state.stock > 0 } }
   if (state.stock > 0) return { stands: true, next: { ...asked, owed: by }, working, notes: [note] }
@@ -88,7 +98,15 @@ function granted(
     ...deniedNotes(state, of, [card]),
     ...deniedNotes(state, by, [rest]),
   ]
-  const asked: AskState = { ...state, hands, laid, piles: withPair(state, by, pair), owed: null, refused: null, fresh: false }
+  const asked: AskState = {
+    ...state,
+    hands,
+    laid,
+    piles: withPair(state, by, pair),
+    owed: null,
+    refused: null,
+    fresh: false,
+  }
   // The asker first, where both hands are empty now.
   const full = refilled(rules, refilled(rules, asked, by), of)
   const again = rules.again === 'on-success' && full.hands[by - 1]!.size > 0
@@ -103,7 +121,12 @@ function judgeDraw(rules: AskRules, state: AskState, { by, card }: Draw, overrul
     if (badCard) return badCard
   }
   const next = turnPassed({ ...drawn(rules, state, by, card), owed: null })
-  return { stands: true, next, working: [], notes: [{ code: 'drew', facts: { by, card: card ?? null, stock: next.stock } }] }
+  return {
+    stands: true,
+    next,
+    working: [],
+    notes: [{ code: 'drew', facts: { by, card: card ?? null, stock: next.stock } }],
+  }
 }
 
 /** One card from the stock into a hand; unseen unless it was shown or the app deals. */
@@ -119,12 +142,24 @@ function drawn(rules: AskRules, state: AskState, by: number, card: number | unde
     ...state,
     hands: withSeat(hands, by, { size: hand.size + 1, known: [...hand.known, ...known] }),
     stock: state.stock - 1,
-    order: state.order && seen !== undefined ? (state.order.includes(seen) ? without(state.order, seen) : state.order.slice(1)) : state.order,
-    denied: denied.length ? withSeat(state.denied, by, card === undefined ? [] : denied.filter((other) => other !== card)) : state.denied,
+    order:
+      state.order && seen !== undefined
+        ? state.order.includes(seen)
+          ? without(state.order, seen)
+          : state.order.slice(1)
+        : state.order,
+    denied: denied.length
+      ? withSeat(state.denied, by, card === undefined ? [] : denied.filter((other) => other !== card))
+      : state.denied,
   }
 }
 
-function judgeReplace(rules: AskRules, state: AskState, { by, card }: Replace, overrule: boolean): GameVerdict<AskState> {
+function judgeReplace(
+  rules: AskRules,
+  state: AskState,
+  { by, card }: Replace,
+  overrule: boolean,
+): GameVerdict<AskState> {
   // A card that was left in by mistake may be none of the pack.
   if (inPack(rules.pack, card)) {
     const many = refuseCards(rules.pack, [...state.laid, ...state.out], [card], overrule)
@@ -157,7 +192,9 @@ function turnPassed(state: AskState): AskState {
 
 /** Whoever is on turn without cards and without anything to draw is passed over. */
 function passedOver(state: AskState): AskState {
-  return state.hands[state.turn - 1]!.size > 0 || state.owed !== null || !state.hands.some(({ size }) => size > 0) ? state : turnPassed(state)
+  return state.hands[state.turn - 1]!.size > 0 || state.owed !== null || !state.hands.some(({ size }) => size > 0)
+    ? state
+    : turnPassed(state)
 }
 
 function withPair({ piles }: AskState, by: number, pair: readonly [number, number]): AskState['piles'] {

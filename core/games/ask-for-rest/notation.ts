@@ -30,7 +30,11 @@ export function readPlay(text: string, _rules: AskRules, state: AskState): ReadP
   const { by: seat, rest, extras } = readLine(text)
   const by = seat ?? state.owed ?? state.turn
   const draw = DRAW.exec(rest)
-  if (draw) return { ok: true, play: { do: 'draw', by, ...(draw[1] === undefined ? {} : { card: Number(draw[1]) }), ...extras } }
+  if (draw)
+    return {
+      ok: true,
+      play: { do: 'draw', by, ...(draw[1] === undefined ? {} : { card: Number(draw[1]) }), ...extras },
+    }
   const replace = REPLACE.exec(rest)
   if (replace) return { ok: true, play: { do: 'replace', by, card: Number(replace[1]), ...extras } }
   const lay = LAY.exec(rest)

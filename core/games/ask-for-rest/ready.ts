@@ -11,7 +11,14 @@ export const ready: Ready<AskRules> = {
   ],
   sheets: ({ target, pack }, seats) => [
     { id: 'frames', title: 'Ten-frames to lay counters in', kind: 'frames', count: 8 },
-    { id: 'pairs', title: `Mat: pairs that make ${target}`, kind: 'places', shape: 'card', copies: seats, rows: blankSpots(2, 4) },
+    {
+      id: 'pairs',
+      title: `Mat: pairs that make ${target}`,
+      kind: 'places',
+      shape: 'card',
+      copies: seats,
+      rows: blankSpots(2, 4),
+    },
     pointsSheet(6, seats, 'Match'),
     addingChart(pack),
   ],

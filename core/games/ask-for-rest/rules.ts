@@ -12,9 +12,19 @@ import { awardedBeside, inTurn, leadOf, openTurns, type Turns } from '#core/turn
 import type { Facts } from '#core/verdict'
 
 export const houseRules = z.object({
-  target: z.int().min(0).max(200).default(10).meta({ label: 'Target', hint: 'Two cards make a pair when they make this. Next after ten: 9, 11, 12.' }),
+  target: z
+    .int()
+    .min(0)
+    .max(200)
+    .default(10)
+    .meta({ label: 'Target', hint: 'Two cards make a pair when they make this. Next after ten: 9, 11, 12.' }),
   pack: packRule({ low: 1, high: 9, copies: 4 }, 'Cards without a partner are taken out first.'),
-  hand: z.int().min(1).max(20).default(5).meta({ label: 'Cards in hand', hint: 'How many are dealt, and drawn when a hand is empty.' }),
+  hand: z
+    .int()
+    .min(1)
+    .max(20)
+    .default(5)
+    .meta({ label: 'Cards in hand', hint: 'How many are dealt, and drawn when a hand is empty.' }),
   again: z
     .enum(['never', 'on-success'])
     .default('never')
@@ -94,7 +104,10 @@ export function open(rules: AskRules, seating: Seating): { state: AskState } {
   const { seats, source, seed } = seating
   const live = liveCards(rules)
   const dealt = source === 'dealt' ? randomFor(String(seed), 'hands').shuffled(live) : null
-  const hands = Array.from({ length: seats }, (_, i) => ({ size: rules.hand, known: dealt ? dealt.slice(i * rules.hand, (i + 1) * rules.hand) : [] }))
+  const hands = Array.from({ length: seats }, (_, i) => ({
+    size: rules.hand,
+    known: dealt ? dealt.slice(i * rules.hand, (i + 1) * rules.hand) : [],
+  }))
   const each = <T>(value: T) => everySeat(seats, value)
   return {
     state: {
@@ -124,7 +137,14 @@ export function place(_rules: AskRules, state: AskState, play: AskPlay): Place {
 
 /** A second question of whoever asked last is told by the rule. */
 export function placeFacts({ again }: AskRules, state: AskState, play: AskPlay): Facts {
-  return { second: again === 'never' && play.do === 'ask' && state.owed === null && seatAfter(play.by, state.seats) === state.turn && !state.fresh }
+  return {
+    second:
+      again === 'never' &&
+      play.do === 'ask' &&
+      state.owed === null &&
+      seatAfter(play.by, state.seats) === state.turn &&
+      !state.fresh,
+  }
 }
 
 export function awaits(_rules: AskRules, state: AskState): Awaits {
@@ -150,7 +170,9 @@ export function end(rules: AskRules, state: AskState): End | null {
   const pairLeft = facesOf(rules.pack).some((card) => {
     if (!hasPartner(rules.pack, rules.target, card)) return false
     const rest = rules.target - card
-    return rest === card ? leftOf(rules, state, card) > 1 : leftOf(rules, state, card) > 0 && leftOf(rules, state, rest) > 0
+    return rest === card
+      ? leftOf(rules, state, card) > 1
+      : leftOf(rules, state, card) > 0 && leftOf(rules, state, rest) > 0
   })
   return pairLeft ? null : lead(rules, state)
 }

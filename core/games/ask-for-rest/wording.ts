@@ -16,7 +16,8 @@ export const wording: GameWording<AskRules, AskPlay, AskState> = {
       `${capital(aCard(card))} has no partner: ${rest} would be needed to make ${target}, and there is none to pair with.`,
     'cannot-hold-partner': ({ by, card, rest }, { name }) =>
       `To ask for ${aCard(card)} one must hold ${aCard(rest)}, and ${name(Number(by))} can’t: every ${rest} is accounted for.`,
-    'denied-known-card': ({ of, card }, { name }) => `${name(Number(of))} does hold ${aCard(card)}: it follows from what has been shown.`,
+    'denied-known-card': ({ of, card }, { name }) =>
+      `${name(Number(of))} does hold ${aCard(card)}: it follows from what has been shown.`,
     'card-has-partner': ({ card, rest }) => `The ${card} has a partner, the ${rest}; it stays.`,
   },
   notes: {
@@ -27,7 +28,8 @@ export const wording: GameWording<AskRules, AskPlay, AskState> = {
       `${name(Number(of))} has no ${card}. ${draws ? `${name(Number(by))} draws.` : 'The stock is empty, so the turn passes.'}`,
     drew: ({ by, card, stock }, { name }) =>
       `${name(Number(by))} draws${card === null ? '' : ` ${aCard(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
-    replaced: ({ by, card }, { name }) => `${name(Number(by))} puts the ${card} out and draws another: it has no partner.`,
+    replaced: ({ by, card }, { name }) =>
+      `${name(Number(by))} puts the ${card} out and draws another: it has no partner.`,
     'denied-earlier': ({ by, card }, { name }) =>
       `${name(Number(by))} said earlier that there was no ${card}, and has drawn nothing unseen since: one of the two was wrong.`,
   },
@@ -54,7 +56,12 @@ export const wording: GameWording<AskRules, AskPlay, AskState> = {
     ]
   },
   prompts({ target }, notes) {
-    if (notes.some(({ code }) => code === 'refused')) return ['What do you know now about that hand?', `Which card would make ${target} with it?`]
-    return [`What goes with your card to make ${target}?`, 'Whom did somebody ask for that before?', 'Have you a pair in your hand already?']
+    if (notes.some(({ code }) => code === 'refused'))
+      return ['What do you know now about that hand?', `Which card would make ${target} with it?`]
+    return [
+      `What goes with your card to make ${target}?`,
+      'Whom did somebody ask for that before?',
+      'Have you a pair in your hand already?',
+    ]
   },
 }

@@ -16,12 +16,18 @@ export function* plays(rules: BrimRules, state: BrimState, seat: number): Genera
   }
   for (const keep of subsetsOf(state.loose)) {
     if (keep.length < rules.mustFreeze || keep.length === state.loose.length) continue
-    for (const dice of rollsOf(state.loose.length - keep.length, rules.sides)) yield { do: 'roll', by: seat, dice, ...(keep.length ? { keep } : {}) }
+    for (const dice of rollsOf(state.loose.length - keep.length, rules.sides))
+      yield { do: 'roll', by: seat, dice, ...(keep.length ? { keep } : {}) }
   }
 }
 
 /** The dealer: rolls the dice that are rolled (again) after freezing `keep`; nothing when `keep` isn't there. */
-export function deal(rules: BrimRules, state: BrimState, wish: Wish & { keep?: readonly number[] }, random: Random): Dealt | null {
+export function deal(
+  rules: BrimRules,
+  state: BrimState,
+  wish: Wish & { keep?: readonly number[] },
+  random: Random,
+): Dealt | null {
   if (wish.do !== 'roll') return null
   const split = takeOut(state.loose, wish.keep ?? [])
   if ('missing' in split) return null
@@ -38,8 +44,12 @@ export function bot(rules: BrimRules, state: BrimState, seat: number, random: Ra
   return { do: 'roll', by: seat, dice, ...(keep.length ? { keep } : {}) }
 }
 
-function plainChoice(rules: BrimRules, state: BrimState): { readonly do: 'roll' | 'stop'; readonly keep: readonly number[] } {
-  if (state.rolled > 0 && (total(allDice(state)) <= rules.limit || !mayRoll(rules, state))) return { do: 'stop', keep: [] }
+function plainChoice(
+  rules: BrimRules,
+  state: BrimState,
+): { readonly do: 'roll' | 'stop'; readonly keep: readonly number[] } {
+  if (state.rolled > 0 && (total(allDice(state)) <= rules.limit || !mayRoll(rules, state)))
+    return { do: 'stop', keep: [] }
   // Over the limit: the lowest dice stay, as few as must.
   const lowest = [...state.loose].sort((a, b) => a - b)
   return { do: 'roll', keep: state.rolled === 0 ? [] : lowest.slice(0, rules.mustFreeze) }

@@ -45,9 +45,19 @@ describe('a turn of Brim', () => {
     ['no explanation where one is required', { explain: 'required' }, [stop(1)], 'unexplained'],
     ['how alone does not count', { explain: 'required' }, [play({ do: 'stop', by: 1, how: 'passed' })], 'unexplained'],
     ['explained', { explain: 'required' }, [play({ do: 'stop', by: 1, explained: true })], 'ok'],
-    ['passing on explaining', { explain: 'required' }, [play({ do: 'stop', by: 1, explained: true, how: 'passed' })], 'ok'],
+    [
+      'passing on explaining',
+      { explain: 'required' },
+      [play({ do: 'stop', by: 1, explained: true, how: 'passed' })],
+      'ok',
+    ],
     ['a roll needs no explanation', { explain: 'required' }, [roll(1, [1, 1, 2], [6, 6])], 'ok'],
-    ['the answer comes before the explanation', { answers: 'must-be-right', explain: 'required' }, [stop(1, 2)], 'wrong-answer'],
+    [
+      'the answer comes before the explanation',
+      { answers: 'must-be-right', explain: 'required' },
+      [stop(1, 2)],
+      'wrong-answer',
+    ],
   ]
   test.each(cases)('%s', (_what, houseRules, then, verdict) => {
     const answer = judged({ houseRules, entries: [...opening, ...then] })
@@ -71,7 +81,11 @@ describe('a turn of Brim', () => {
 
   test('the working shows every die, frozen ones first, and its sum', () => {
     const answer = judged({ entries: [...opening, roll(1, [1, 1, 2], [6, 6]), stop(1, 16)] })
-    expect(answer.verdicts.map(({ working }) => working)).toEqual(['6 + 6 + 4 + 2 + 1 = 19', '6 + 6 + 1 + 1 + 2 = 16', '6 + 6 + 1 + 1 + 2 = 16'])
+    expect(answer.verdicts.map(({ working }) => working)).toEqual([
+      '6 + 6 + 4 + 2 + 1 = 19',
+      '6 + 6 + 1 + 1 + 2 = 16',
+      '6 + 6 + 1 + 1 + 2 = 16',
+    ])
     expect(scores(answer)).toEqual([16, 0])
   })
 
@@ -101,7 +115,10 @@ describe('a turn of Brim', () => {
 
   test('what is said when it is over is the sum, not the score', () => {
     const houseRules = { answers: 'must-be-right' }
-    expect(inShort(judged({ houseRules, entries: [roll(1, [6, 6, 6, 2, 1]), stop(1, 0)] }))).toEqual(['ok', 'wrong-answer'])
+    expect(inShort(judged({ houseRules, entries: [roll(1, [6, 6, 6, 2, 1]), stop(1, 0)] }))).toEqual([
+      'ok',
+      'wrong-answer',
+    ])
     expect(inShort(judged({ houseRules, entries: [roll(1, [6, 6, 6, 2, 1]), stop(1, 21)] }))).toEqual(['ok', 'ok'])
   })
 
@@ -116,7 +133,10 @@ describe('a turn of Brim', () => {
 })
 
 describe('rounds and the end', () => {
-  const turn = (by: number, points: number) => [roll(by, points === 5 ? [1, 1, 1, 1, 1] : [points - 4, 1, 1, 1, 1]), stop(by)]
+  const turn = (by: number, points: number) => [
+    roll(by, points === 5 ? [1, 1, 1, 1, 1] : [points - 4, 1, 1, 1, 1]),
+    stop(by),
+  ]
 
   test('every round begins with `first` and goes up the seats', () => {
     const answer = judged({
@@ -156,7 +176,11 @@ describe('rounds and the end', () => {
   })
 
   test('after the end nothing more is played', () => {
-    const answer = judged({ players: ['Ines'], houseRules: { rounds: 1 }, entries: [...turn(1, 6), roll(1, [1, 1, 1, 1, 1])] })
+    const answer = judged({
+      players: ['Ines'],
+      houseRules: { rounds: 1 },
+      entries: [...turn(1, 6), roll(1, [1, 1, 1, 1, 1])],
+    })
     expect(inShort(answer).at(-1)).toBe('match-over')
   })
 })

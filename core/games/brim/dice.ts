@@ -13,6 +13,9 @@ export function allDice({ frozen, loose }: Pick<Lying, 'frozen' | 'loose'>): rea
 }
 
 /** Whether the player on turn may roll (again) under the rules in force. */
-export function mayRoll(rules: { readonly rolls: number; readonly mustFreeze: number }, { rolled, loose }: Pick<Lying, 'rolled' | 'loose'>): boolean {
+export function mayRoll(
+  rules: { readonly rolls: number; readonly mustFreeze: number },
+  { rolled, loose }: Pick<Lying, 'rolled' | 'loose'>,
+): boolean {
   return rolled === 0 || (rolled < rules.rolls && loose.length > rules.mustFreeze)
 }

@@ -23,7 +23,12 @@ export const brim = defineGame<BrimRules, null, BrimPlay, BrimState>({
     { id: 'short', label: 'Short', hint: 'Five rounds with five dice, up to 20.', rules: {} },
     { id: 'common', label: 'Nine rounds', hint: 'The usual long match.', rules: { rounds: 9 } },
     { id: 'first-steps', label: 'First steps', hint: 'Three dice, up to 12.', rules: { dice: 3, limit: 12, rolls: 3 } },
-    { id: 'bold', label: 'Freeze each time', hint: 'At least one die is frozen before each roll.', rules: { mustFreeze: 1 } },
+    {
+      id: 'bold',
+      label: 'Freeze each time',
+      hint: 'At least one die is frozen before each roll.',
+      rules: { mustFreeze: 1 },
+    },
     { id: 'big', label: 'Big dice', hint: 'Ten-sided dice, up to 40.', rules: { sides: 10, limit: 40 } },
   ],
   opening: z.null(),
@@ -32,7 +37,11 @@ export const brim = defineGame<BrimRules, null, BrimPlay, BrimState>({
   prepare: (given) => ({
     needs: [
       { count: given.dice, what: given.dice === 1 ? 'die' : 'dice', detail: `with ${given.sides} sides` },
-      { count: 1, what: 'tray or box lid', detail: 'so that dice stay on the table; a corner of it keeps the frozen ones' },
+      {
+        count: 1,
+        what: 'tray or box lid',
+        detail: 'so that dice stay on the table; a corner of it keeps the frozen ones',
+      },
     ],
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),
@@ -55,7 +64,9 @@ export const brim = defineGame<BrimRules, null, BrimPlay, BrimState>({
     if (play.do === 'roll') return []
     const dice = allDice(state)
     const groups = groupTens(dice)
-    const facts = groups.filter((group) => group.length > 1).map((terms) => ({ operation: 'add' as const, terms, answer: total(terms) }))
+    const facts = groups
+      .filter((group) => group.length > 1)
+      .map((terms) => ({ operation: 'add' as const, terms, answer: total(terms) }))
     if (groups.length > 1) facts.push({ operation: 'add', terms: groups.map(total), answer: total(dice) })
     const before = state.totals[state.turn - 1]!
     const points = total(dice) <= given.limit ? total(dice) : 0

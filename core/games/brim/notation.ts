@@ -30,7 +30,8 @@ export function readPlay(text: string, rules: BrimRules, state: BrimState): Read
   const could: BrimPlay[] = []
   for (const keep of keeps) {
     const expected = state.rolled === 0 ? rules.dice : state.loose.length - keep.length
-    for (const dice of readDice(roll[2] ?? '', expected, rules.sides)) could.push({ do: 'roll', by, dice, ...(keep.length ? { keep } : {}), ...extras })
+    for (const dice of readDice(roll[2] ?? '', expected, rules.sides))
+      could.push({ do: 'roll', by, dice, ...(keep.length ? { keep } : {}), ...extras })
   }
   if (could.length === 0) return notUnderstood(text)
   return could.length === 1 ? { ok: true, play: could[0]! } : { ok: false, why: 'ambiguous', facts: { text }, could }

@@ -24,7 +24,12 @@ function* ordered(count: number, sides: number): Generator<number[]> {
   else for (const rest of ordered(count - 1, sides)) for (let face = 1; face <= sides; face++) yield [...rest, face]
 }
 
-function bruteForce(rules: BrimRules, left: number, frozen: number[], loose: number): { expected: number; within: number } {
+function bruteForce(
+  rules: BrimRules,
+  left: number,
+  frozen: number[],
+  loose: number,
+): { expected: number; within: number } {
   let expected = 0
   let within = 0
   let outcomes = 0
@@ -77,8 +82,15 @@ describe('the odds of a turn', () => {
   })
 
   test('with more dice than can be worked out while a table waits there are none, and the bot stops once it is within', () => {
-    expect([hasOdds({ dice: 5, sides: 20 }), hasOdds({ dice: 8, sides: 10 }), hasOdds({ dice: 6, sides: 20 })]).toEqual([true, true, false])
-    const tape = selfPlay({ game: brim, players: ['Ines', 'Bao'], houseRules: { dice: 8, sides: 20, limit: 60, mustFreeze: 2, rounds: 3 }, key: 'many' })
+    expect([hasOdds({ dice: 5, sides: 20 }), hasOdds({ dice: 8, sides: 10 }), hasOdds({ dice: 6, sides: 20 })]).toEqual(
+      [true, true, false],
+    )
+    const tape = selfPlay({
+      game: brim,
+      players: ['Ines', 'Bao'],
+      houseRules: { dice: 8, sides: 20, limit: 60, mustFreeze: 2, rounds: 3 },
+      key: 'many',
+    })
     expect(tape.lines.every(({ verdict }) => verdict.stands)).toBe(true)
     expect(tape.state.result).not.toBeNull()
   })
@@ -90,7 +102,9 @@ describe('the odds of a turn', () => {
     const keys = found.map((choice) => choice.do + choice.keep.join())
     expect(new Set(keys).size).toBe(keys.length)
     expect(found.length).toBe(1 + subsetsOf(state.loose).length - 1)
-    expect(found.map((choice) => choice.expected)).toEqual([...found.map((choice) => choice.expected)].sort((a, b) => b - a))
+    expect(found.map((choice) => choice.expected)).toEqual(
+      [...found.map((choice) => choice.expected)].sort((a, b) => b - a),
+    )
   })
 
   test('every choice offered is a play that stands, and with more rolls nothing gets worse', () => {

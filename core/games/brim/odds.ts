@@ -143,7 +143,9 @@ function forEachLeaf(count: number, sides: number, visitLeaf: (leaf: Leaf) => vo
   const visit = (face: number, left: number, sum: number, ways: number, options: ReadonlySet<number>) => {
     if (face === sides || left === 0) {
       const copies = left
-      visitLeaf(leafOf(all / (ways * factorial[copies]!), sum + copies * face, add(options, face, copies, stride), stride))
+      visitLeaf(
+        leafOf(all / (ways * factorial[copies]!), sum + copies * face, add(options, face, copies, stride), stride),
+      )
       return
     }
     for (let copies = 0; copies <= left; copies++)

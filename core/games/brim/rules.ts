@@ -13,9 +13,24 @@ import { sumOf } from '#core/working'
 export const houseRules = z.object({
   dice: z.int().min(1).max(8).default(5).meta({ label: 'Dice', hint: 'How many dice are rolled.' }),
   sides: z.int().min(2).max(20).default(6).meta({ label: 'Sides', hint: 'Faces on each die, from 1 up.' }),
-  limit: z.int().min(1).max(200).default(20).meta({ label: 'Limit', hint: 'The limit or less scores; more scores nothing.' }),
-  rolls: z.int().min(1).max(10).default(4).meta({ label: 'Rolls in a turn', hint: 'The first roll and the further ones.' }),
-  rounds: z.int().min(1).max(50).default(5).meta({ label: 'Rounds', hint: 'One turn each a round. Five is short, nine is common.', changeable: true }),
+  limit: z
+    .int()
+    .min(1)
+    .max(200)
+    .default(20)
+    .meta({ label: 'Limit', hint: 'The limit or less scores; more scores nothing.' }),
+  rolls: z
+    .int()
+    .min(1)
+    .max(10)
+    .default(4)
+    .meta({ label: 'Rolls in a turn', hint: 'The first roll and the further ones.' }),
+  rounds: z
+    .int()
+    .min(1)
+    .max(50)
+    .default(5)
+    .meta({ label: 'Rounds', hint: 'One turn each a round. Five is short, nine is common.', changeable: true }),
   mustFreeze: z.int().min(0).max(7).default(0).meta({
     label: 'Freeze at least',
     hint: 'How many dice must be newly frozen before each further roll.',
@@ -60,7 +75,9 @@ export interface BrimState extends Turns {
 const NO_DICE: readonly number[] = []
 
 export function problems(rules: BrimRules): readonly Problem[] {
-  return rules.limit < rules.dice ? [problem('houseRules.limit', 'bad-house-rule', { rule: 'limit', value: rules.limit, least: rules.dice })] : []
+  return rules.limit < rules.dice
+    ? [problem('houseRules.limit', 'bad-house-rule', { rule: 'limit', value: rules.limit, least: rules.dice })]
+    : []
 }
 
 export function open(_rules: BrimRules, seating: Pick<Seating, 'seats' | 'first'>): { state: BrimState } {
@@ -83,7 +100,8 @@ function judgeRoll(rules: BrimRules, state: BrimState, { by, dice, keep = NO_DIC
   const first = state.rolled === 0
   const split = takeOut(state.loose, keep)
   if ('missing' in split) return refuse('not-among-dice', { value: split.missing, loose: state.loose, first })
-  if (!first && keep.length < rules.mustFreeze) return refuse('must-freeze', { kept: keep.length, least: rules.mustFreeze, loose: state.loose.length })
+  if (!first && keep.length < rules.mustFreeze)
+    return refuse('must-freeze', { kept: keep.length, least: rules.mustFreeze, loose: state.loose.length })
   const again = first ? rules.dice : split.left.length
   if (again === 0) return refuse('nothing-left-to-roll', { dice: rules.dice })
   if (dice.length !== again) return refuse('wrong-dice-count', { count: dice.length, expected: again, first })

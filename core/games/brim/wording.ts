@@ -7,7 +7,9 @@ export const wording: GameWording<BrimRules, BrimPlay, BrimState> = {
   reasons: {
     'no-rolls-left': ({ rolls }) => `All ${rolls} rolls of this turn are used. Stop banks the dice as they lie.`,
     'not-among-dice': ({ value, first }) =>
-      first ? `Nothing can be frozen before the first roll. Roll all dice first.` : `There is no loose ${value} to freeze.`,
+      first
+        ? `Nothing can be frozen before the first roll. Roll all dice first.`
+        : `There is no loose ${value} to freeze.`,
     'must-freeze': ({ kept, least, loose }) =>
       Number(loose) <= Number(least)
         ? `Only ${count(loose, 'die', 'dice')} ${isAre(loose)} loose and ${least} must be frozen before each further roll: now one must stop.`
@@ -19,9 +21,12 @@ export const wording: GameWording<BrimRules, BrimPlay, BrimState> = {
   },
   notes: {
     room: ({ sum, limit, room }) =>
-      Number(room) >= 0 ? `${sum} of ${limit}: ${Number(room) === 0 ? 'exactly full' : `room for ${room} more`}.` : `${sum} is ${-Number(room)} over ${limit}.`,
+      Number(room) >= 0
+        ? `${sum} of ${limit}: ${Number(room) === 0 ? 'exactly full' : `room for ${room} more`}.`
+        : `${sum} is ${-Number(room)} over ${limit}.`,
     banked: ({ by, points, total }, { name }) => `${name(Number(by))} banks ${points} and has ${total}.`,
-    spilled: ({ by, sum, over, limit }, { name }) => `${sum} is ${over} over ${limit}: nothing for ${name(Number(by))} this time.`,
+    spilled: ({ by, sum, over, limit }, { name }) =>
+      `${sum} is ${over} over ${limit}: nothing for ${name(Number(by))} this time.`,
   },
   play(play, { name }) {
     if (play.do === 'stop') return `${name(play.by)} stops${play.said === undefined ? '' : ` and says ${play.said}`}`

@@ -11,7 +11,8 @@ type Given = Pick<RowRules, 'target' | 'signs' | 'maxCards'>
 /** The ways in which the copies of one card can be called: some added, some taken away. Zeros are only added. */
 function waysOf(card: number, copies: number, minus: boolean) {
   const ways: { readonly plus: number; readonly less: number }[] = []
-  for (let plus = 0; plus <= copies; plus++) for (let less = 0; less <= (minus && card > 0 ? copies - plus : 0); less++) ways.push({ plus, less })
+  for (let plus = 0; plus <= copies; plus++)
+    for (let less = 0; less <= (minus && card > 0 ? copies - plus : 0); less++) ways.push({ plus, less })
   return ways
 }
 
@@ -37,7 +38,8 @@ export function countCalls({ target, signs, maxCards }: Given, row: readonly num
         if (to > used) continue
         const from = ways[k]!
         const into = next[to]!
-        for (let at = Math.max(0, -by); at < Math.min(width, width - by); at++) if (from[at]) into[at + by]! += from[at]!
+        for (let at = Math.max(0, -by); at < Math.min(width, width - by); at++)
+          if (from[at]) into[at + by]! += from[at]!
       }
     }
     ways = next
@@ -51,18 +53,25 @@ export function countCalls({ target, signs, maxCards }: Given, row: readonly num
 const LONGEST = 6
 
 /** The shortest calls that the row holds, at most `most` of them, each told once. */
-export function shortestCalls({ target, signs, maxCards }: Given, { row }: Pick<RowState, 'row'>, most = 40): OpenCall[] {
+export function shortestCalls(
+  { target, signs, maxCards }: Given,
+  { row }: Pick<RowState, 'row'>,
+  most = 40,
+): OpenCall[] {
   const counts = [...countsOf(row)].sort(([a], [b]) => b - a)
   const found: OpenCall[] = []
   const longest = Math.min(LONGEST, maxCards ?? LONGEST, row.length)
   // reach[i][k]: the sums that k of the cards from the i-th on can make, so that no dead end is entered.
   const minus = signs === 'add-subtract'
-  const reach = Array.from({ length: counts.length + 1 }, () => Array.from({ length: longest + 1 }, () => new Set<number>()))
+  const reach = Array.from({ length: counts.length + 1 }, () =>
+    Array.from({ length: longest + 1 }, () => new Set<number>()),
+  )
   reach[counts.length]![0]!.add(0)
   for (let i = counts.length - 1; i >= 0; i--) {
     const [card, copies] = counts[i]!
     for (const { plus, less } of waysOf(card, Math.min(copies, longest), minus))
-      for (let k = plus + less; k <= longest; k++) for (const sum of reach[i + 1]![k - plus - less]!) reach[i]![k]!.add(sum + (plus - less) * card)
+      for (let k = plus + less; k <= longest; k++)
+        for (const sum of reach[i + 1]![k - plus - less]!) reach[i]![k]!.add(sum + (plus - less) * card)
   }
   const follow = (i: number, k: number, sum: number, cards: readonly number[], chosen: readonly PlusMinus[]) => {
     if (found.length >= most || !reach[i]?.[k]?.has(sum)) return
@@ -71,7 +80,13 @@ export function shortestCalls({ target, signs, maxCards }: Given, { row }: Pick<
     for (const { plus, less } of waysOf(card, Math.min(copies, k), minus)) {
       if (plus + less > k) continue
       const more = [...Array<PlusMinus>(plus).fill('+'), ...Array<PlusMinus>(less).fill('-')]
-      follow(i + 1, k - plus - less, sum - (plus - less) * card, [...cards, ...more.map(() => card)], [...chosen, ...more])
+      follow(
+        i + 1,
+        k - plus - less,
+        sum - (plus - less) * card,
+        [...cards, ...more.map(() => card)],
+        [...chosen, ...more],
+      )
     }
   }
   for (let k = 1; k <= longest; k++) follow(0, k, target, [], [])

@@ -33,7 +33,9 @@ export function deal(rules: RowRules, state: RowState, wish: Wish, random: Rando
 /** Sees a call about every other time there is one; else another card is dealt. */
 export function bot(rules: RowRules, state: RowState, seat: number, random: Random): RowPlay {
   const card = next(rules, state, random)
-  const sees = card === undefined || (!state.sitting.includes(seat) && countCalls(rules, state.row) > 0 && random.whole(0, 1) === 1)
+  const sees =
+    card === undefined ||
+    (!state.sitting.includes(seat) && countCalls(rules, state.row) > 0 && random.whole(0, 1) === 1)
   const [call] = sees ? shortestCalls(rules, state, 1) : []
   return call ? { ...called(seat, call.terms), how: 'knew-it' } : { do: 'deal', card: card! }
 }

@@ -5,13 +5,19 @@ import { inShort, judged, play, problemsOf, scores, type FileParts } from '../..
 
 const game = (parts: FileParts) => judged({ game: 'call-row', ...parts })
 const deal = (card: unknown) => play({ do: 'deal', card })
-const call = (by: number, cards: unknown, signs?: unknown, more: object = {}) => play({ do: 'call', by, cards, ...(signs ? { signs } : {}), ...more })
+const call = (by: number, cards: unknown, signs?: unknown, more: object = {}) =>
+  play({ do: 'call', by, cards, ...(signs ? { signs } : {}), ...more })
 const ROW = [8, 3, 6, 9, 4].map(deal)
 const TINY = { pack: { low: 4, high: 6, copies: 1 } }
 
 test.each([
   ['a card that is none', [deal(0)], {}, 'no-such-card'],
-  ['one too many, of those that lie and went away', [deal(4), deal(6), call(1, [4, 6]), deal(4)], TINY, 'too-many-copies'],
+  [
+    'one too many, of those that lie and went away',
+    [deal(4), deal(6), call(1, [4, 6]), deal(4)],
+    TINY,
+    'too-many-copies',
+  ],
   ['all lie', [deal(4), deal(5), deal(6), deal(99)], TINY, 'stock-empty'],
   ['what went away comes again', [deal(4), deal(6), call(1, [4, 6]), deal(5), deal(4)], TINY, 'ok'],
   ['not more than what went away', [deal(4), deal(6), call(1, [4, 6]), deal(5), deal(5)], TINY, 'too-many-copies'],
@@ -32,8 +38,15 @@ test.each([
   ['one card', [deal(10), call(2, [10])], {}, 'ok'],
   ['a zero along', [deal(10), deal(0), call(2, [0, 10])], { pack: { low: 0, high: 10, copies: 4 } }, 'ok'],
   ['unexplained', [...ROW, call(1, [6, 4])], { explain: 'required' }, 'unexplained'],
-  ['passed on explaining', [...ROW, call(1, [6, 4], undefined, { explained: true, how: 'passed' })], { explain: 'required' }, 'ok'],
-])('%s: %s', (_what, entries, houseRules, verdict) => expect(inShort(game({ houseRules, entries })).at(-1)).toBe(verdict))
+  [
+    'passed on explaining',
+    [...ROW, call(1, [6, 4], undefined, { explained: true, how: 'passed' })],
+    { explain: 'required' },
+    'ok',
+  ],
+])('%s: %s', (_what, entries, houseRules, verdict) =>
+  expect(inShort(game({ houseRules, entries })).at(-1)).toBe(verdict),
+)
 
 describe('a wrong call', () => {
   const wrong = call(1, [8, 3])
@@ -47,21 +60,34 @@ describe('a wrong call', () => {
   })
   test('sitting out until another card is dealt, whatever a ruling says meanwhile', () => {
     const out = { wrongCall: 'sit-out' }
-    expect(inShort(game({ houseRules: out, entries: [...ROW, wrong, right, call(2, [6, 4])] })).slice(5)).toEqual(['wrong-total', 'sitting-out', 'ok'])
+    expect(inShort(game({ houseRules: out, entries: [...ROW, wrong, right, call(2, [6, 4])] })).slice(5)).toEqual([
+      'wrong-total',
+      'sitting-out',
+      'ok',
+    ])
     expect(inShort(game({ houseRules: out, entries: [...ROW, wrong, deal(1), right] })).at(-1)).toBe('ok')
     const ruling = { ruling: { houseRules: { wrongCall: 'nothing' } } }
-    expect(inShort(game({ houseRules: out, entries: [...ROW, wrong, ruling, right, deal(1), right] })).slice(7)).toEqual(['sitting-out', 'ok', 'ok'])
-    expect(inShort(game({ houseRules: out, entries: [...ROW, call(1, [6, 4], ['+', '-']), right] })).slice(5)).toEqual(['signs-wrong', 'sitting-out'])
+    expect(
+      inShort(game({ houseRules: out, entries: [...ROW, wrong, ruling, right, deal(1), right] })).slice(7),
+    ).toEqual(['sitting-out', 'ok', 'ok'])
+    expect(inShort(game({ houseRules: out, entries: [...ROW, call(1, [6, 4], ['+', '-']), right] })).slice(5)).toEqual([
+      'signs-wrong',
+      'sitting-out',
+    ])
   })
   test('taken back, its cost is too', () => {
-    expect(scores(game({ houseRules: { wrongCall: 'step-back' }, entries: [...ROW, right, wrong, { strike: 7 }] }))).toEqual([1, 0])
+    expect(
+      scores(game({ houseRules: { wrongCall: 'step-back' }, entries: [...ROW, right, wrong, { strike: 7 }] })),
+    ).toEqual([1, 0])
   })
 })
 
 test('the end: first at the top; by award too; time at once', () => {
   const entries = [...ROW, call(2, [6, 4])]
   expect(game({ houseRules: { steps: 1 }, entries }).result).toMatchObject({ winners: [2], why: 'top-reached' })
-  expect(game({ houseRules: { steps: 2 }, entries: [...entries, { ruling: { award: { by: 2, points: 1 } } }] }).result).toMatchObject({ winners: [2] })
+  expect(
+    game({ houseRules: { steps: 2 }, entries: [...entries, { ruling: { award: { by: 2, points: 1 } } }] }).result,
+  ).toMatchObject({ winners: [2] })
   expect(game({ entries: [...entries, { call: 'time' }] }).result).toMatchObject({ winners: [2], ended: 'time' })
 })
 
@@ -86,7 +112,8 @@ function byTrying(row: readonly number[], target: number, minus: boolean, most: 
     if (i === row.length) {
       const sum = plus.reduce((a, b) => a + b, 0) - less.reduce((a, b) => a + b, 0)
       const size = plus.length + less.length
-      if (size > 0 && size <= most && sum === target) found.add(JSON.stringify([plus.sort((a, b) => a - b), less.sort((a, b) => a - b)]))
+      if (size > 0 && size <= most && sum === target)
+        found.add(JSON.stringify([plus.sort((a, b) => a - b), less.sort((a, b) => a - b)]))
       return
     }
     const card = row[i]!

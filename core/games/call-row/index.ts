@@ -20,7 +20,12 @@ export const callRow = defineGame<RowRules, null, RowPlay, RowState>({
   houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Ten', hint: 'Adding and taking away, eight steps.', rules: {} },
-    { id: 'add', label: 'Only add', hint: 'For the first sums; five steps.', rules: { signs: 'add', steps: 5, pack: { low: 1, high: 9, copies: 4 } } },
+    {
+      id: 'add',
+      label: 'Only add',
+      hint: 'For the first sums; five steps.',
+      rules: { signs: 'add', steps: 5, pack: { low: 1, high: 9, copies: 4 } },
+    },
     { id: 'two', label: 'Two cards', hint: 'Pairs and differences only.', rules: { maxCards: 2 } },
     {
       id: 'twelve',
@@ -28,14 +33,23 @@ export const callRow = defineGame<RowRules, null, RowPlay, RowState>({
       hint: 'Zeros come along; a wrong call costs a step.',
       rules: { target: 12, pack: { low: 0, high: 10, copies: 4 }, wrongCall: 'step-back' },
     },
-    { id: 'twenty', label: 'Twenty', hint: 'Mostly three cards and more.', rules: { target: 20, wrongCall: 'sit-out' } },
+    {
+      id: 'twenty',
+      label: 'Twenty',
+      hint: 'Mostly three cards and more.',
+      rules: { target: 20, wrongCall: 'sit-out' },
+    },
   ],
   opening: z.null(),
   play: rules.playSchema,
   problems: rules.problems,
   prepare: ({ pack, steps }, seats) => ({
     needs: [
-      { count: packSize(pack), what: 'number cards', detail: `${pack.low} to ${pack.high}, ${pack.copies} of each, shuffled, face down` },
+      {
+        count: packSize(pack),
+        what: 'number cards',
+        detail: `${pack.low} to ${pack.high}, ${pack.copies} of each, shuffled, face down`,
+      },
       { count: seats, what: 'climbers', detail: `a piece each, and ${steps} steps to climb` },
     ],
     care: ['Small pieces can be swallowed: keep them from children under three.'],

@@ -9,7 +9,8 @@ import { notUnderstood, readLine, readNumbers, writeExtras } from '#core/notatio
  */
 export function writePlay(play: RowPlay): string {
   if (play.do === 'deal') return `deal ${play.card}${writeExtras(play)}`
-  const cards = play.signs === undefined ? play.cards.join(' ') : `${play.cards.join(' ')} / ${play.signs.join(' ')}`.trimEnd()
+  const cards =
+    play.signs === undefined ? play.cards.join(' ') : `${play.cards.join(' ')} / ${play.signs.join(' ')}`.trimEnd()
   const even = play.signs?.length === play.cards.length
   return `${play.by}: call ${even ? play.cards.map((card, i) => `${play.signs![i]}${card}`).join(' ') : cards}${writeExtras(play)}`
 }
@@ -17,7 +18,8 @@ export function writePlay(play: RowPlay): string {
 export function readPlay(text: string, _rules: RowRules, _state: RowState): ReadPlay<RowPlay> {
   const { by: seat, rest, extras } = readLine(text)
   const deal = /^(?:deal\s+)?(\d{1,9}|t)$/.exec(rest)
-  if (seat === null && deal) return { ok: true, play: { do: 'deal', card: deal[1] === 't' ? 10 : Number(deal[1]), ...extras } }
+  if (seat === null && deal)
+    return { ok: true, play: { do: 'deal', card: deal[1] === 't' ? 10 : Number(deal[1]), ...extras } }
   const call = /^(?:call\s*)?(?:@(\d{1,2})\s+)?(.+)$/.exec(rest)
   const by = call?.[1] ? Number(call[1]) : seat
   if (!call || by === null) return notUnderstood(text)
@@ -30,4 +32,5 @@ export function readPlay(text: string, _rules: RowRules, _state: RowState): Read
   return { ok: true, play: { do: 'call', by, cards, ...(signs ? { signs } : {}), ...extras } }
 }
 
-const readSigns = (text: string): PlusMinus[] => [...text.matchAll(/[+\-−]/g)].map(([sign]) => (sign === '+' ? '+' : '-'))
+const readSigns = (text: string): PlusMinus[] =>
+  [...text.matchAll(/[+\-−]/g)].map(([sign]) => (sign === '+' ? '+' : '-'))

@@ -16,8 +16,18 @@ export const houseRules = z.object({
   signs: z
     .enum(['add-subtract', 'add'])
     .default('add-subtract')
-    .meta({ label: 'Signs', hint: 'Whether cards may be taken away too.', choices: { 'add-subtract': 'Add and take away', add: 'Only add' } }),
-  maxCards: z.int().min(1).max(20).nullable().default(null).meta({ label: 'Cards in a call', hint: 'At most so many.', none: 'Any number', suggest: 3 }),
+    .meta({
+      label: 'Signs',
+      hint: 'Whether cards may be taken away too.',
+      choices: { 'add-subtract': 'Add and take away', add: 'Only add' },
+    }),
+  maxCards: z
+    .int()
+    .min(1)
+    .max(20)
+    .nullable()
+    .default(null)
+    .meta({ label: 'Cards in a call', hint: 'At most so many.', none: 'Any number', suggest: 3 }),
   steps: z.int().min(1).max(50).default(8).meta({ label: 'Steps', hint: 'Whoever climbs so many wins.' }),
   wrongCall: z
     .enum(['nothing', 'step-back', 'sit-out'])
@@ -64,7 +74,12 @@ export interface RowState {
 const ONE = BigInt(1)
 
 /** Whether any call from the whole pack makes the target: one bit for every sum, shifted by each card. */
-function isInReach({ target, pack, signs, maxCards }: Pick<RowRules, 'target' | 'pack' | 'signs' | 'maxCards'>): boolean {
+function isInReach({
+  target,
+  pack,
+  signs,
+  maxCards,
+}: Pick<RowRules, 'target' | 'pack' | 'signs' | 'maxCards'>): boolean {
   if (pack.low <= target && target <= pack.high) return true
   const cards = cardsOf(pack)
   const offset = BigInt(cards.reduce((a, b) => a + b, 0))
@@ -94,7 +109,10 @@ export function judge(rules: RowRules, state: RowState, play: RowPlay, { overrul
 }
 
 /** What went away and counts still: nothing once it has been shuffled back, which the next card does when the pack is empty. */
-export function awayNow({ pack }: Pick<RowRules, 'pack'>, { row, away }: Pick<RowState, 'row' | 'away'>): readonly number[] {
+export function awayNow(
+  { pack }: Pick<RowRules, 'pack'>,
+  { row, away }: Pick<RowState, 'row' | 'away'>,
+): readonly number[] {
   return row.length + away.length >= packSize(pack) ? [] : away
 }
 
@@ -105,7 +123,12 @@ function judgeDeal(rules: RowRules, state: RowState, { card }: Deal, overrule: b
   if (badCard) return badCard
   const next: RowState = { ...state, row: [...state.row, card], away, sitting: [] }
   const shuffled = away.length < state.away.length
-  return { stands: true, next, working: [], notes: [{ code: shuffled ? 'shuffled-and-dealt' : 'dealt', facts: { card, row: next.row.length } }] }
+  return {
+    stands: true,
+    next,
+    working: [],
+    notes: [{ code: shuffled ? 'shuffled-and-dealt' : 'dealt', facts: { card, row: next.row.length } }],
+  }
 }
 
 function judgeCall(rules: RowRules, state: RowState, { by, cards, signs }: Call): GameVerdict<RowState> {
@@ -120,15 +143,38 @@ function judgeCall(rules: RowRules, state: RowState, { by, cards, signs }: Call)
   }
   if (maxCards !== null && cards.length > maxCards) return refuse('too-many-cards', { count: cards.length, maxCards })
   const found = signs ? signs : findSigns(cards, target, rules.signs === 'add-subtract')
-  if (!found) return wrongCall(rules, state, by, refuse('wrong-total', { cards, target, sum: sumOf(cards).equals, signs: rules.signs }, [sumOf(cards)]))
+  if (!found)
+    return wrongCall(
+      rules,
+      state,
+      by,
+      refuse('wrong-total', { cards, target, sum: sumOf(cards).equals, signs: rules.signs }, [sumOf(cards)]),
+    )
   if (signs && signs.length !== cards.length)
-    return wrongCall(rules, state, by, refuse('signs-wrong', { why: 'count', count: signs.length, cards: cards.length }))
+    return wrongCall(
+      rules,
+      state,
+      by,
+      refuse('signs-wrong', { why: 'count', count: signs.length, cards: cards.length }),
+    )
   const terms = cards.map((value, i) => ({ sign: found[i]!, value }))
-  const working: Equation = { kind: 'equation', terms: signs ? terms : spoken(cards, found), equals: signed(cards, found) }
-  if (signs && rules.signs === 'add' && signs.includes('-')) return wrongCall(rules, state, by, refuse('signs-wrong', { why: 'minus' }, [working]))
-  if (working.equals !== target) return wrongCall(rules, state, by, refuse('signs-wrong', { why: 'sum', sum: working.equals, target }, [working]))
+  const working: Equation = {
+    kind: 'equation',
+    terms: signs ? terms : spoken(cards, found),
+    equals: signed(cards, found),
+  }
+  if (signs && rules.signs === 'add' && signs.includes('-'))
+    return wrongCall(rules, state, by, refuse('signs-wrong', { why: 'minus' }, [working]))
+  if (working.equals !== target)
+    return wrongCall(rules, state, by, refuse('signs-wrong', { why: 'sum', sum: working.equals, target }, [working]))
   const steps = withSeat(state.steps, by, state.steps[by - 1]! + 1)
-  const next: RowState = { ...state, row: left, away: [...state.away, ...cards], steps, newest: { by, terms: working.terms } }
+  const next: RowState = {
+    ...state,
+    row: left,
+    away: [...state.away, ...cards],
+    steps,
+    newest: { by, terms: working.terms },
+  }
   return {
     stands: true,
     next,
@@ -139,8 +185,14 @@ function judgeCall(rules: RowRules, state: RowState, { by, cards, signs }: Call)
 }
 
 /** What a wrong call costs under the house rules. */
-function wrongCall(rules: RowRules, state: RowState, by: number, refusal: ReturnType<typeof refuse>): GameVerdict<RowState> {
-  if (rules.wrongCall === 'step-back') return { ...refusal, next: { ...state, steps: withSeat(state.steps, by, Math.max(0, state.steps[by - 1]! - 1)) } }
+function wrongCall(
+  rules: RowRules,
+  state: RowState,
+  by: number,
+  refusal: ReturnType<typeof refuse>,
+): GameVerdict<RowState> {
+  if (rules.wrongCall === 'step-back')
+    return { ...refusal, next: { ...state, steps: withSeat(state.steps, by, Math.max(0, state.steps[by - 1]! - 1)) } }
   if (rules.wrongCall === 'sit-out') return { ...refusal, next: { ...state, sitting: [...state.sitting, by] } }
   return refusal
 }

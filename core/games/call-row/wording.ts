@@ -8,7 +8,8 @@ export const wording: GameWording<RowRules, RowPlay, RowState> = {
     'stock-empty': () => 'Every card lies in the row: there is a call left in it.',
     'sitting-out': ({ by }, { name }) => `${name(Number(by))} sits out until another card is dealt.`,
     'not-in-row': ({ card }) => `${capital(aCard(card))} does not lie in the row (any more).`,
-    'too-many-cards': ({ count: given, maxCards }) => `${String(given)} cards called; ${String(maxCards)} at most may be.`,
+    'too-many-cards': ({ count: given, maxCards }) =>
+      `${String(given)} cards called; ${String(maxCards)} at most may be.`,
     'signs-wrong': ({ why, sum, target, count: given, cards }) =>
       why === 'count'
         ? `A sign for each card: ${String(cards)}, not ${String(given)}.`
@@ -25,7 +26,8 @@ export const wording: GameWording<RowRules, RowPlay, RowState> = {
   notes: {
     dealt: ({ card, row }) => `${capital(aCard(card))}; ${count(row, 'card lies', 'cards lie')} in the row.`,
     'shuffled-and-dealt': ({ card }) => `What went away is shuffled back in. ${capital(aCard(card))}.`,
-    climbs: ({ by, step, steps }, { name }) => `${name(Number(by))} climbs to step ${String(step)} of ${String(steps)}.`,
+    climbs: ({ by, step, steps }, { name }) =>
+      `${name(Number(by))} climbs to step ${String(step)} of ${String(steps)}.`,
   },
   why: { 'top-reached': 'first at the top', 'most-steps': 'most steps' },
   play(play, { name }) {
@@ -52,5 +54,9 @@ export const wording: GameWording<RowRules, RowPlay, RowState> = {
   prompts: ({ target }, notes) =>
     notes.some(({ code }) => code === 'climbs')
       ? ['How did you see it?', 'Is there another one left in the row?']
-      : [`Which two make ${target}?`, 'Can you use that large card and take something away?', 'Is there one with three cards?'],
+      : [
+          `Which two make ${target}?`,
+          'Can you use that large card and take something away?',
+          'Is there one with three cards?',
+        ],
 }

@@ -1,4 +1,13 @@
-import { cardsEach, COLUMNS, lyingIn, rank, type KeeperRules, type KeeperState, type Sheet, type Where } from '#core/games/column-keeper/rules'
+import {
+  cardsEach,
+  COLUMNS,
+  lyingIn,
+  rank,
+  type KeeperRules,
+  type KeeperState,
+  type Sheet,
+  type Where,
+} from '#core/games/column-keeper/rules'
 import { restOf } from '#core/pack'
 
 /**

@@ -20,7 +20,8 @@ export function* plays(rules: KeeperRules, state: KeeperState, seat: number): Ge
   const sheet = state.sheets[seat - 1]!
   if (isFull(rules, state)) yield { do: 'total', by: seat, said: columnsOf(sheet).total, explained: true }
   else
-    for (const card of new Set(restOf(rules.pack, lyingIn(state)))) for (const where of openPlaces(rules, sheet)) yield { do: 'put', by: seat, card, in: where }
+    for (const card of new Set(restOf(rules.pack, lyingIn(state))))
+      for (const where of openPlaces(rules, sheet)) yield { do: 'put', by: seat, card, in: where }
 }
 
 /** The dealer: draws the next card; nothing once everyone has filled up. */
@@ -48,7 +49,8 @@ function goodPlace(rules: KeeperRules, sheet: Sheet, card: number): Where {
 
 export function bot(rules: KeeperRules, state: KeeperState, seat: number, random: Random): KeeperPlay {
   const sheet = state.sheets[seat - 1]!
-  if (isFull(rules, state)) return { do: 'total', by: seat, said: columnsOf(sheet).total, explained: true, how: 'other' }
+  if (isFull(rules, state))
+    return { do: 'total', by: seat, said: columnsOf(sheet).total, explained: true, how: 'other' }
   const card = draw(rules, state, random)
   return { do: 'put', by: seat, card, in: goodPlace(rules, sheet, card) }
 }

@@ -21,9 +21,19 @@ export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperStat
     { id: 'usual', label: 'Three columns', hint: 'Two cards in each, one thrown away.', rules: {} },
     { id: 'calm', label: 'No regrouping', hint: 'Digits 1 to 4.', rules: { pack: { low: 1, high: 4, copies: 8 } } },
     { id: 'single', label: 'One card each', hint: 'Only place value, nothing to add.', rules: { perColumn: 1 } },
-    { id: 'four', label: 'Four columns', hint: 'Thousands too.', rules: { columns: 4, pack: { low: 0, high: 9, copies: 4 } } },
+    {
+      id: 'four',
+      label: 'Four columns',
+      hint: 'Thousands too.',
+      rules: { columns: 4, pack: { low: 0, high: 9, copies: 4 } },
+    },
     { id: 'smallest', label: 'Smallest', hint: 'The other way round.', rules: { aim: 'smallest' } },
-    { id: 'nearest', label: 'Nearest to 1000', hint: 'Neither too much nor too little.', rules: { aim: 'nearest', to: 1000 } },
+    {
+      id: 'nearest',
+      label: 'Nearest to 1000',
+      hint: 'Neither too much nor too little.',
+      rules: { aim: 'nearest', to: 1000 },
+    },
   ],
   opening: z.null(),
   play: rules.playSchema,
@@ -35,7 +45,11 @@ export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperStat
         what: 'digit cards',
         detail: `${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each; an ace is 1, tens and faces stay out`,
       },
-      { count: seats, what: seats === 1 ? 'sheet' : 'sheets', detail: `with ${given.columns} columns of ${given.perColumn}` },
+      {
+        count: seats,
+        what: seats === 1 ? 'sheet' : 'sheets',
+        detail: `with ${given.columns} columns of ${given.perColumn}`,
+      },
     ],
     care: [],
   }),
@@ -60,7 +74,11 @@ export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperStat
     if (play.do !== 'total' || !sheet) return []
     const { steps, total } = rules.columnsOf(sheet)
     const facts: NumberFact[] = steps
-      .map(({ cards, carried, sum }) => ({ operation: 'add' as const, terms: carried ? [...cards, carried] : cards, answer: sum }))
+      .map(({ cards, carried, sum }) => ({
+        operation: 'add' as const,
+        terms: carried ? [...cards, carried] : cards,
+        answer: sum,
+      }))
       .filter(({ terms }) => terms.length > 1)
     const parts = steps.map(({ digit }, i) => digit * 10 ** i).reverse()
     return [...facts, { operation: 'add', terms: parts, answer: total }]

@@ -1,5 +1,11 @@
 import type { ReadPlay } from '#core/game'
-import { COLUMNS, type KeeperPlay, type KeeperRules, type KeeperState, type Where } from '#core/games/column-keeper/rules'
+import {
+  COLUMNS,
+  type KeeperPlay,
+  type KeeperRules,
+  type KeeperState,
+  type Where,
+} from '#core/games/column-keeper/rules'
 import { notUnderstood, readLine, writeExtras } from '#core/notation'
 
 /**
@@ -8,7 +14,9 @@ import { notUnderstood, readLine, writeExtras } from '#core/notation'
  */
 export function writePlay(play: KeeperPlay): string {
   const extras = writeExtras(play)
-  return play.do === 'put' ? `${play.by}: put ${play.card} ${play.in}${extras}` : `${play.by}: total ${play.said}${extras}`
+  return play.do === 'put'
+    ? `${play.by}: put ${play.card} ${play.in}${extras}`
+    : `${play.by}: total ${play.said}${extras}`
 }
 
 const PUT = /^(?:put\s*)?(-?\d{1,9})\s*([a-z]+)$/
@@ -22,5 +30,7 @@ export function readPlay(text: string, _rules: KeeperRules, state: KeeperState):
   if (total) return { ok: true, play: { do: 'total', by, said: Number(total[1]), ...extras } }
   const put = PUT.exec(rest)
   const where = put && (SHORT[put[2]!] ?? [...COLUMNS, 'aside' as const].find((name) => name === put[2]))
-  return put && where ? { ok: true, play: { do: 'put', by, card: Number(put[1]), in: where, ...extras } } : notUnderstood(text)
+  return put && where
+    ? { ok: true, play: { do: 'put', by, card: Number(put[1]), in: where, ...extras } }
+    : notUnderstood(text)
 }

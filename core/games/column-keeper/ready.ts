@@ -3,7 +3,11 @@ import { packCards, span } from '#core/print/parts'
 import type { Ready } from '#core/ready'
 import { count, list } from '#core/wording/words'
 
-const best = { largest: 'the largest number', smallest: 'the smallest number', nearest: 'the number nearest to' } as const
+const best = {
+  largest: 'the largest number',
+  smallest: 'the smallest number',
+  nearest: 'the number nearest to',
+} as const
 
 export const ready: Ready<KeeperRules> = {
   cards: ({ pack }) => packCards(pack),
@@ -11,7 +15,9 @@ export const ready: Ready<KeeperRules> = {
     const columns = COLUMNS.slice(0, rules.columns)
     return [
       `Draw ${count(cardsEach(rules), 'card', 'cards')}, one after another, and put each at once into ${list([...columns].reverse())}${rules.discards ? ` or away (${count(rules.discards, 'card', 'cards')})` : ''}; what lies stays.`,
-      rules.perColumn === 1 ? 'Then read your number aloud.' : 'Then add your columns up: ten of one are one of the next.',
+      rules.perColumn === 1
+        ? 'Then read your number aloud.'
+        : 'Then add your columns up: ten of one are one of the next.',
       `In each of ${count(rules.rounds, 'round', 'rounds')} ${best[rules.aim]}${rules.aim === 'nearest' ? ` ${rules.to}` : ''} is best; the most rounds win.`,
     ]
   },

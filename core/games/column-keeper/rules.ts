@@ -16,14 +16,34 @@ export type Where = Column | 'aside'
 
 export const houseRules = z.object({
   columns: z.int().min(2).max(4).default(3).meta({ label: 'Columns', hint: 'Ones, tens, hundreds, thousands.' }),
-  perColumn: z.int().min(1).max(3).default(2).meta({ label: 'Cards in a column', hint: 'With more than one, the columns are added up.' }),
-  discards: z.int().min(0).max(5).default(1).meta({ label: 'Thrown away', hint: 'So many cards each must be put aside.' }),
+  perColumn: z
+    .int()
+    .min(1)
+    .max(3)
+    .default(2)
+    .meta({ label: 'Cards in a column', hint: 'With more than one, the columns are added up.' }),
+  discards: z
+    .int()
+    .min(0)
+    .max(5)
+    .default(1)
+    .meta({ label: 'Thrown away', hint: 'So many cards each must be put aside.' }),
   pack: packRule({ low: 1, high: 9, copies: 4 }, 'The digits. 1 to 4 needs no regrouping.', 9),
   aim: z
     .enum(['largest', 'smallest', 'nearest'])
     .default('largest')
-    .meta({ label: 'Aim', hint: 'Which number is best.', choices: { largest: 'Largest', smallest: 'Smallest', nearest: 'Nearest to …' } }),
-  to: z.int().min(0).max(30_000).nullable().default(null).meta({ label: 'Nearest to', hint: 'Only for the aim “nearest”.', none: 'not set', suggest: 1000 }),
+    .meta({
+      label: 'Aim',
+      hint: 'Which number is best.',
+      choices: { largest: 'Largest', smallest: 'Smallest', nearest: 'Nearest to …' },
+    }),
+  to: z
+    .int()
+    .min(0)
+    .max(30_000)
+    .nullable()
+    .default(null)
+    .meta({ label: 'Nearest to', hint: 'Only for the aim “nearest”.', none: 'not set', suggest: 1000 }),
   rounds: z.int().min(1).max(50).default(3).meta({ label: 'Rounds', hint: 'Most rounds win.', changeable: true }),
 })
 export type KeeperRules = CommonRules & Readonly<z.output<typeof houseRules>>
@@ -63,12 +83,17 @@ export interface KeeperState extends Turns {
   readonly history: readonly (readonly number[])[]
 }
 
-export function cardsEach({ columns, perColumn, discards }: Pick<KeeperRules, 'columns' | 'perColumn' | 'discards'>): number {
+export function cardsEach({
+  columns,
+  perColumn,
+  discards,
+}: Pick<KeeperRules, 'columns' | 'perColumn' | 'discards'>): number {
   return columns * perColumn + discards
 }
 
 export function problems(rules: KeeperRules, seats: number): readonly Problem[] {
-  if (rules.aim === 'nearest' && rules.to === null) return [problem('houseRules.to', 'bad-house-rule', { rule: 'to', value: null })]
+  if (rules.aim === 'nearest' && rules.to === null)
+    return [problem('houseRules.to', 'bad-house-rule', { rule: 'to', value: null })]
   return packProblems(seats * cardsEach(rules), packSize(rules.pack))
 }
 
@@ -79,7 +104,9 @@ function bareSheets(columns: number, seats: number): readonly Sheet[] {
 
 export function open(rules: KeeperRules, seating: Pick<Seating, 'seats' | 'first'>): { state: KeeperState } {
   const scores = everySeat(seating.seats, 0)
-  return { state: { ...openTurns(seating), sheets: bareSheets(rules.columns, seating.seats), told: 0, scores, history: [] } }
+  return {
+    state: { ...openTurns(seating), sheets: bareSheets(rules.columns, seating.seats), told: 0, scores, history: [] },
+  }
 }
 
 function cardsOn({ columns, aside }: Sheet): number {
@@ -104,7 +131,12 @@ export function place(rules: KeeperRules, state: KeeperState, play: KeeperPlay):
   return (play.do === 'total') === isFull(rules, state) ? inTurn(state, play) : 'not-now'
 }
 
-export function judge(rules: KeeperRules, state: KeeperState, play: KeeperPlay, { overrule }: Judging): GameVerdict<KeeperState> {
+export function judge(
+  rules: KeeperRules,
+  state: KeeperState,
+  play: KeeperPlay,
+  { overrule }: Judging,
+): GameVerdict<KeeperState> {
   return play.do === 'put' ? judgePut(rules, state, play, overrule) : judgeTotal(rules, state, play.by)
 }
 
@@ -118,14 +150,21 @@ export function lyingIn({ sheets }: KeeperState): number[] {
   return lying
 }
 
-function judgePut(rules: KeeperRules, state: KeeperState, { by, card, in: where }: Put, overrule: boolean): GameVerdict<KeeperState> {
+function judgePut(
+  rules: KeeperRules,
+  state: KeeperState,
+  { by, card, in: where }: Put,
+  overrule: boolean,
+): GameVerdict<KeeperState> {
   const badCard = refuseCards(rules.pack, lyingIn(state), [card], overrule)
   if (badCard) return badCard
   const sheet = state.sheets[by - 1]!
   const at = where === 'aside' ? -1 : COLUMNS.indexOf(where)
   if (at >= rules.columns) return refuse('no-such-column', { in: where, columns: COLUMNS.slice(0, rules.columns) })
-  if (at >= 0 && sheet.columns[at]!.length >= rules.perColumn) return refuse('column-full', { in: where, perColumn: rules.perColumn })
-  if (at < 0 && sheet.aside.length >= rules.discards) return refuse('no-discards-left', { by, discards: rules.discards })
+  if (at >= 0 && sheet.columns[at]!.length >= rules.perColumn)
+    return refuse('column-full', { in: where, perColumn: rules.perColumn })
+  if (at < 0 && sheet.aside.length >= rules.discards)
+    return refuse('no-discards-left', { by, discards: rules.discards })
   const filled: Sheet =
     at < 0
       ? { columns: sheet.columns, aside: [...sheet.aside, card] }
@@ -171,7 +210,14 @@ export function columnsOf({ columns }: Pick<Sheet, 'columns'>): Columns {
   const steps = columns.map((cards, i) => {
     const sum = cards.reduce((a, b) => a + b, carry)
     const last = i === columns.length - 1
-    const step = { name: COLUMNS[i]!, cards, carried: carry, sum, digit: last ? sum : sum % 10, carry: last ? 0 : Math.floor(sum / 10) }
+    const step = {
+      name: COLUMNS[i]!,
+      cards,
+      carried: carry,
+      sum,
+      digit: last ? sum : sum % 10,
+      carry: last ? 0 : Math.floor(sum / 10),
+    }
     carry = step.carry
     total += step.digit * 10 ** i
     return step

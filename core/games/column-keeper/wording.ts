@@ -5,7 +5,8 @@ import { count, list } from '#core/wording/words'
 /** Sentences of Column Keeper in English. */
 export const wording: GameWording<KeeperRules, KeeperPlay, KeeperState> = {
   reasons: {
-    'no-such-column': ({ in: where, columns }) => `There is no column for ${where}; there are ${list(columns as string[])}.`,
+    'no-such-column': ({ in: where, columns }) =>
+      `There is no column for ${where}; there are ${list(columns as string[])}.`,
     'column-full': ({ in: where, perColumn }) => `The ${where} hold ${count(perColumn, 'card', 'cards')} already.`,
     'no-discards-left': ({ by, discards }, { name }) =>
       Number(discards) === 0
@@ -26,7 +27,9 @@ export const wording: GameWording<KeeperRules, KeeperPlay, KeeperState> = {
   why: { 'most-rounds': 'most rounds' },
   play(play, { name }) {
     if (play.do === 'total') return `${name(play.by)} says the total is ${play.said}`
-    return play.in === 'aside' ? `${name(play.by)} throws the ${play.card} away` : `${name(play.by)} puts the ${play.card} in the ${play.in}`
+    return play.in === 'aside'
+      ? `${name(play.by)} throws the ${play.card} away`
+      : `${name(play.by)} puts the ${play.card} in the ${play.in}`
   },
   readBack({ columns, perColumn, discards, pack, aim, to, rounds }) {
     const names = ['ones', 'tens', 'hundreds', 'thousands'].slice(0, columns)
@@ -38,8 +41,10 @@ export const wording: GameWording<KeeperRules, KeeperPlay, KeeperState> = {
     ]
   },
   prompts({ aim }, notes) {
-    if (notes.some(({ code }) => code === 'round-decided')) return ['What is the best number these cards could have made?', 'What would you do differently?']
-    if (notes.some(({ code }) => code === 'told')) return ['Where did you have to carry?', 'How many tens are in that many ones?']
+    if (notes.some(({ code }) => code === 'round-decided'))
+      return ['What is the best number these cards could have made?', 'What would you do differently?']
+    if (notes.some(({ code }) => code === 'told'))
+      return ['Where did you have to carry?', 'How many tens are in that many ones?']
     return [
       'Which column matters most?',
       aim === 'smallest' ? 'Where is a large digit least harmful?' : 'Is this digit good enough for the left?',

@@ -1,7 +1,15 @@
 import { combined, roll, rollsOf } from '#core/dice'
 import type { Dealt, Wish } from '#core/game'
 import { dominoesLeft } from '#core/games/covered-part/advice'
-import { coveredPart, guesser, shownPart, type CoverPlay, type CoverRules, type CoverState, type Hide } from '#core/games/covered-part/rules'
+import {
+  coveredPart,
+  guesser,
+  shownPart,
+  type CoverPlay,
+  type CoverRules,
+  type CoverState,
+  type Hide,
+} from '#core/games/covered-part/rules'
 import type { Random } from '#core/random'
 
 function hidesOf(rules: CoverRules, seat: number, parts: readonly [number, number]): Hide[] {
@@ -33,11 +41,15 @@ function draw(rules: CoverRules, state: CoverState, random: Random): [number, nu
 export function deal(rules: CoverRules, state: CoverState, wish: Wish, random: Random): Dealt | null {
   if (wish.do !== 'hide' || state.hidden) return null
   const parts = draw(rules, state, random)
-  return { brings: { parts }, shown: { kind: rules.pieces === 'dice' ? 'die' : 'card', values: parts, sides: parts.map(() => rules.sides) } }
+  return {
+    brings: { parts },
+    shown: { kind: rules.pieces === 'dice' ? 'die' : 'card', values: parts, sides: parts.map(() => rules.sides) },
+  }
 }
 
 export function bot(rules: CoverRules, state: CoverState, seat: number, random: Random): CoverPlay {
-  if (state.hidden) return { do: 'guess', by: seat, said: coveredPart(state.hidden), explained: true, how: 'counted-on' }
+  if (state.hidden)
+    return { do: 'guess', by: seat, said: coveredPart(state.hidden), explained: true, how: 'counted-on' }
   const hides = hidesOf(rules, seat, draw(rules, state, random))
   return hides[random.whole(0, hides.length - 1)]!
 }

@@ -36,12 +36,19 @@ test.each([
   ['a covered 0 is fine', [hide(1, [0, 2], 1, 0)], times, 'ok'],
   ['a double blank can’t be worked out', [hide(1, [0, 0], 1, 0)], times, 'cannot-be-worked-out'],
   ['a 0 is shown, added', [hide(1, [0, 2], 2, 2)], { pieces: 'dominoes' }, 'ok'],
-  ['a domino again, turned round', [hide(1, [1, 2], 1, 3), guess(2, 1), hide(2, [2, 1], 1, 3)], { pieces: 'dominoes' }, 'domino-used'],
+  [
+    'a domino again, turned round',
+    [hide(1, [1, 2], 1, 3), guess(2, 1), hide(2, [2, 1], 1, 3)],
+    { pieces: 'dominoes' },
+    'domino-used',
+  ],
   ['the same dice again', [hide(1, [1, 2], 1, 3), guess(2, 1), hide(2, [2, 1], 1, 3)], {}, 'ok'],
   ['a wrong guess stands', [hide(1, [1, 2], 1, 3), guess(2, 3)], {}, 'ok'],
   ['a guess unexplained', [hide(1, [1, 2], 1, 3), guess(2, 1)], { explain: 'required' }, 'unexplained'],
   ['a hide needs no explaining', [hide(1, [1, 2], 1, 3)], { explain: 'required' }, 'ok'],
-])('%s', (_what, entries, houseRules, verdict) => expect(inShort(judged(parts(entries, houseRules))).at(-1)).toBe(verdict))
+])('%s', (_what, entries, houseRules, verdict) =>
+  expect(inShort(judged(parts(entries, houseRules))).at(-1)).toBe(verdict),
+)
 
 describe('rounds', () => {
   const round = [hide(1, [1, 2], 1, 3), guess(2, 1), hide(2, [5, 2], 2, 7), guess(1, 3)]
@@ -49,7 +56,10 @@ describe('rounds', () => {
     expect(scores(judged(parts(round)))).toEqual([0, 1])
     expect(judged(parts(round, { rounds: 1 })).result).toEqual({ winners: [2], shared: false, why: 'most-found' })
     expect(judged(parts(round.slice(0, 3), { rounds: 1 })).result).toBeNull()
-    expect(judged({ ...parts([hide(2, [1, 2], 1, 3), guess(1, 1)]), first: 2 }).awaits).toEqual({ seats: [1], plays: ['hide'] })
+    expect(judged({ ...parts([hide(2, [1, 2], 1, 3), guess(1, 1)]), first: 2 }).awaits).toEqual({
+      seats: [1],
+      plays: ['hide'],
+    })
   })
   test('level is shared, or another round', () => {
     const level = [...round.slice(0, 3), guess(1, 2)]
@@ -59,9 +69,18 @@ describe('rounds', () => {
   })
   test('time finishes the round; awards count and stop at 0; rounds begun stay', () => {
     expect(judged(parts([round[0], { call: 'time' }, round[1]])).result).toBeNull()
-    expect(judged(parts([round[0], { call: 'time' }, ...round.slice(1)])).result).toMatchObject({ winners: [2], ended: 'time' })
-    expect(scores(judged(parts([{ ruling: { award: { by: 1, points: -2 } } }, { ruling: { award: { by: 2, points: 2 } } }])))).toEqual([0, 2])
-    expect(inShort(judged(parts([...round, round[0], { ruling: { houseRules: { rounds: 1 } } }]))).at(-1)).toBe('already-past')
+    expect(judged(parts([round[0], { call: 'time' }, ...round.slice(1)])).result).toMatchObject({
+      winners: [2],
+      ended: 'time',
+    })
+    expect(
+      scores(
+        judged(parts([{ ruling: { award: { by: 1, points: -2 } } }, { ruling: { award: { by: 2, points: 2 } } }])),
+      ),
+    ).toEqual([0, 2])
+    expect(inShort(judged(parts([...round, round[0], { ruling: { houseRules: { rounds: 1 } } }]))).at(-1)).toBe(
+      'already-past',
+    )
   })
   test('when no domino is left that may be hidden all are mixed again', () => {
     const small = { ...times, sides: 2, rounds: 9 }
@@ -85,7 +104,9 @@ test('before the guess the room gets nothing of the covered part, after it every
   expect(view([hide(1, [5, 2], 1, 7)])).toMatchObject({ hidden: { by: 1, shown: 2, covered: 1, total: 7 } })
   expect(JSON.stringify(view([hide(1, [5, 2], 1, 7)], { pieces: 'dominoes' }))).not.toContain('5')
   expect(judged(parts([hide(1, [5, 2], 1, 7)])).verdicts[0]!.working).toBe('')
-  expect(view([hide(1, [5, 2], 1, 7), guess(2, 4)]).history).toEqual([{ by: 1, parts: [5, 2], covered: 1, total: 7, said: 4, found: false }])
+  expect(view([hide(1, [5, 2], 1, 7), guess(2, 4)]).history).toEqual([
+    { by: 1, parts: [5, 2], covered: 1, total: 7, said: 4, found: false },
+  ])
 })
 
 test.each([
@@ -117,10 +138,12 @@ test('the aid: pairs that make a total, and dominoes left', () => {
 test('facts: the hider’s sum, and what the guess takes away', () => {
   const state = { hidden: { by: 1, parts: [3, 4], covered: 2, total: 7 } } as unknown as CoverState
   const rules = schema.parse({}) as unknown as CoverRules
-  expect(game.facts(rules, { hidden: null } as CoverState, { do: 'hide', by: 1, parts: [3, 4], covered: 2, announced: 8 })).toEqual([
-    { operation: 'add', terms: [3, 4], answer: 7, said: 8 },
+  expect(
+    game.facts(rules, { hidden: null } as CoverState, { do: 'hide', by: 1, parts: [3, 4], covered: 2, announced: 8 }),
+  ).toEqual([{ operation: 'add', terms: [3, 4], answer: 7, said: 8 }])
+  expect(game.facts(rules, state, { do: 'guess', by: 2, said: 5 })).toEqual([
+    { operation: 'subtract', terms: [7, 3], answer: 4, said: 5 },
   ])
-  expect(game.facts(rules, state, { do: 'guess', by: 2, said: 5 })).toEqual([{ operation: 'subtract', terms: [7, 3], answer: 4, said: 5 }])
   const product = { ...state, hidden: { ...state.hidden!, total: 12 } }
   expect(game.facts({ ...rules, combine: 'times' }, product, { do: 'guess', by: 2, said: 5 })).toEqual([
     { operation: 'times', terms: [3, 4], answer: 12, said: 15 },

@@ -54,7 +54,14 @@ export const coveredPart = defineGame<CoverRules, null, CoverPlay, CoverState>({
   facts(given, state, play) {
     if (play.do === 'hide') {
       const [a, b] = play.parts
-      return [{ operation: given.combine, terms: [a, b], answer: given.combine === 'add' ? a + b : a * b, said: play.announced }]
+      return [
+        {
+          operation: given.combine,
+          terms: [a, b],
+          answer: given.combine === 'add' ? a + b : a * b,
+          said: play.announced,
+        },
+      ]
     }
     if (!state.hidden) return []
     const [shown, part, { total }] = [rules.shownPart(state.hidden), rules.coveredPart(state.hidden), state.hidden]

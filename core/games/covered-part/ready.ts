@@ -24,7 +24,16 @@ export const ready: Ready<CoverRules> = {
         widths: [1.6, 1.4, 1.4, 1.6, 1],
         rows: span(1, rounds * 2).map((turn) => [turn % 2 === 1 ? 'Player 1' : 'Player 2', '', '', '', '']),
       },
-      ...(pieces === 'dominoes' ? [{ id: 'dominoes', title: 'Dominoes to cut out', kind: 'dominoes' as const, high: Math.min(sides, MOST_PIPS) }] : []),
+      ...(pieces === 'dominoes'
+        ? [
+            {
+              id: 'dominoes',
+              title: 'Dominoes to cut out',
+              kind: 'dominoes' as const,
+              high: Math.min(sides, MOST_PIPS),
+            },
+          ]
+        : []),
       { id: 'chart', title: 'Chart, for settling', kind: 'chart', operation: combine, down: parts, across: parts },
     ]
   },

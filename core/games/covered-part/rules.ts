@@ -16,8 +16,18 @@ export const houseRules = z.object({
     .enum(['dice', 'dominoes'])
     .default('dice')
     .meta({ label: 'Pieces', hint: 'Two dice, or a domino.', choices: { dice: 'Two dice', dominoes: 'Dominoes' } }),
-  sides: z.int().min(2).max(20).default(6).meta({ label: 'Up to', hint: 'Faces on each die from 1 up; pips on each half of a domino from 0 up.' }),
-  rounds: z.int().min(1).max(50).default(5).meta({ label: 'Rounds', hint: 'In a round each hides once.', changeable: true }),
+  sides: z
+    .int()
+    .min(2)
+    .max(20)
+    .default(6)
+    .meta({ label: 'Up to', hint: 'Faces on each die from 1 up; pips on each half of a domino from 0 up.' }),
+  rounds: z
+    .int()
+    .min(1)
+    .max(50)
+    .default(5)
+    .meta({ label: 'Rounds', hint: 'In a round each hides once.', changeable: true }),
 })
 export type CoverRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
@@ -105,15 +115,25 @@ export function judge(rules: CoverRules, state: CoverState, play: CoverPlay): Ga
   return play.do === 'hide' ? judgeHide(rules, state, play) : judgeGuess(rules, state, play)
 }
 
-function judgeHide(rules: CoverRules, state: CoverState, { by, parts, covered, announced }: Hide): GameVerdict<CoverState> {
+function judgeHide(
+  rules: CoverRules,
+  state: CoverState,
+  { by, parts, covered, announced }: Hide,
+): GameVerdict<CoverState> {
   const { pieces, sides, combine } = rules
   const blank = pieces === 'dominoes' ? parts.find((part) => part < 0 || part > sides) : undefined
-  const noFace = pieces === 'dice' ? refuseFaces(parts, sides) : blank === undefined ? null : refuse('no-such-face', { face: blank, pips: sides })
+  const noFace =
+    pieces === 'dice'
+      ? refuseFaces(parts, sides)
+      : blank === undefined
+        ? null
+        : refuse('no-such-face', { face: blank, pips: sides })
   if (noFace) return noFace
   const sum = combined(parts, combine)
   if (announced !== sum.equals) return refuse('wrong-announcement', { by, announced, total: sum.equals }, [sum])
   const hidden: Hidden = { by, parts, covered, total: sum.equals }
-  if (combine === 'times' && shownPart(hidden) === 0) return refuse('cannot-be-worked-out', { by, covered: coveredPart(hidden) }, [sum])
+  if (combine === 'times' && shownPart(hidden) === 0)
+    return refuse('cannot-be-worked-out', { by, covered: coveredPart(hidden) }, [sum])
   const domino = dominoOf(parts)
   if (pieces === 'dominoes' && state.used.includes(domino)) return refuse('domino-used', { domino })
   const used = pieces === 'dominoes' ? [...state.used, domino] : state.used
@@ -157,8 +177,15 @@ export function award(_rules: CoverRules, state: CoverState, seat: number, point
 }
 
 /** The match as the room sees it: what lies covered is not in it. */
-export function view(_rules: CoverRules, { hidden, ...state }: CoverState): Omit<CoverState, 'hidden'> & { readonly hidden: PublicHidden | null } {
+export function view(
+  _rules: CoverRules,
+  { hidden, ...state }: CoverState,
+): Omit<CoverState, 'hidden'> & { readonly hidden: PublicHidden | null } {
   // A domino is told by both halves, so the one that lies covered now is left out too.
   const used = hidden ? state.used.filter((domino) => domino !== dominoOf(hidden.parts)) : state.used
-  return { ...state, used, hidden: hidden && { by: hidden.by, shown: shownPart(hidden), covered: hidden.covered, total: hidden.total } }
+  return {
+    ...state,
+    used,
+    hidden: hidden && { by: hidden.by, shown: shownPart(hidden), covered: hidden.covered, total: hidden.total },
+  }
 }

@@ -6,24 +6,36 @@ import { count } from '#core/wording/words'
 export const wording: GameWording<CoverRules, CoverPlay, CoverState> = {
   reasons: {
     'no-such-face': ({ face, sides, pips }) =>
-      pips === undefined ? `There is no ${String(face)} on a die with ${String(sides)} sides.` : `No half of a domino here has ${String(face)} pips.`,
+      pips === undefined
+        ? `There is no ${String(face)} on a die with ${String(sides)} sides.`
+        : `No half of a domino here has ${String(face)} pips.`,
     'wrong-announcement': ({ by, announced, total }, { name }) =>
       `${name(Number(by))} announced ${String(announced)}; it is ${String(total)}. Put it right before the guess.`,
-    'cannot-be-worked-out': ({ covered }) => `Nothing times anything is nothing: beside a 0 nobody can work out the ${String(covered)}. Cover the other part.`,
-    'domino-used': ({ domino }) => `The domino ${String(domino).replace('|', ' and ')} was hidden before; all are mixed again once each has been.`,
+    'cannot-be-worked-out': ({ covered }) =>
+      `Nothing times anything is nothing: beside a 0 nobody can work out the ${String(covered)}. Cover the other part.`,
+    'domino-used': ({ domino }) =>
+      `The domino ${String(domino).replace('|', ' and ')} was hidden before; all are mixed again once each has been.`,
   },
   notes: {
-    covered: ({ by, shown, total }, { name }) => `${name(Number(by))} shows ${String(shown)} and announces ${String(total)}. What lies under the cover?`,
+    covered: ({ by, shown, total }, { name }) =>
+      `${name(Number(by))} shows ${String(shown)} and announces ${String(total)}. What lies under the cover?`,
     mixed: () => 'That was the last domino: all are mixed again.',
     found: ({ by, part }, { name }) => `${name(Number(by))} found it: ${String(part)}.`,
-    'not-found': ({ by, said, part }, { name }) => `${name(Number(by))} said ${String(said)}; ${String(part)} was covered.`,
+    'not-found': ({ by, said, part }, { name }) =>
+      `${name(Number(by))} said ${String(said)}; ${String(part)} was covered.`,
   },
   why: { 'most-found': 'most parts found' },
   play: (play, { name }) =>
-    play.do === 'guess' ? `${name(play.by)} guesses ${play.said}` : `${name(play.by)} covers a part beside ${shownPart(play)} and announces ${play.announced}`,
+    play.do === 'guess'
+      ? `${name(play.by)} guesses ${play.said}`
+      : `${name(play.by)} covers a part beside ${shownPart(play)} and announces ${play.announced}`,
   readBack: ({ combine, pieces, sides, rounds }) => [
-    pieces === 'dice' ? `Two dice with ${sides} sides.` : `Dominoes with 0 to ${sides} pips on each half; each is hidden once, then all are mixed again.`,
-    combine === 'add' ? 'The hider adds both parts and tells the total.' : 'The hider multiplies both parts and tells the total.',
+    pieces === 'dice'
+      ? `Two dice with ${sides} sides.`
+      : `Dominoes with 0 to ${sides} pips on each half; each is hidden once, then all are mixed again.`,
+    combine === 'add'
+      ? 'The hider adds both parts and tells the total.'
+      : 'The hider multiplies both parts and tells the total.',
     'One part is covered; the other player finds it.',
     `${count(rounds, 'round', 'rounds')} in which each hides once; most parts found win.`,
   ],

@@ -24,7 +24,8 @@ export function outlook(rules: EbbRules, state: EbbState, seat: number): Outlook
   const up = numbers.filter(adds).length
   const before = state.totals[seat - 1]!
   let change = 0
-  for (const card of numbers) change += wildFirst * rankOf(card)! + (1 - wildFirst) * (flow(rules, before, card, false).after - before)
+  for (const card of numbers)
+    change += wildFirst * rankOf(card)! + (1 - wildFirst) * (flow(rules, before, card, false).after - before)
   const rises = wildFirst + ((1 - wildFirst) * up) / numbers.length
   return { up, down: numbers.length - up, wilds, rises, falls: 1 - rises, change: change / numbers.length }
 }

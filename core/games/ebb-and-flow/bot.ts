@@ -1,5 +1,14 @@
 import type { Dealt, Wish } from '#core/game'
-import { deckFor, flow, rankOf, type Colour, type EbbCard, type EbbRules, type EbbState, type Flip } from '#core/games/ebb-and-flow/rules'
+import {
+  deckFor,
+  flow,
+  rankOf,
+  type Colour,
+  type EbbCard,
+  type EbbRules,
+  type EbbState,
+  type Flip,
+} from '#core/games/ebb-and-flow/rules'
 import { deckSize, restOfDeck } from '#core/pack'
 import type { Random } from '#core/random'
 
@@ -12,12 +21,15 @@ function named(card: EbbCard): Pick<Flip, 'card' | 'colour'> {
 
 function flipped(rules: EbbRules, state: EbbState, seat: number, card: EbbCard): Flip {
   const play: Flip = { do: 'flip', by: seat, ...named(card) }
-  return card === 'wild' ? play : { ...play, said: flow(rules, state.totals[seat - 1]!, card, state.wild).after, explained: true }
+  return card === 'wild'
+    ? play
+    : { ...play, said: flow(rules, state.totals[seat - 1]!, card, state.wild).after, explained: true }
 }
 
 /** Every card that may come, with the right total said. */
 export function* plays(rules: EbbRules, state: EbbState, seat: number): Generator<Flip> {
-  if (seat === state.turn) for (const card of new Set(restOfDeck(deckFor(rules), state.gone))) yield flipped(rules, state, seat, card)
+  if (seat === state.turn)
+    for (const card of new Set(restOfDeck(deckFor(rules), state.gone))) yield flipped(rules, state, seat, card)
 }
 
 function draw(rules: EbbRules, state: EbbState, random: Random): EbbCard {

@@ -35,10 +35,17 @@ test.each([
   ['on the floor', [flip(1, 9, { said: 0 })], { answers: 'must-be-right' }, 'ok'],
   ['below zero where that may be', [flip(1, 9, { said: -4 })], { answers: 'must-be-right', floor: null }, 'ok'],
   ['nothing is asked of a wild', [flip(1, 'wild')], { answers: 'must-be-right', explain: 'required' }, 'ok'],
-  ['an odd card after a wild is added', [flip(1, 'wild'), flip(1, 9, { said: 14 })], { answers: 'must-be-right' }, 'ok'],
+  [
+    'an odd card after a wild is added',
+    [flip(1, 'wild'), flip(1, 9, { said: 14 })],
+    { answers: 'must-be-right' },
+    'ok',
+  ],
   ['unexplained', [flip(1, 4, { said: 9 })], { explain: 'required' }, 'unexplained'],
   ['an award', [{ ruling: { award: { by: 1, points: 3 } } }], {}, 'no-points-here'],
-])('%s', (_what, entries, houseRules, verdict) => expect(inShort(judged(parts(entries, houseRules))).at(-1)).toBe(verdict))
+])('%s', (_what, entries, houseRules, verdict) =>
+  expect(inShort(judged(parts(entries, houseRules))).at(-1)).toBe(verdict),
+)
 
 describe('what a card does', () => {
   test.each([
@@ -67,7 +74,9 @@ describe('the end', () => {
     const answer = judged(parts([flip(1, 4), flip(2, 4), flip(3, 5)], small, three))
     expect(answer.result).toEqual({ winners: [1, 2], shared: true, why: 'highest-total' })
     expect(judged(parts([flip(1, 4), flip(2, 5), flip(1, 4)], small)).result).toBeNull()
-    expect(judged(parts([flip(1, 4), flip(2, 5), flip(1, 4), flip(2, 5)], small)).result).toMatchObject({ winners: [1] })
+    expect(judged(parts([flip(1, 4), flip(2, 5), flip(1, 4), flip(2, 5)], small)).result).toMatchObject({
+      winners: [1],
+    })
   })
   test('a wild uses up no turn', () => {
     const entries = [flip(1, 4), flip(2, 'wild'), flip(2, 5), flip(1, 4)]
@@ -75,9 +84,14 @@ describe('the end', () => {
   })
   test('after the turns agreed; never fewer than have begun; time finishes the round', () => {
     expect(judged(parts([flip(1, 4), flip(2, 6)], { turns: 1 })).result).toMatchObject({ winners: [2] })
-    expect(inShort(judged(parts([flip(1, 4), flip(2, 6), flip(1, 4), { ruling: { houseRules: { turns: 1 } } }]))).at(-1)).toBe('already-past')
+    expect(
+      inShort(judged(parts([flip(1, 4), flip(2, 6), flip(1, 4), { ruling: { houseRules: { turns: 1 } } }]))).at(-1),
+    ).toBe('already-past')
     expect(judged(parts([flip(1, 'wild'), { call: 'time' }, flip(1, 4)])).result).toBeNull()
-    expect(judged(parts([flip(1, 'wild'), { call: 'time' }, flip(1, 4), flip(2, 4)])).result).toMatchObject({ shared: true, ended: 'time' })
+    expect(judged(parts([flip(1, 'wild'), { call: 'time' }, flip(1, 4), flip(2, 4)])).result).toMatchObject({
+      shared: true,
+      ended: 'time',
+    })
   })
 })
 
@@ -113,7 +127,9 @@ describe('preparing and the aid', () => {
     // Of 4, 7 and a wild: the wild comes first in a third of the cases, and then either is added.
     const now = outlook(...stateOf([], small), 1)!
     expect([now.up, now.down, now.wilds]).toEqual([1, 1, 1])
-    expect([now.rises, now.falls, now.change].map((value) => value.toFixed(6))).toEqual([2 / 3, 1 / 3, (5.5 + 4 - 5) / 3].map((value) => value.toFixed(6)))
+    expect([now.rises, now.falls, now.change].map((value) => value.toFixed(6))).toEqual(
+      [2 / 3, 1 / 3, (5.5 + 4 - 5) / 3].map((value) => value.toFixed(6)),
+    )
     expect(outlook(...stateOf([flip(1, 'wild')], small), 1)).toMatchObject({ rises: 1, falls: 0, change: 5.5 })
   })
 })

@@ -18,10 +18,25 @@ export const ebbAndFlow = defineGame<EbbRules, null, Flip, EbbState>({
   defaults: rules.defaults,
   presets: [
     { id: 'usual', label: 'Evens add', hint: '4 to 9, four wilds.', rules: {} },
-    { id: 'small', label: 'Small numbers', hint: '1 to 6, no wilds, six turns each.', rules: { ranks: [1, 2, 3, 4, 5, 6], wilds: 0, turns: 6 } },
-    { id: 'colour', label: 'Warm and cool', hint: 'Warm adds, cool takes away.', rules: { swing: 'colour', ranks: [1, 2, 3, 4, 5, 6, 7, 8] } },
+    {
+      id: 'small',
+      label: 'Small numbers',
+      hint: '1 to 6, no wilds, six turns each.',
+      rules: { ranks: [1, 2, 3, 4, 5, 6], wilds: 0, turns: 6 },
+    },
+    {
+      id: 'colour',
+      label: 'Warm and cool',
+      hint: 'Warm adds, cool takes away.',
+      rules: { swing: 'colour', ranks: [1, 2, 3, 4, 5, 6, 7, 8] },
+    },
     { id: 'below', label: 'Below zero', hint: 'Totals may fall below zero.', rules: { floor: null, start: 0 } },
-    { id: 'large', label: 'Two figures', hint: '10 to 19, from 40.', rules: { ranks: [10, 11, 12, 13, 14, 15, 16, 17, 18, 19], copies: 2, start: 40 } },
+    {
+      id: 'large',
+      label: 'Two figures',
+      hint: '10 to 19, from 40.',
+      rules: { ranks: [10, 11, 12, 13, 14, 15, 16, 17, 18, 19], copies: 2, start: 40 },
+    },
   ],
   opening: z.null(),
   play: rules.playSchema,

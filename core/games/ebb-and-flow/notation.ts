@@ -17,6 +17,9 @@ export function readPlay(text: string, _rules: EbbRules, state: EbbState): ReadP
   const told = readSaid(said)
   const shown = wild
     ? ({ card: 'wild' } as const)
-    : { card: Number(card), ...(colour ? { colour: colour.startsWith('w') ? ('warm' as const) : ('cool' as const) } : {}) }
+    : {
+        card: Number(card),
+        ...(colour ? { colour: colour.startsWith('w') ? ('warm' as const) : ('cool' as const) } : {}),
+      }
   return { ok: true, play: { do: 'flip', by: by ?? state.turn, ...shown, ...told, ...extras } }
 }

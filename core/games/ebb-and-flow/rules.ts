@@ -25,11 +25,30 @@ export const houseRules = z.object({
       choices: { parity: 'Evens add, odds take', colour: 'Warm adds, cool takes' },
     }),
   start: z.int().min(-1000).max(1000).default(5).meta({ label: 'Start', hint: 'What everybody begins with.' }),
-  ranks: z.array(z.int().min(0).max(100)).min(1).max(30).default([4, 5, 6, 7, 8, 9]).meta({ label: 'Ranks', hint: 'The numbers in the pack, each once.' }),
+  ranks: z
+    .array(z.int().min(0).max(100))
+    .min(1)
+    .max(30)
+    .default([4, 5, 6, 7, 8, 9])
+    .meta({ label: 'Ranks', hint: 'The numbers in the pack, each once.' }),
   copies: z.int().min(1).max(12).default(4).meta({ label: 'Of each', hint: 'How many cards of each number.' }),
-  wilds: z.int().min(0).max(12).default(4).meta({ label: 'Wilds', hint: 'After a wild the same player turns again, and that card is added.' }),
-  floor: z.int().min(0).max(0).nullable().default(0).meta({ label: 'Floor', hint: 'Nobody falls below it.', none: 'Below zero too', suggest: 0 }),
-  allowUnfair: z.boolean().default(false).meta({ label: 'Unfair pack', hint: 'Allow more cards that add than take away, or the other way round.' }),
+  wilds: z
+    .int()
+    .min(0)
+    .max(12)
+    .default(4)
+    .meta({ label: 'Wilds', hint: 'After a wild the same player turns again, and that card is added.' }),
+  floor: z
+    .int()
+    .min(0)
+    .max(0)
+    .nullable()
+    .default(0)
+    .meta({ label: 'Floor', hint: 'Nobody falls below it.', none: 'Below zero too', suggest: 0 }),
+  allowUnfair: z
+    .boolean()
+    .default(false)
+    .meta({ label: 'Unfair pack', hint: 'Allow more cards that add than take away, or the other way round.' }),
   turns: z
     .int()
     .min(1)
@@ -51,7 +70,12 @@ export interface Flip extends Told {
 }
 
 export const playSchema: z.ZodType<Flip> = z.discriminatedUnion('do', [
-  playShape('flip', { by: whole, card: z.union([whole, z.literal('wild')]), colour: z.enum(COLOURS).optional(), said: whole.optional() }),
+  playShape('flip', {
+    by: whole,
+    card: z.union([whole, z.literal('wild')]),
+    colour: z.enum(COLOURS).optional(),
+    said: whole.optional(),
+  }),
 ])
 
 /** A card as it is counted: a number, one with its colour, or a wild. */
@@ -77,7 +101,8 @@ export interface EbbState extends Turns {
   readonly newest: Turned | null
 }
 
-export const cardOf = (card: number | 'wild', colour?: Colour): EbbCard => (colour === undefined ? card : `${colour} ${card}`)
+export const cardOf = (card: number | 'wild', colour?: Colour): EbbCard =>
+  colour === undefined ? card : `${colour} ${card}`
 
 /** The number on a card; null for a wild. */
 export function rankOf(card: EbbCard): number | null {
@@ -96,7 +121,8 @@ export function deckFor(rules: EbbRules): Deck<EbbCard> {
   const known = DECKS.get(rules)
   if (known) return known
   const { swing, ranks, copies, wilds } = rules
-  const numbers: EbbCard[] = swing === 'parity' ? [...ranks] : ranks.flatMap((rank) => COLOURS.map((colour) => cardOf(rank, colour)))
+  const numbers: EbbCard[] =
+    swing === 'parity' ? [...ranks] : ranks.flatMap((rank) => COLOURS.map((colour) => cardOf(rank, colour)))
   const inPack = new Set(numbers)
   const each = swing === 'parity' ? copies : copies / 2
   const deck: Deck<EbbCard> = {
@@ -131,13 +157,17 @@ export const defaults = ({ swing }: Readonly<Record<string, unknown>>) => (swing
 export function problems(rules: EbbRules, seats: number): readonly Problem[] {
   const { swing, start, ranks, copies, wilds, floor, allowUnfair } = rules
   const found: Problem[] = []
-  if (floor !== null && start < floor) found.push(problem('houseRules.start', 'bad-house-rule', { rule: 'start', value: start, least: floor }))
-  if (new Set(ranks).size < ranks.length) found.push(problem('houseRules.ranks', 'bad-house-rule', { rule: 'ranks', value: ranks }))
-  if (ranks.length * copies + wilds > MOST_CARDS) found.push(problem('houseRules.copies', 'bad-house-rule', { rule: 'copies', value: copies }))
+  if (floor !== null && start < floor)
+    found.push(problem('houseRules.start', 'bad-house-rule', { rule: 'start', value: start, least: floor }))
+  if (new Set(ranks).size < ranks.length)
+    found.push(problem('houseRules.ranks', 'bad-house-rule', { rule: 'ranks', value: ranks }))
+  if (ranks.length * copies + wilds > MOST_CARDS)
+    found.push(problem('houseRules.copies', 'bad-house-rule', { rule: 'copies', value: copies }))
   const { up, down } = tides(rules)
   if (swing === 'colour' && copies % 2) found.push(problem('houseRules.copies', 'unfair-pack', { copies }))
   else if (up !== down && !allowUnfair) found.push(problem('houseRules.ranks', 'unfair-pack', { up, down }))
-  if (ranks.length * copies < seats) found.push(problem('houseRules.ranks', 'pack-too-small', { dealt: seats, cards: ranks.length * copies }))
+  if (ranks.length * copies < seats)
+    found.push(problem('houseRules.ranks', 'pack-too-small', { dealt: seats, cards: ranks.length * copies }))
   return found
 }
 
@@ -146,20 +176,32 @@ export function misshapen({ swing }: EbbRules, { card, colour }: Flip): Facts | 
 }
 
 export function open({ start }: EbbRules, seating: Pick<Seating, 'seats' | 'first'>): { state: EbbState } {
-  return { state: { ...openTurns(seating), totals: everySeat(seating.seats, start), gone: [], wild: false, newest: null } }
+  return {
+    state: { ...openTurns(seating), totals: everySeat(seating.seats, start), gone: [], wild: false, newest: null },
+  }
 }
 
 export const place = (_rules: EbbRules, state: EbbState, play: Flip) => inTurn(state, play)
 
 /** What a card makes of a total. */
-export function flow({ floor }: Pick<EbbRules, 'floor'>, before: number, card: EbbCard, afterWild: boolean): { up: boolean; after: number; bare: number } {
+export function flow(
+  { floor }: Pick<EbbRules, 'floor'>,
+  before: number,
+  card: EbbCard,
+  afterWild: boolean,
+): { up: boolean; after: number; bare: number } {
   const up = afterWild || adds(card)
   const rank = rankOf(card)!
   const bare = up ? before + rank : before - rank
   return { up, bare, after: floor === null ? bare : Math.max(floor, bare) }
 }
 
-export function judge(rules: EbbRules, state: EbbState, { by, card: shown, colour }: Flip, overrule: boolean): GameVerdict<EbbState> {
+export function judge(
+  rules: EbbRules,
+  state: EbbState,
+  { by, card: shown, colour }: Flip,
+  overrule: boolean,
+): GameVerdict<EbbState> {
   const card = cardOf(shown, colour)
   const refusal = refuseShown(deckFor(rules), state.gone, [card], overrule)
   if (refusal) return refusal

@@ -22,12 +22,15 @@ export const wording: GameWording<EbbRules, Flip, EbbState> = {
     'stays-afloat': ({ floor }) => `Nobody falls below ${String(floor)}: what would go below is let go.`,
   },
   why: { 'highest-total': 'highest total' },
-  play: ({ by, card, colour, said }, { name }) => `${name(by)} turns ${colour ? `${colour} ` : ''}${card === 'wild' ? 'a wild' : card}${andSays(said)}`,
+  play: ({ by, card, colour, said }, { name }) =>
+    `${name(by)} turns ${colour ? `${colour} ` : ''}${card === 'wild' ? 'a wild' : card}${andSays(said)}`,
   readBack: (rules) => {
     const { swing, start, ranks, copies, wilds, floor, turns } = rules
     return [
       `Everybody starts with ${start}.`,
-      swing === 'parity' ? 'Even cards add, odd cards take away.' : 'Warm cards add, cool cards take away; half of each rank is warm.',
+      swing === 'parity'
+        ? 'Even cards add, odd cards take away.'
+        : 'Warm cards add, cool cards take away; half of each rank is warm.',
       `The pack has ${count(copies, 'card', 'cards')} of each of ${list(ranks)}${wilds ? `, and ${count(wilds, 'wild', 'wilds')}` : ''}. ${sayDrift(rules)}`,
       ...(wilds ? ['After a wild the same player turns again, and that card is added whatever it is.'] : []),
       floor === null ? 'Totals may fall below zero.' : `Nobody falls below ${floor}.`,
@@ -38,6 +41,14 @@ export const wording: GameWording<EbbRules, Flip, EbbState> = {
   },
   prompts: ({ swing }, notes) =>
     notes.some(({ code }) => code === 'flowed')
-      ? ['Was it more or less than before, and by how much?', 'Which card would you like next?', 'Who is ahead, and by how much?']
-      : [swing === 'parity' ? 'Is it even or odd?' : 'Is it warm or cool?', 'Does it go up or down?', 'What have you then?'],
+      ? [
+          'Was it more or less than before, and by how much?',
+          'Which card would you like next?',
+          'Who is ahead, and by how much?',
+        ]
+      : [
+          swing === 'parity' ? 'Is it even or odd?' : 'Is it warm or cool?',
+          'Does it go up or down?',
+          'What have you then?',
+        ],
 }

@@ -76,7 +76,8 @@ function solve(rules: LandingRules, on: readonly number[], from: number): number
       const factor = (rows[below]!.get(i) ?? 0) / pivot
       if (factor === 0) continue
       rows[below]!.delete(i)
-      for (const [column, value] of rows[i]!) if (column > i) rows[below]!.set(column, (rows[below]!.get(column) ?? 0) - factor * value)
+      for (const [column, value] of rows[i]!)
+        if (column > i) rows[below]!.set(column, (rows[below]!.get(column) ?? 0) - factor * value)
       right[below]! -= factor * right[i]!
     }
   }

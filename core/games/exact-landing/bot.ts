@@ -7,7 +7,9 @@ const SHOWN = { '+': '+', '-': '−' } as const
 
 function spun(rules: LandingRules, state: LandingState, seat: number, sign: '+' | '-', step: number): Spin {
   const { to, off } = spinFrom(rules, state.places[seat - 1]!, sign, step)
-  return off === null ? { do: 'spin', by: seat, sign, step, said: to, explained: true } : { do: 'spin', by: seat, sign, step }
+  return off === null
+    ? { do: 'spin', by: seat, sign, step, said: to, explained: true }
+    : { do: 'spin', by: seat, sign, step }
 }
 
 /** Every spin that may come, with the right number said. */
@@ -16,12 +18,18 @@ export function* plays(rules: LandingRules, state: LandingState, seat: number): 
   for (const step of new Set(rules.steps)) for (const sign of SIGNS) yield spun(rules, state, seat, sign, step)
 }
 
-const spin = ({ steps }: LandingRules, random: Random) => ({ sign: SIGNS[random.whole(0, 1)]!, step: steps[random.whole(0, steps.length - 1)]! })
+const spin = ({ steps }: LandingRules, random: Random) => ({
+  sign: SIGNS[random.whole(0, 1)]!,
+  step: steps[random.whole(0, steps.length - 1)]!,
+})
 
 /** The dealer: spins the sign and the step. */
 export function deal(rules: LandingRules, _state: LandingState, _wish: Wish, random: Random): Dealt {
   const { sign, step } = spin(rules, random)
-  return { brings: { sign, step }, shown: { kind: 'spinner', values: [SHOWN[sign], step], fields: [['+', '−', '+', '−'], rules.steps] } }
+  return {
+    brings: { sign, step },
+    shown: { kind: 'spinner', values: [SHOWN[sign], step], fields: [['+', '−', '+', '−'], rules.steps] },
+  }
 }
 
 export function bot(rules: LandingRules, state: LandingState, seat: number, random: Random): Spin {

@@ -23,9 +23,16 @@ test.each([
   ['the wrong way', [spin(1, '-3', 8)], { answers: 'must-be-right' }, 'wrong-answer'],
   ['below zero', [spin(1, '-2', -1)], { start: 1, under: 'extend', answers: 'must-be-right' }, 'ok'],
   ['unexplained', [spin(1, '+3', 8)], { explain: 'required' }, 'unexplained'],
-  ['off the line nothing is asked, and what is said is ignored', [spin(1, '+3', 99)], { start: 9, answers: 'must-be-right', explain: 'required' }, 'ok'],
+  [
+    'off the line nothing is asked, and what is said is ignored',
+    [spin(1, '+3', 99)],
+    { start: 9, answers: 'must-be-right', explain: 'required' },
+    'ok',
+  ],
   ['an award', [{ ruling: { award: { by: 1, points: 1 } } }], {}, 'no-points-here'],
-])('%s', (_what, entries, houseRules, verdict) => expect(inShort(judged(parts(entries, houseRules))).at(-1)).toBe(verdict))
+])('%s', (_what, entries, houseRules, verdict) =>
+  expect(inShort(judged(parts(entries, houseRules))).at(-1)).toBe(verdict),
+)
 
 describe('off the line', () => {
   test.each([
@@ -58,20 +65,35 @@ describe('the end', () => {
     expect(judged(parts([spin(1, '+2')], { start: 8 })).result).toEqual({ winners: [1], shared: false, why: 'landed' })
     const even = { start: 8, finish: 'even-turns' }
     expect(judged(parts([spin(1, '+2')], even)).result).toBeNull()
-    expect(judged(parts([spin(1, '+2'), spin(2, '+2')], even)).result).toEqual({ winners: [1, 2], shared: true, why: 'landed' })
+    expect(judged(parts([spin(1, '+2'), spin(2, '+2')], even)).result).toEqual({
+      winners: [1, 2],
+      shared: true,
+      why: 'landed',
+    })
     expect(judged(parts([spin(1, '+2'), spin(2, '+1')], even)).result).toMatchObject({ winners: [1] })
     expect(judged(parts([spin(1, '+2'), ruling({ finish: 'at-once' })], even)).result).toMatchObject({ winners: [1] })
   })
   test('ended early the nearest wins, from either side', () => {
     const entries = [spin(1, '+3'), spin(2, '-1')]
-    expect(judged(parts([...entries, { call: 'finish' }], { goal: 6 })).result).toEqual({ winners: [1, 2], shared: true, why: 'nearest', ended: 'finish' })
-    expect(judged(parts([spin(1, '+3'), { call: 'time' }, spin(2, '+1')], { goal: 9 })).result).toMatchObject({ winners: [1], why: 'nearest', ended: 'time' })
+    expect(judged(parts([...entries, { call: 'finish' }], { goal: 6 })).result).toEqual({
+      winners: [1, 2],
+      shared: true,
+      why: 'nearest',
+      ended: 'finish',
+    })
+    expect(judged(parts([spin(1, '+3'), { call: 'time' }, spin(2, '+1')], { goal: 9 })).result).toMatchObject({
+      winners: [1],
+      why: 'nearest',
+      ended: 'time',
+    })
   })
   test('a new goal counts only when landed on; it may be the start', () => {
     const moved = [spin(1, '+3'), ruling({ goal: 8 })]
     expect(judged(parts(moved)).result).toBeNull()
     expect(inShort(judged(parts([ruling({ goal: 5 })])))).toEqual(['ok'])
-    expect(judged(parts([ruling({ goal: 5 }), spin(1, '+1'), spin(2, '+1'), spin(1, '-1')])).result).toMatchObject({ winners: [1] })
+    expect(judged(parts([ruling({ goal: 5 }), spin(1, '+1'), spin(2, '+1'), spin(1, '-1')])).result).toMatchObject({
+      winners: [1],
+    })
     expect(inShort(judged(parts([ruling({ goal: 11 })])))).toEqual(['bad-line'])
     expect(inShort(judged(parts([ruling({ low: -5 })])))).toEqual(['not-changeable'])
   })
@@ -98,7 +120,11 @@ describe('the aid', () => {
   test('which spins win, and how likely the next one does', () => {
     expect(winningSpins(rules({}), 8)).toEqual([{ sign: '+', step: 2 }])
     expect(winningSpins(rules({ goal: 4 }), 7)).toEqual([{ sign: '-', step: 3 }])
-    expect([chanceNow(rules({}), 8), chanceNow(rules({ steps: [1, 2, 2] }), 8), chanceNow(rules({}), 5)]).toEqual([1 / 6, 1 / 3, 0])
+    expect([chanceNow(rules({}), 8), chanceNow(rules({ steps: [1, 2, 2] }), 8), chanceNow(rules({}), 5)]).toEqual([
+      1 / 6,
+      1 / 3,
+      0,
+    ])
   })
   test('the mean number of spins: by hand on a short line', () => {
     // 0 to 2 by ones, home is 2: from 1 it is e, from 0 it is f; e = 1 + f/2, f = 1 + f/2 + e/2.

@@ -19,15 +19,30 @@ export const exactLanding = defineGame<LandingRules, null, Spin, LandingState>({
   houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: '0 to 10', hint: 'From 5 to 10, steps of one to three.', rules: {} },
-    { id: 'twenty', label: '0 to 20', hint: 'From 10 to 20, steps to six.', rules: { high: 20, start: 10, goal: 20, steps: [1, 2, 3, 4, 5, 6] } },
-    { id: 'below', label: 'Below zero', hint: 'The line goes on below 0; even turns.', rules: { under: 'extend', finish: 'even-turns' } },
+    {
+      id: 'twenty',
+      label: '0 to 20',
+      hint: 'From 10 to 20, steps to six.',
+      rules: { high: 20, start: 10, goal: 20, steps: [1, 2, 3, 4, 5, 6] },
+    },
+    {
+      id: 'below',
+      label: 'Below zero',
+      hint: 'The line goes on below 0; even turns.',
+      rules: { under: 'extend', finish: 'even-turns' },
+    },
     {
       id: 'around-zero',
       label: 'Around zero',
       hint: 'From −10 to 10, home is 0.',
       rules: { low: -10, high: 10, start: -6, goal: 0, steps: [1, 2, 3, 4] },
     },
-    { id: 'tens', label: 'By tens', hint: '0 to 100 in tens.', rules: { high: 100, start: 50, goal: 100, steps: [10, 20, 30] } },
+    {
+      id: 'tens',
+      label: 'By tens',
+      hint: '0 to 100 in tens.',
+      rules: { high: 100, start: 50, goal: 100, steps: [10, 20, 30] },
+    },
   ],
   opening: z.null(),
   play: rules.playSchema,

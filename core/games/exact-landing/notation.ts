@@ -14,5 +14,15 @@ export function readPlay(text: string, _rules: LandingRules, state: LandingState
   const found = FORM.exec(rest)
   if (!found) return notUnderstood(text)
   const said = readSaid(found[3])
-  return { ok: true, play: { do: 'spin', by: by ?? state.turn, sign: found[1] === '+' ? '+' : '-', step: Number(found[2]), ...said, ...extras } }
+  return {
+    ok: true,
+    play: {
+      do: 'spin',
+      by: by ?? state.turn,
+      sign: found[1] === '+' ? '+' : '-',
+      step: Number(found[2]),
+      ...said,
+      ...extras,
+    },
+  }
 }

@@ -19,11 +19,19 @@ const beyond = { 'spin-again': 'spin again', 'lose-turn': 'the turn is lost', ex
 export const ready: Ready<LandingRules> = {
   aloud: ({ start, goal, over, under, finish }) => [
     `Everybody starts on ${start}; spin for plus or minus and for how far, and go that many steps.`,
-    over === under ? `Beyond either end: ${beyond[over]}.` : `Beyond the upper end: ${beyond[over]}; beyond the lower end: ${beyond[under]}.`,
+    over === under
+      ? `Beyond either end: ${beyond[over]}.`
+      : `Beyond the upper end: ${beyond[over]}; beyond the lower end: ${beyond[under]}.`,
     `Whoever lands exactly on ${goal} wins${finish === 'even-turns' ? ', once all have had as many turns' : ''}.`,
   ],
   sheets: (rules, seats) => [
-    { id: 'line', title: `Number line from ${rules.low} to ${rules.high}`, kind: 'line', stops: stopsOf(rules), strong: [rules.start, rules.goal] },
+    {
+      id: 'line',
+      title: `Number line from ${rules.low} to ${rules.high}`,
+      kind: 'line',
+      stops: stopsOf(rules),
+      strong: [rules.start, rules.goal],
+    },
     {
       id: 'discs',
       title: 'Spinners',

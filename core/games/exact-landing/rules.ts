@@ -30,7 +30,12 @@ export const houseRules = z.object({
   low: z.int().min(-FAR).max(FAR).default(0).meta({ label: 'Line from', hint: 'The lower end of the line.' }),
   high: z.int().min(-FAR).max(FAR).default(10).meta({ label: 'Line to', hint: 'The upper end of the line.' }),
   start: z.int().min(-FAR).max(FAR).default(5).meta({ label: 'Start', hint: 'Where every piece begins.' }),
-  goal: z.int().min(-FAR).max(FAR).default(10).meta({ label: 'Goal', hint: 'The number to land on exactly.', changeable: true }),
+  goal: z
+    .int()
+    .min(-FAR)
+    .max(FAR)
+    .default(10)
+    .meta({ label: 'Goal', hint: 'The number to land on exactly.', changeable: true }),
   steps: z
     .array(z.int().min(1).max(100))
     .min(1)
@@ -83,7 +88,8 @@ export interface LandingState extends Turns {
 /** A line, a start and a goal that fit, and steps that can lead there. In the middle of a match the goal may be the start. */
 export function problems(rules: LandingRules, when: 'setup' | 'ruling'): readonly Problem[] {
   const { low, high, start, goal } = rules
-  const bad = (rule: 'high' | 'start' | 'goal') => problem(`houseRules.${rule}`, 'bad-line', { rule, value: rules[rule], low, high })
+  const bad = (rule: 'high' | 'start' | 'goal') =>
+    problem(`houseRules.${rule}`, 'bad-line', { rule, value: rules[rule], low, high })
   const onLine = (at: number) => at >= low && at <= high
   if (high <= low) return [bad('high')]
   if (!onLine(start)) return [bad('start')]
@@ -99,7 +105,12 @@ export function open({ start }: LandingRules, seating: Pick<Seating, 'seats' | '
 export const place = (_rules: LandingRules, state: LandingState, play: Spin) => inTurn(state, play)
 
 /** Where a spin leads: the number reached, and the end beyond which that is off the line (null where it is not). */
-export function spinFrom({ low, high, over, under }: LandingRules, from: number, sign: '+' | '-', step: number): { to: number; off: 'over' | 'under' | null } {
+export function spinFrom(
+  { low, high, over, under }: LandingRules,
+  from: number,
+  sign: '+' | '-',
+  step: number,
+): { to: number; off: 'over' | 'under' | null } {
   const to = sign === '+' ? from + step : from - step
   // A piece beyond an end that goes on no more may move back; only farther out is off.
   if (to > high && to > from && over !== 'extend') return { to, off: 'over' }
@@ -118,7 +129,12 @@ export function judge(rules: LandingRules, state: LandingState, { by, sign, step
     const again = rules[off] === 'spin-again'
     // The same turn goes on, so nobody's turn is over and nothing is asked.
     const next: LandingState = again ? { ...state, fresh: false, newest } : { ...state, ...passTurn(state), newest }
-    return { stands: true, next, working, notes: [{ code: again ? 'spin-again' : 'turn-lost', facts: { by, to, from } }] }
+    return {
+      stands: true,
+      next,
+      working,
+      notes: [{ code: again ? 'spin-again' : 'turn-lost', facts: { by, to, from } }],
+    }
   }
   const lands = to === rules.goal
   const next: LandingState = {
@@ -127,7 +143,13 @@ export function judge(rules: LandingRules, state: LandingState, { by, sign, step
     landed: lands ? [...state.landed, by] : state.landed,
     newest,
   }
-  return { stands: true, next, working, notes: [{ code: lands ? 'lands' : 'moves', facts: { by, to } }], asks: { answer: to, explanation: true } }
+  return {
+    stands: true,
+    next,
+    working,
+    notes: [{ code: lands ? 'lands' : 'moves', facts: { by, to } }],
+    asks: { answer: to, explanation: true },
+  }
 }
 
 export function awaits(_rules: LandingRules, state: LandingState): Awaits {

@@ -23,17 +23,23 @@ export const wording: GameWording<LandingRules, Spin, LandingState> = {
   notes: {
     moves: ({ by, to }, { name }) => `${name(Number(by))} stands on ${String(to)}.`,
     lands: ({ by, to }, { name }) => `${name(Number(by))} lands on ${String(to)}, the goal!`,
-    'spin-again': ({ by, to, from }, { name }) => `${String(to)} is off the line: ${name(Number(by))} stays on ${String(from)} and spins again.`,
-    'turn-lost': ({ by, to, from }, { name }) => `${String(to)} is off the line: ${name(Number(by))} stays on ${String(from)}, the turn is lost.`,
+    'spin-again': ({ by, to, from }, { name }) =>
+      `${String(to)} is off the line: ${name(Number(by))} stays on ${String(from)} and spins again.`,
+    'turn-lost': ({ by, to, from }, { name }) =>
+      `${String(to)} is off the line: ${name(Number(by))} stays on ${String(from)}, the turn is lost.`,
   },
   why: { landed: 'landed on the goal', nearest: 'nearest to the goal' },
   play: ({ by, sign, step, said }, { name }) => `${name(by)} spins ${sign === '-' ? '−' : '+'}${step}${andSays(said)}`,
   readBack: ({ low, high, start, goal, steps, over, under, finish }) => [
     `A number line from ${low} to ${high}. Every piece starts on ${start}; the goal is ${goal}.`,
     `One spinner says plus or minus, another one how far: ${list(steps)}.`,
-    over === under ? `A spin off either end ${BEYOND[over]}.` : `A spin beyond ${high} ${BEYOND[over]}; one below ${low} ${BEYOND[under]}.`,
+    over === under
+      ? `A spin off either end ${BEYOND[over]}.`
+      : `A spin beyond ${high} ${BEYOND[over]}; one below ${low} ${BEYOND[under]}.`,
     ...(over === 'extend' && under === 'extend' ? ['Both ends go on: the match may never end. A clock helps.'] : []),
-    finish === 'at-once' ? 'Whoever lands on the goal wins at once.' : 'When somebody lands on the goal the round is played to its end; all who landed win.',
+    finish === 'at-once'
+      ? 'Whoever lands on the goal wins at once.'
+      : 'When somebody lands on the goal the round is played to its end; all who landed win.',
   ],
   prompts: (_rules, notes) =>
     notes.length

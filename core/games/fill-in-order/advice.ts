@@ -1,12 +1,25 @@
-import { deckFor, lyingIn, openSlots, slotFor, type Face, type FillRules, type FillState } from '#core/games/fill-in-order/rules'
+import {
+  deckFor,
+  lyingIn,
+  openSlots,
+  slotFor,
+  type Face,
+  type FillRules,
+  type FillState,
+} from '#core/games/fill-in-order/rules'
 import { countsOf, restOfDeck } from '#core/pack'
 import { seatsFrom } from '#core/seats'
 
 /** Which cards would fit a seat now, and the exact chance that a card nobody has seen does. */
-export function outlook(rules: FillRules, state: FillState, seat: number): { readonly fit: readonly Face[]; readonly chance: number } {
+export function outlook(
+  rules: FillRules,
+  state: FillState,
+  seat: number,
+): { readonly fit: readonly Face[]; readonly chance: number } {
   const layout = state.layouts[seat - 1]!
   const slots = openSlots(layout)
-  const fits = (face: Face) => (rules.wild !== 'none' && face === rules.wild ? slots.length > 0 : slotFor(layout, face) !== null)
+  const fits = (face: Face) =>
+    rules.wild !== 'none' && face === rules.wild ? slots.length > 0 : slotFor(layout, face) !== null
   // What lies hidden and what is in the stock has been seen by nobody: the next card is any of them.
   const unseen = restOfDeck(deckFor(rules), lyingIn(state))
   let count = 0

@@ -63,7 +63,11 @@ export function deal(rules: FillRules, before: FillState, wish: Wish): Dealt | n
       return typeof given === 'object' && open.includes(given.slot) ? given.slot : null
     },
   )
-  return { brings: { cards }, shown: { kind: 'card', values: cards.map(faceOf) }, ...(waits ? { unfinished: true as const } : {}) }
+  return {
+    brings: { cards },
+    shown: { kind: 'card', values: cards.map(faceOf) },
+    ...(waits ? { unfinished: true as const } : {}),
+  }
 }
 
 /** The shortest turns: a card that can’t go, or one that goes and then one that can’t; the discard where it fits. */
@@ -73,13 +77,16 @@ export function* plays(rules: FillRules, before: FillState, seat: number): Gener
   const layout = state.layouts[seat - 1]!
   const stays = (now: readonly (Face | null)[], lying: readonly Face[]) =>
     [...new Set(restOfDeck(deckFor(rules), lying))].filter((face) => face !== rules.wild && slotFor(now, face) === null)
-  if (state.stock > 0) for (const face of stays(layout, lyingIn(state))) yield { do: 'turn', by: seat, from: 'stock', cards: [face] }
+  if (state.stock > 0)
+    for (const face of stays(layout, lyingIn(state))) yield { do: 'turn', by: seat, from: 'stock', cards: [face] }
   const top = before.discards.at(-1)
   const slot = top === undefined ? null : slotFor(layout, top)
   if (top === undefined || slot === null) return
   const after = layout.map((card, i) => (i === slot - 1 ? top : card))
   if (!after.includes(null)) yield { do: 'turn', by: seat, from: 'discard', cards: [top] }
-  else for (const face of stays(after, lyingIn(before)).slice(0, 2)) yield { do: 'turn', by: seat, from: 'discard', cards: [top, face] }
+  else
+    for (const face of stays(after, lyingIn(before)).slice(0, 2))
+      yield { do: 'turn', by: seat, from: 'discard', cards: [top, face] }
 }
 
 /** Takes the discard where it fits, else draws; a wild goes to the first open place. */

@@ -25,7 +25,12 @@ test.each([
   ['from nowhere', [turn(1, [3], 'hand')], {}, 'malformed'],
   ['the neighbour', [turn(2, ['Q'])], {}, 'not-their-turn'],
   ['a fifth queen in a chain', [turn(1, ['Q', 'Q', 'Q', 'Q', 'Q'])], {}, 'too-many-copies'],
-  ['a fifth queen of two packs', [turn(1, ['Q']), turn(2, ['Q']), turn(1, ['Q']), turn(2, ['Q']), turn(1, ['Q'])], { packs: 2 }, 'ok'],
+  [
+    'a fifth queen of two packs',
+    [turn(1, ['Q']), turn(2, ['Q']), turn(1, ['Q']), turn(2, ['Q']), turn(1, ['Q'])],
+    { packs: 2 },
+    'ok',
+  ],
   ['no discard yet', [took(1, [3, 'Q'])], {}, 'discard-useless'],
   ['a discard without a place', [turn(1, ['Q']), took(2, ['Q'])], {}, 'discard-useless'],
   ['another discard, where it lies', [turn(1, [7, 7]), took(2, [5, 'Q'])], {}, 'discard-was'],
@@ -48,7 +53,15 @@ describe('rounds', () => {
   test('the last place wins at once; the seat after begins; the winner gets one place fewer', () => {
     const answer = game({
       houseRules: TWO,
-      entries: [turn(1, [2, 7]), turn(2, ['J']), turn(1, [1]), turn(2, ['J']), turn(1, [2]), turn(2, ['J']), turn(1, [1])],
+      entries: [
+        turn(1, [2, 7]),
+        turn(2, ['J']),
+        turn(1, [1]),
+        turn(2, ['J']),
+        turn(1, [2]),
+        turn(2, ['J']),
+        turn(1, [1]),
+      ],
     })
     expect([inShort(answer), scores(answer)]).toEqual([
       ['ok', 'ok', 'ok', 'ok', 'ok', 'ok', 'ok'],
@@ -63,9 +76,19 @@ describe('rounds', () => {
   })
   test('most rounds win; level is shared', () => {
     const one = { slots: 1, rounds: 2 }
-    expect(game({ houseRules: one, entries: [turn(1, [1]), turn(2, [1])] }).result).toMatchObject({ winners: [1, 2], shared: true, why: 'most-rounds' })
-    expect(inShort(game({ houseRules: one, entries: [turn(1, [1]), { ruling: { houseRules: { rounds: 1 } } }] }))).toEqual(['ok', 'ok'])
-    expect(inShort(game({ houseRules: one, entries: [turn(1, [1]), turn(2, ['J']), { ruling: { houseRules: { rounds: 1 } } }] })).at(-1)).toBe('already-past')
+    expect(game({ houseRules: one, entries: [turn(1, [1]), turn(2, [1])] }).result).toMatchObject({
+      winners: [1, 2],
+      shared: true,
+      why: 'most-rounds',
+    })
+    expect(
+      inShort(game({ houseRules: one, entries: [turn(1, [1]), { ruling: { houseRules: { rounds: 1 } } }] })),
+    ).toEqual(['ok', 'ok'])
+    expect(
+      inShort(
+        game({ houseRules: one, entries: [turn(1, [1]), turn(2, ['J']), { ruling: { houseRules: { rounds: 1 } } }] }),
+      ).at(-1),
+    ).toBe('already-past')
   })
   test('down to one: whoever wins with one place, from when it is agreed', () => {
     const rules = { slots: 2, rounds: 'to-one', fewer: false }
@@ -74,7 +97,9 @@ describe('rounds', () => {
     const ruling = { ruling: { houseRules: { rounds: 'to-one' } } }
     const later = game({ houseRules: { slots: 1, rounds: 5 }, entries: [turn(1, [1]), ruling] })
     expect(later.result).toBeNull()
-    expect(game({ houseRules: { slots: 1, rounds: 5 }, entries: [turn(1, [1]), ruling, turn(2, [1])] }).result).toMatchObject({ winners: [2] })
+    expect(
+      game({ houseRules: { slots: 1, rounds: 5 }, entries: [turn(1, [1]), ruling, turn(2, [1])] }).result,
+    ).toMatchObject({ winners: [2] })
   })
   test('a new deal counts from nothing, and no discard lies', () => {
     const rules = { slots: 1, rounds: 3 }
@@ -86,7 +111,9 @@ describe('rounds', () => {
     const entries = [turn(1, ['Q']), { call: 'time' }, turn(2, ['Q'])]
     expect(game({ entries: entries.slice(0, 2) }).result).toBeNull()
     expect(game({ entries }).result).toMatchObject({ winners: [1, 2], ended: 'time' })
-    expect(game({ houseRules: TWO, entries: [turn(1, ['Q']), { call: 'time' }, turn(2, [2, 1])] }).result).toMatchObject({ winners: [2], ended: 'time' })
+    expect(
+      game({ houseRules: TWO, entries: [turn(1, ['Q']), { call: 'time' }, turn(2, [2, 1])] }).result,
+    ).toMatchObject({ winners: [2], ended: 'time' })
     expect(inShort(game({ entries: [{ ruling: { award: { by: 1, points: 1 } } }] }))).toEqual(['no-points-here'])
   })
 })
@@ -112,12 +139,11 @@ describe('an empty stock', () => {
     const answer = game({ ...FOUR, entries: [...entries, turn(1, ['Q'])] })
     expect(answer.verdicts.at(-1)!.notes?.[0]).toMatchObject({ code: 'shuffled', facts: { cards: 11 } })
     // Of the kings only the top discard is counted now; the five lies in its place.
-    expect(inShort(game({ ...FOUR, entries: [...entries, turn(1, ['K']), turn(2, ['K']), turn(3, ['K']), turn(4, ['K'])] })).slice(12)).toEqual([
-      'ok',
-      'ok',
-      'ok',
-      'too-many-copies',
-    ])
+    expect(
+      inShort(
+        game({ ...FOUR, entries: [...entries, turn(1, ['K']), turn(2, ['K']), turn(3, ['K']), turn(4, ['K'])] }),
+      ).slice(12),
+    ).toEqual(['ok', 'ok', 'ok', 'too-many-copies'])
     expect(inShort(game({ ...FOUR, entries: [...entries, turn(1, [5, 5, 5])] })).at(-1)).toBe('could-not-go-there')
   })
 })
@@ -140,20 +166,38 @@ describe('dealt', () => {
   const seating = { seats: 2, first: 1, source: 'dealt' as const, seed: 'reef' }
   const { state } = fillInOrder.open(rules, seating, null) as { state: FillState }
   test('what comes up follows from what lies hidden; a wild waits for its place', () => {
-    const lie = { ...state, dealt: { ...state.dealt!, hidden: [['K', 7, 'Q', 2, 2, 2, 2, 2, 2, 2] as const, state.dealt!.hidden[1]!], order: [1, 5] as const } }
+    const lie = {
+      ...state,
+      dealt: {
+        ...state.dealt!,
+        hidden: [['K', 7, 'Q', 2, 2, 2, 2, 2, 2, 2] as const, state.dealt!.hidden[1]!],
+        order: [1, 5] as const,
+      },
+    }
     expect(fillInOrder.deal(rules, lie, { do: 'turn', by: 1, from: 'stock' } as never, null as never)).toMatchObject({
       brings: { cards: [1, 'K'] },
       unfinished: true,
     })
-    const chosen = fillInOrder.deal(rules, lie, { do: 'turn', by: 1, from: 'stock', cards: [1, { wild: 'K', slot: 2 }] } as never, null as never)
-    expect(chosen).toEqual({ brings: { cards: [1, { wild: 'K', slot: 2 }, 7, 2] }, shown: { kind: 'card', values: [1, 'K', 7, 2] } })
+    const chosen = fillInOrder.deal(
+      rules,
+      lie,
+      { do: 'turn', by: 1, from: 'stock', cards: [1, { wild: 'K', slot: 2 }] } as never,
+      null as never,
+    )
+    expect(chosen).toEqual({
+      brings: { cards: [1, { wild: 'K', slot: 2 }, 7, 2] },
+      shown: { kind: 'card', values: [1, 'K', 7, 2] },
+    })
   })
-  test('the board knows nothing of it', () => expect(JSON.stringify(fillInOrder.view(rules, state))).not.toMatch(/hidden|order/))
+  test('the board knows nothing of it', () =>
+    expect(JSON.stringify(fillInOrder.view(rules, state))).not.toMatch(/hidden|order/))
 })
 
 test('which cards would fit, the chance of it, and whom the discard helps', () => {
   const rules = { ...fillInOrder.houseRules.parse({ slots: 3 }) } as unknown as FillRules
-  const { state } = fillInOrder.open(rules, { seats: 2, first: 1, source: 'table', seed: null }, null) as { state: FillState }
+  const { state } = fillInOrder.open(rules, { seats: 2, first: 1, source: 'table', seed: null }, null) as {
+    state: FillState
+  }
   const now: FillState = {
     ...state,
     layouts: [

@@ -19,16 +19,34 @@ export const fillInOrder = defineGame<FillRules, null, Turn, FillState>({
     { id: 'usual', label: 'Ten places', hint: 'Three rounds; a winner gets one place fewer.', rules: {} },
     { id: 'five', label: 'Five places', hint: 'Short rounds, for beginners.', rules: { slots: 5, fewer: false } },
     { id: 'kings', label: 'Kings wild', hint: 'A king fits any open place.', rules: { wild: 'K' } },
-    { id: 'jacks', label: 'Jacks wild', hint: 'A jack fits any open place; seven places.', rules: { wild: 'J', slots: 7 } },
-    { id: 'to-one', label: 'Down to one', hint: 'Long: whoever wins a round with one place.', rules: { rounds: 'to-one', slots: 3 } },
+    {
+      id: 'jacks',
+      label: 'Jacks wild',
+      hint: 'A jack fits any open place; seven places.',
+      rules: { wild: 'J', slots: 7 },
+    },
+    {
+      id: 'to-one',
+      label: 'Down to one',
+      hint: 'Long: whoever wins a round with one place.',
+      rules: { rounds: 'to-one', slots: 3 },
+    },
   ],
   opening: z.null(),
   play: rules.playSchema,
   problems: rules.problems,
   prepare: ({ packs, slots }, seats) => ({
     needs: [
-      { count: 52 * packs, what: 'cards', detail: `${packs === 1 ? 'one pack' : 'two packs'} with jacks, queens and kings, without jokers; an ace is 1` },
-      { count: seats * slots, what: 'hidden cards', detail: `laid face down, ${slots > 5 ? `two rows of five` : `a row`} for each; the rest is the stock` },
+      {
+        count: 52 * packs,
+        what: 'cards',
+        detail: `${packs === 1 ? 'one pack' : 'two packs'} with jacks, queens and kings, without jokers; an ace is 1`,
+      },
+      {
+        count: seats * slots,
+        what: 'hidden cards',
+        detail: `laid face down, ${slots > 5 ? `two rows of five` : `a row`} for each; the rest is the stock`,
+      },
     ],
     care: [],
   }),

@@ -22,15 +22,26 @@ export const houseRules = z.object({
       suggest: 3,
       changeable: true,
     }),
-  fewer: z.boolean().default(true).meta({ label: 'Winner gets fewer', hint: 'A round’s winner plays the next with one place fewer.' }),
+  fewer: z
+    .boolean()
+    .default(true)
+    .meta({ label: 'Winner gets fewer', hint: 'A round’s winner plays the next with one place fewer.' }),
   packs: z
     .literal([1, 2])
     .default(1)
-    .meta({ label: 'Packs', hint: 'Two for four players: with one, most cards lie hidden and rounds lock up.', choices: { 1: 'One', 2: 'Two' } }),
+    .meta({
+      label: 'Packs',
+      hint: 'Two for four players: with one, most cards lie hidden and rounds lock up.',
+      choices: { 1: 'One', 2: 'Two' },
+    }),
   wild: z
     .enum(['none', 'K', 'J'])
     .default('none')
-    .meta({ label: 'Wild', hint: 'Fits any open place, and stays there.', choices: { none: 'None', K: 'Kings', J: 'Jacks' } }),
+    .meta({
+      label: 'Wild',
+      hint: 'Fits any open place, and stays there.',
+      choices: { none: 'None', K: 'Kings', J: 'Jacks' },
+    }),
 })
 export type FillRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
@@ -76,7 +87,12 @@ export interface FillState extends Turns {
   readonly toOne: number | null
   readonly newest: { readonly by: number; readonly slots: readonly number[] } | null
   /** In a dealt match: what lies hidden by seat and place, the stock (next first), and what shuffles are drawn from. */
-  readonly dealt: { readonly hidden: readonly (readonly Face[])[]; readonly order: readonly Face[]; readonly seed: string; readonly shuffles: number } | null
+  readonly dealt: {
+    readonly hidden: readonly (readonly Face[])[]
+    readonly order: readonly Face[]
+    readonly seed: string
+    readonly shuffles: number
+  } | null
 }
 
 const DECKS = new Map<number, Deck<Face>>()
@@ -91,7 +107,8 @@ export function deckFor({ packs }: Pick<FillRules, 'packs'>): Deck<Face> {
   return deck
 }
 
-export const problems = (rules: FillRules, seats: number): readonly Problem[] => packProblems(seats * rules.slots, deckSize(deckFor(rules)), 'slots')
+export const problems = (rules: FillRules, seats: number): readonly Problem[] =>
+  packProblems(seats * rules.slots, deckSize(deckFor(rules)), 'slots')
 
 /** Wilds: one that is bare, or of a kind that is none here. */
 export function misshapen({ wild }: FillRules, { cards }: Turn): Facts | null {
@@ -100,11 +117,19 @@ export function misshapen({ wild }: FillRules, { cards }: Turn): Facts | null {
 }
 
 /** A new deal: `slots` by seat, `first` begins. */
-function laidOut(rules: FillRules, slots: readonly number[], first: number, dealt: { seed: string; shuffles: number } | null) {
+function laidOut(
+  rules: FillRules,
+  slots: readonly number[],
+  first: number,
+  dealt: { seed: string; shuffles: number } | null,
+) {
   const deck = deckFor(rules)
   const hiddenAll = slots.reduce((a, b) => a + b, 0)
   const all =
-    dealt && randomFor(dealt.seed, 'deal', dealt.shuffles).shuffled(deck.faces.flatMap((face) => Array.from({ length: deck.copiesOf(face) }, () => face)))
+    dealt &&
+    randomFor(dealt.seed, 'deal', dealt.shuffles).shuffled(
+      deck.faces.flatMap((face) => Array.from({ length: deck.copiesOf(face) }, () => face)),
+    )
   let at = 0
   return {
     ...openTurns({ seats: slots.length, first }),
@@ -114,7 +139,12 @@ function laidOut(rules: FillRules, slots: readonly number[], first: number, deal
     placed: false,
     begun: false,
     dealt: dealt &&
-      all && { hidden: slots.map((count) => all.slice(at, (at += count))), order: all.slice(hiddenAll), seed: dealt.seed, shuffles: dealt.shuffles + 1 },
+      all && {
+        hidden: slots.map((count) => all.slice(at, (at += count))),
+        order: all.slice(hiddenAll),
+        seed: dealt.seed,
+        shuffles: dealt.shuffles + 1,
+      },
   }
 }
 
@@ -131,7 +161,8 @@ export function slotFor(layout: readonly (Face | null)[], card: Played): number 
 }
 
 /** The places of a layout that are still hidden. */
-export const openSlots = (layout: readonly (Face | null)[]): number[] => layout.flatMap((card, i) => (card === null ? [i + 1] : []))
+export const openSlots = (layout: readonly (Face | null)[]): number[] =>
+  layout.flatMap((card, i) => (card === null ? [i + 1] : []))
 
 /** Discards and stock once a card can be drawn: an empty stock takes all discards but the top one. Never is nothing left: what lies hidden stays as much. */
 export function readyToDraw(state: FillState): FillState {
@@ -143,7 +174,11 @@ export function readyToDraw(state: FillState): FillState {
     discards: discards.slice(-1),
     stock: back.length,
     placed: false,
-    dealt: dealt && { ...dealt, order: randomFor(dealt.seed, 'shuffle', dealt.shuffles).shuffled(back), shuffles: dealt.shuffles + 1 },
+    dealt: dealt && {
+      ...dealt,
+      order: randomFor(dealt.seed, 'shuffle', dealt.shuffles).shuffled(back),
+      shuffles: dealt.shuffles + 1,
+    },
   }
 }
 
@@ -159,7 +194,8 @@ function walk(layout: readonly (Face | null)[], cards: readonly Played[]) {
   const slots: number[] = []
   for (const [i, card] of cards.entries()) {
     const last = i === cards.length - 1
-    if (!now.includes(null)) return { wrong: refuse('could-not-go-there', { card: faceOf(card), at: i + 1, why: 'full' }) }
+    if (!now.includes(null))
+      return { wrong: refuse('could-not-go-there', { card: faceOf(card), at: i + 1, why: 'full' }) }
     const slot = slotFor(now, card)
     if (slot === null) {
       const wild = typeof card === 'object'
@@ -182,7 +218,12 @@ function walk(layout: readonly (Face | null)[], cards: readonly Played[]) {
   return { layout: now, slots, discard: null }
 }
 
-export function judge(rules: FillRules, before: FillState, { by, from, cards }: Turn, { overrule }: Judging): GameVerdict<FillState> {
+export function judge(
+  rules: FillRules,
+  before: FillState,
+  { by, from, cards }: Turn,
+  { overrule }: Judging,
+): GameVerdict<FillState> {
   const state = from === 'stock' ? readyToDraw(before) : before
   const top = state.discards.at(-1)
   const faces = cards.map(faceOf)
@@ -193,7 +234,8 @@ export function judge(rules: FillRules, before: FillState, { by, from, cards }: 
   if (badCard) return badCard
   const mine = state.layouts[by - 1]!
   if (from === 'discard') {
-    if (top === undefined || slotFor(mine, top) === null) return refuse('discard-useless', { top: top ?? null, open: openSlots(mine) })
+    if (top === undefined || slotFor(mine, top) === null)
+      return refuse('discard-useless', { top: top ?? null, open: openSlots(mine) })
     if (!taken) return refuse('discard-was', { top, card: faces[0] })
   }
   const chain = walk(mine, cards)
@@ -217,7 +259,8 @@ export function judge(rules: FillRules, before: FillState, { by, from, cards }: 
   if (discard === null) return won(rules, state, next, by, notes)
   notes.push({ code: 'placed', facts: { by, placed: slots.length, left: openSlots(layout).length, discard } })
   const nextUp = next.turn
-  if (slotFor(next.layouts[nextUp - 1]!, discard) !== null) notes.push({ code: 'discard-helps', facts: { by: nextUp, card: discard } })
+  if (slotFor(next.layouts[nextUp - 1]!, discard) !== null)
+    notes.push({ code: 'discard-helps', facts: { by: nextUp, card: discard } })
   if (next.stock > 0 || next.placed) return { stands: true, next, working: [], notes }
   // Nobody could put a card since the cards were dealt or shuffled: the deal is nobody’s, and is dealt again.
   const again = laidOut(
@@ -226,11 +269,22 @@ export function judge(rules: FillRules, before: FillState, { by, from, cards }: 
     state.first,
     dealt,
   )
-  return { stands: true, next: { ...next, ...again, newest: null }, working: [], notes: [...notes, { code: 'nobody', facts: { first: state.first } }] }
+  return {
+    stands: true,
+    next: { ...next, ...again, newest: null },
+    working: [],
+    notes: [...notes, { code: 'nobody', facts: { first: state.first } }],
+  }
 }
 
 /** The last place is filled: the round is won, and the next is dealt. */
-function won(rules: FillRules, before: FillState, next: FillState, by: number, notes: readonly Note[]): GameVerdict<FillState> {
+function won(
+  rules: FillRules,
+  before: FillState,
+  next: FillState,
+  by: number,
+  notes: readonly Note[],
+): GameVerdict<FillState> {
   const slots = before.layouts.map((layout) => layout.length)
   const had = slots[by - 1]!
   const toOne = rules.rounds === 'to-one'
@@ -242,7 +296,13 @@ function won(rules: FillRules, before: FillState, next: FillState, by: number, n
     stands: true,
     next: { ...next, ...laid, won: scores, toOne: toOne && had === 1 ? by : next.toOne, newest: null },
     working: [],
-    notes: [...notes, { code: 'round-won', facts: { by, rounds: scores[by - 1]!, slots: now[by - 1]!, fewer: fewer && had > 1, first: laid.first } }],
+    notes: [
+      ...notes,
+      {
+        code: 'round-won',
+        facts: { by, rounds: scores[by - 1]!, slots: now[by - 1]!, fewer: fewer && had > 1, first: laid.first },
+      },
+    ],
   }
 }
 
@@ -263,5 +323,11 @@ export function end({ rounds }: FillRules, state: FillState): End | null {
 /** Rounds are told, laps are not: but time ends it at the end of a lap. */
 export function progress({ rounds }: FillRules, state: FillState): Progress {
   const of = rounds === 'to-one' ? null : rounds
-  return { unit: of === null ? null : 'round', begun: decided(state) + (state.begun ? 1 : 0), of, fresh: !state.begun, between: state.fresh }
+  return {
+    unit: of === null ? null : 'round',
+    begun: decided(state) + (state.begun ? 1 : 0),
+    of,
+    fresh: !state.begun,
+    between: state.fresh,
+  }
 }

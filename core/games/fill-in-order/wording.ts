@@ -11,7 +11,9 @@ const told = (card: Played) => `${withArticle(nameOf(card))}${typeof card === 'o
 export const wording: GameWording<FillRules, Turn, FillState> = {
   reasons: {
     'discard-useless': ({ top }) =>
-      top === null ? 'No discard lies open yet.' : `The discard, ${withArticle(top)}, has no open place here: draw from the stock.`,
+      top === null
+        ? 'No discard lies open yet.'
+        : `The discard, ${withArticle(top)}, has no open place here: draw from the stock.`,
     'discard-was': ({ top, card }) => `The discard that lies open is ${withArticle(top)}, not ${withArticle(card)}.`,
     'could-not-go-there': ({ card, why, slot }) =>
       why === 'full'
@@ -19,7 +21,8 @@ export const wording: GameWording<FillRules, Turn, FillState> = {
         : why === 'slot'
           ? `Place ${String(slot)} is not open for the ${cardName(card)}.`
           : `${capital(withArticle(card))} has no open place: the turn ended with it.`,
-    'keeps-going': ({ card, slot }) => `The ${cardName(card)} goes to place ${String(slot)}: what lay under it comes next.`,
+    'keeps-going': ({ card, slot }) =>
+      `The ${cardName(card)} goes to place ${String(slot)}: what lay under it comes next.`,
   },
   notes: {
     shuffled: ({ cards }) => `The stock was empty: ${count(cards, 'discard is', 'discards are')} shuffled back.`,
@@ -30,7 +33,8 @@ export const wording: GameWording<FillRules, Turn, FillState> = {
     'discard-helps': ({ by, card }, { name }) => `The ${cardName(card)} would fit ${name(Number(by))}.`,
     'round-won': ({ by, rounds, slots, fewer, first }, { name }) =>
       `${name(Number(by))} has filled every place: ${count(rounds, 'round', 'rounds')} won.${fewer ? ` Next with ${count(slots, 'place', 'places')}.` : ''} ${name(Number(first))} begins.`,
-    nobody: ({ first }, { name }) => `Nobody could put a card: the round is nobody’s and is dealt again. ${name(Number(first))} begins.`,
+    nobody: ({ first }, { name }) =>
+      `Nobody could put a card: the round is nobody’s and is dealt again. ${name(Number(first))} begins.`,
   },
   why: { 'most-rounds': 'most rounds', 'down-to-one': 'won with one place' },
   play: ({ by, from, cards }, { name }) =>
@@ -39,7 +43,9 @@ export const wording: GameWording<FillRules, Turn, FillState> = {
     return [
       `${packs === 1 ? 'One pack' : 'Two packs'}: 1 to 10, jack, queen and king, four of each${packs === 1 ? '' : ' in each pack'}; ${count(slots, 'hidden card', 'hidden cards')} for each of the ${numberWord(seats)}.`,
       'Draw, or take the discard if it fits; a card goes to its place, and what lay there comes next, until one can’t go.',
-      wild === 'none' ? 'Jacks, queens and kings end the turn.' : `A ${cardName(wild)} fits any open place and stays there; the other pictures end the turn.`,
+      wild === 'none'
+        ? 'Jacks, queens and kings end the turn.'
+        : `A ${cardName(wild)} fits any open place and stays there; the other pictures end the turn.`,
       rounds === 'to-one'
         ? 'A round’s winner plays the next with one place fewer; whoever wins with one place wins it all. That is long.'
         : `${count(rounds, 'round', 'rounds')}; most rounds win.${fewer ? ' A round’s winner plays the next with one place fewer.' : ''}`,
@@ -48,5 +54,9 @@ export const wording: GameWording<FillRules, Turn, FillState> = {
   prompts: (_rules, notes) =>
     notes.some(({ code }) => code === 'discard-helps')
       ? ['Whom does that discard help?', 'Which places are still open?']
-      : ['Which places are still open?', 'What comes before that number, and what after it?', 'Where does it go, counted from the left?'],
+      : [
+          'Which places are still open?',
+          'What comes before that number, and what after it?',
+          'Where does it go, counted from the left?',
+        ],
 }

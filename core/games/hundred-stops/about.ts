@@ -11,5 +11,10 @@ export const about: About = {
   pace: 30,
   turns: true,
   race: true,
-  slips: ['Moving the rival’s piece.', 'Adding the tens as ones: a 9 is 90.', 'Hopping so that stops are jumped.', 'Touching a stop and leaving its token.'],
+  slips: [
+    'Moving the rival’s piece.',
+    'Adding the tens as ones: a 9 is 90.',
+    'Hopping so that stops are jumped.',
+    'Touching a stop and leaving its token.',
+  ],
 }

@@ -11,9 +11,16 @@ export interface BestOrder {
  * The best order for a roll: of all orders of `tens` tens and `hundreds` hops one that gains the most. Exact: since a
  * journey only goes forward, what it gains on the way depends on how many tens and hops are spent, not in which order.
  */
-export function bestOrder(rules: StopsRules, state: StopsState, seat: number, tens: number, hundreds: number): BestOrder {
+export function bestOrder(
+  rules: StopsRules,
+  state: StopsState,
+  seat: number,
+  tens: number,
+  hundreds: number,
+): BestOrder {
   const from = state.places[seat - 1]!
-  const worth = (at: number) => (isStop(rules, at) && isThere(rules, state, seat, at) ? (rules.worth === 'one' ? 1 : at) : 0)
+  const worth = (at: number) =>
+    isStop(rules, at) && isThere(rules, state, seat, at) ? (rules.worth === 'one' ? 1 : at) : 0
   const width = tens + 1
   const gains: number[] = []
   const hopped: boolean[] = []

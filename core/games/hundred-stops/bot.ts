@@ -8,7 +8,8 @@ import type { Random } from '#core/random'
 export function* plays(rules: StopsRules, state: StopsState, seat: number): Generator<Travel> {
   if (seat !== state.turn) return
   for (const dice of rollsOf(rules.dice, rules.sides))
-    for (const hundreds of new Set(rules.hundreds)) for (const order of ordersOf(total(dice), hundreds)) yield { do: 'travel', by: seat, dice, hundreds, order }
+    for (const hundreds of new Set(rules.hundreds))
+      for (const order of ordersOf(total(dice), hundreds)) yield { do: 'travel', by: seat, dice, hundreds, order }
 }
 
 function* ordersOf(tens: number, hops: number): Generator<string[]> {
@@ -17,7 +18,8 @@ function* ordersOf(tens: number, hops: number): Generator<string[]> {
     return
   }
   for (let before = 0; before <= tens; before++)
-    for (const rest of ordersOf(tens - before, hops - 1)) yield before > 0 ? [`t${before}`, 'h', ...rest] : ['h', ...rest]
+    for (const rest of ordersOf(tens - before, hops - 1))
+      yield before > 0 ? [`t${before}`, 'h', ...rest] : ['h', ...rest]
 }
 
 /** The dealer: rolls and spins; the order is the player's. */

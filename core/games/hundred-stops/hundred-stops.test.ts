@@ -7,7 +7,8 @@ import { inShort, judged, play, problemsOf, scores, type FileParts } from '../..
 const game = (parts: FileParts) => judged({ game: 'hundred-stops', ...parts })
 const go = (by: number, dice: number[], hundreds: number, order: string, more: object = {}) =>
   play({ do: 'travel', by, dice, hundreds, order: order.split(' ').filter(Boolean), ...more })
-const problems = (houseRules: object) => problemsOf({ game: 'hundred-stops', houseRules: houseRules as Record<string, unknown> })
+const problems = (houseRules: object) =>
+  problemsOf({ game: 'hundred-stops', houseRules: houseRules as Record<string, unknown> })
 
 test.each([
   ['a die that isn’t', go(1, [7, 1], 1, 'h t8'), {}, 'no-such-face'],
@@ -65,20 +66,37 @@ describe('the end', () => {
   const rules = (finish: string) => ({ end: 500, finish })
   test('first home: the round is finished, then tokens decide', () => {
     expect(game({ houseRules: rules('first-home'), entries: [home(1)] }).result).toBeNull()
-    expect(game({ houseRules: rules('first-home'), entries: [home(1), go(2, [1, 1], 1, 'h t2')] }).result).toMatchObject({ winners: [1] })
-    expect(game({ houseRules: rules('first-home'), entries: [go(1, [5, 5], 2, 'h h t10'), home(2)] }).result).toMatchObject({ winners: [2] })
-    expect(game({ houseRules: rules('first-home'), entries: [home(1), home(2)] }).result).toMatchObject({ winners: [1, 2], shared: true })
+    expect(
+      game({ houseRules: rules('first-home'), entries: [home(1), go(2, [1, 1], 1, 'h t2')] }).result,
+    ).toMatchObject({ winners: [1] })
+    expect(
+      game({ houseRules: rules('first-home'), entries: [go(1, [5, 5], 2, 'h h t10'), home(2)] }).result,
+    ).toMatchObject({ winners: [2] })
+    expect(game({ houseRules: rules('first-home'), entries: [home(1), home(2)] }).result).toMatchObject({
+      winners: [1, 2],
+      shared: true,
+    })
   })
-  test('at once', () => expect(game({ houseRules: rules('at-once'), entries: [home(1)] }).result).toMatchObject({ winners: [1] }))
+  test('at once', () =>
+    expect(game({ houseRules: rules('at-once'), entries: [home(1)] }).result).toMatchObject({ winners: [1] }))
   test('all home: who is home is passed over', () => {
-    const answer = game({ houseRules: rules('all-home'), players: ['A', 'B', 'C'], entries: [home(1), go(2, [1, 1], 1, 'h t2'), home(3)] })
+    const answer = game({
+      houseRules: rules('all-home'),
+      players: ['A', 'B', 'C'],
+      entries: [home(1), go(2, [1, 1], 1, 'h t2'), home(3)],
+    })
     expect(answer.awaits).toEqual({ seats: [2], plays: ['travel'] })
-    expect(game({ houseRules: rules('all-home'), entries: [home(1), home(2)] }).result).toMatchObject({ winners: [1, 2] })
+    expect(game({ houseRules: rules('all-home'), entries: [home(1), home(2)] }).result).toMatchObject({
+      winners: [1, 2],
+    })
   })
   test('time finishes the round', () => {
     const time = { call: 'time' }
     expect(game({ entries: [go(1, [5, 5], 1, 'h t10'), time] }).result).toBeNull()
-    expect(game({ entries: [go(1, [5, 5], 1, 'h t10'), time, go(2, [1, 1], 1, 'h t2')] }).result).toMatchObject({ winners: [1], ended: 'time' })
+    expect(game({ entries: [go(1, [5, 5], 1, 'h t10'), time, go(2, [1, 1], 1, 'h t2')] }).result).toMatchObject({
+      winners: [1],
+      ended: 'time',
+    })
   })
   test('points by ruling, not below nothing; finish by ruling', () => {
     const award = (by: number, points: number) => ({ ruling: { award: { by, points } } })
@@ -102,7 +120,11 @@ describe('another lap', () => {
   test('`finish` ends the lap as before, until it breaks', () => {
     const twice = [home(1), home(2), home(1), home(2)]
     expect([lap(twice).result, scores(lap(twice))]).toEqual([null, [8, 8]])
-    expect(lap([...twice, home(1), go(2, [1, 1], 1, 'h t2')]).result).toEqual({ winners: [1], shared: false, why: 'most-tokens' })
+    expect(lap([...twice, home(1), go(2, [1, 1], 1, 'h t2')]).result).toEqual({
+      winners: [1],
+      shared: false,
+      why: 'most-tokens',
+    })
     // At once: level in the middle of a round, too; `first` begins the next one.
     const first = [go(1, [5, 5], 2, 'h h t10'), { ruling: { award: { by: 1, points: 1 } } }]
     const atOnce = lap([...first, home(2)], { finish: 'at-once' })
@@ -110,11 +132,20 @@ describe('another lap', () => {
   })
   test('a ruling that ends it level starts the lap too; time and finish decide shared', () => {
     const level = [go(1, [5, 5], 2, 'h h t10'), go(2, [5, 5], 2, 'h h t10')]
-    const ruled = [go(1, [5, 5], 3, 'h h h t10'), { ruling: { award: { by: 2, points: 4 } } }, { ruling: { houseRules: { finish: 'at-once' } } }]
+    const ruled = [
+      go(1, [5, 5], 3, 'h h h t10'),
+      { ruling: { award: { by: 2, points: 4 } } },
+      { ruling: { houseRules: { finish: 'at-once' } } },
+    ]
     const answer = lap(ruled, { finish: 'all-home' })
     expect([answer.result, scores(answer), answer.awaits]).toEqual([null, [4, 4], { seats: [1], plays: ['travel'] }])
     expect(lap([...level, { call: 'finish' }]).result).toMatchObject({ winners: [1, 2], shared: true, ended: 'finish' })
-    expect(lap([home(1), { call: 'time' }, home(2)]).result).toEqual({ winners: [1, 2], shared: true, why: 'most-tokens', ended: 'time' })
+    expect(lap([home(1), { call: 'time' }, home(2)]).result).toEqual({
+      winners: [1, 2],
+      shared: true,
+      why: 'most-tokens',
+      ended: 'time',
+    })
   })
 })
 

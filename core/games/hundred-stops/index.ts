@@ -18,8 +18,18 @@ export const hundredStops = defineGame<StopsRules, null, Travel, StopsState>({
   houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'To 1200', hint: 'By tens, a token on every hundred.', rules: {} },
-    { id: 'first-steps', label: 'To 500', hint: 'Short: one die, small spins.', rules: { start: 0, end: 500, dice: 1, hundreds: [1, 1, 2] } },
-    { id: 'worth', label: 'Stops count', hint: 'A token counts the number on its stop.', rules: { worth: 'stop-value' } },
+    {
+      id: 'first-steps',
+      label: 'To 500',
+      hint: 'Short: one die, small spins.',
+      rules: { start: 0, end: 500, dice: 1, hundreds: [1, 1, 2] },
+    },
+    {
+      id: 'worth',
+      label: 'Stops count',
+      hint: 'A token counts the number on its stop.',
+      rules: { worth: 'stop-value' },
+    },
     { id: 'race', label: 'First come', hint: 'One set of tokens for all.', rules: { tokens: 'first-come' } },
     { id: 'fifties', label: 'Every fifty', hint: 'A token on every fifty.', rules: { stop: 50, end: 1000 } },
   ],

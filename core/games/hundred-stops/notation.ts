@@ -10,7 +10,8 @@ export function writePlay(play: Travel): string {
   return `${play.by}: ${play.dice.join(' ')} / ${play.hundreds} / ${play.order.join(' ')}${writeSaid(play)}${writeExtras(play)}`
 }
 
-const FORM = /^([\d\s,]+?)\s*(?:\/\s*|\s)(\d{1,2})\s*(?:\/\s*|\s)((?:h|t\d{1,4})(?:[\s,]*(?:h|t\d{1,4}))*)?\s*(?:=\s*(-?\d{1,9}))?$/
+const FORM =
+  /^([\d\s,]+?)\s*(?:\/\s*|\s)(\d{1,2})\s*(?:\/\s*|\s)((?:h|t\d{1,4})(?:[\s,]*(?:h|t\d{1,4}))*)?\s*(?:=\s*(-?\d{1,9}))?$/
 
 export function readPlay(text: string, _rules: StopsRules, state: StopsState): ReadPlay<Travel> {
   const { by, rest, extras } = readLine(text)
@@ -19,5 +20,8 @@ export function readPlay(text: string, _rules: StopsRules, state: StopsState): R
   if (!found || !dice) return notUnderstood(text)
   const order = found[3]?.match(/h|t\d{1,4}/g) ?? []
   const said = readSaid(found[4])
-  return { ok: true, play: { do: 'travel', by: by ?? state.turn, dice, hundreds: Number(found[2]), order, ...said, ...extras } }
+  return {
+    ok: true,
+    play: { do: 'travel', by: by ?? state.turn, dice, hundreds: Number(found[2]), order, ...said, ...extras },
+  }
 }

@@ -68,7 +68,13 @@ export interface Travel extends Told {
 }
 
 export const playSchema: z.ZodType<Travel> = z.discriminatedUnion('do', [
-  playShape('travel', { by: whole, dice: listOf(whole), hundreds: whole, order: listOf(z.string().regex(/^(?:h|t[1-9]\d{0,3})$/)), said: whole.optional() }),
+  playShape('travel', {
+    by: whole,
+    dice: listOf(whole),
+    hundreds: whole,
+    order: listOf(z.string().regex(/^(?:h|t[1-9]\d{0,3})$/)),
+    said: whole.optional(),
+  }),
 ])
 
 export interface StopsState extends Turns {
@@ -81,12 +87,20 @@ export interface StopsState extends Turns {
   readonly lap: number
   readonly awards: readonly number[]
   /** The newest journey: every place touched, the first one being where it began. */
-  readonly journey: { readonly by: number; readonly touched: readonly number[]; readonly hops: readonly number[] } | null
+  readonly journey: {
+    readonly by: number
+    readonly touched: readonly number[]
+    readonly hops: readonly number[]
+  } | null
 }
 
 export function problems({ start, end, stop }: StopsRules): readonly Problem[] {
   const bad = (rule: string, value: number, least?: number) =>
-    problem(`houseRules.${rule}`, 'bad-house-rule', { rule, value, ...(least === undefined ? { multipleOf: stop } : { least }) })
+    problem(`houseRules.${rule}`, 'bad-house-rule', {
+      rule,
+      value,
+      ...(least === undefined ? { multipleOf: stop } : { least }),
+    })
   if (start % stop) return [bad('start', start)]
   if (end % stop) return [bad('end', end)]
   return end <= start ? [bad('end', end, start + stop)] : []
@@ -94,7 +108,17 @@ export function problems({ start, end, stop }: StopsRules): readonly Problem[] {
 
 export function open({ start }: StopsRules, seating: Pick<Seating, 'seats' | 'first'>): { state: StopsState } {
   const each = <T>(value: T) => everySeat(seating.seats, value)
-  return { state: { ...openTurns(seating), places: each(start), tokens: each([]), kept: each([]), lap: 1, awards: each(0), journey: null } }
+  return {
+    state: {
+      ...openTurns(seating),
+      places: each(start),
+      tokens: each([]),
+      kept: each([]),
+      lap: 1,
+      awards: each(0),
+      journey: null,
+    },
+  }
 }
 
 export function place(_rules: StopsRules, state: StopsState, play: Travel) {
@@ -103,7 +127,11 @@ export function place(_rules: StopsRules, state: StopsState, play: Travel) {
 
 export const isHome = ({ end }: Pick<StopsRules, 'end'>, at: number) => at >= end
 
-export function judge(rules: StopsRules, state: StopsState, { by, dice, hundreds, order }: Travel): GameVerdict<StopsState> {
+export function judge(
+  rules: StopsRules,
+  state: StopsState,
+  { by, dice, hundreds, order }: Travel,
+): GameVerdict<StopsState> {
   const noFace = refuseFaces(dice, rules.sides) ?? refuseSpin(hundreds, rules.hundreds)
   if (noFace) return noFace
   const badCount = refuseDiceCount(dice, rules.dice)
@@ -128,7 +156,11 @@ export function judge(rules: StopsRules, state: StopsState, { by, dice, hundreds
   }
   const next = lapped(rules, arrived)
   const notes: Note[] = [{ code: 'arrived', facts: { by, to, taken, home: isHome(rules, to) } }]
-  if (next !== arrived) notes.push({ code: 'another-lap', facts: { lap: next.lap, seats: lead(rules, arrived).winners, start: rules.start } })
+  if (next !== arrived)
+    notes.push({
+      code: 'another-lap',
+      facts: { lap: next.lap, seats: lead(rules, arrived).winners, start: rules.start },
+    })
   return { stands: true, next, working: [sumOf([from, ...hops])], notes, asks: { answer: to, explanation: true } }
 }
 
@@ -177,7 +209,9 @@ export function isStop({ start, end, stop }: Pick<StopsRules, 'start' | 'end' | 
 
 /** Whether a stop's token is still there for this seat. */
 export function isThere(rules: Pick<StopsRules, 'tokens'>, state: StopsState, seat: number, stop: number): boolean {
-  return rules.tokens === 'own' ? !state.tokens[seat - 1]!.includes(stop) : !state.tokens.some((taken) => taken.includes(stop))
+  return rules.tokens === 'own'
+    ? !state.tokens[seat - 1]!.includes(stop)
+    : !state.tokens.some((taken) => taken.includes(stop))
 }
 
 export function awaits(_rules: StopsRules, state: StopsState): Awaits {
@@ -195,7 +229,8 @@ export function lead(rules: StopsRules, state: StopsState): End {
 
 export function end(rules: StopsRules, state: StopsState): End | null {
   const home = state.places.filter((at) => isHome(rules, at)).length
-  const over = rules.finish === 'all-home' ? home === state.seats : home > 0 && (rules.finish === 'at-once' || state.fresh)
+  const over =
+    rules.finish === 'all-home' ? home === state.seats : home > 0 && (rules.finish === 'at-once' || state.fresh)
   return over || home === state.seats ? lead(rules, state) : null
 }
 

@@ -12,12 +12,15 @@ export const wording: GameWording<StopsRules, Travel, StopsState> = {
   reasons: {
     'tens-not-spent': ({ walked, tens }) =>
       `The dice make ${count(tens, 'ten', 'tens')}; the order walks ${walked}. Tens are tens, not ones: spend them all and no more.`,
-    'hundreds-not-spent': ({ hopped, hundreds }) => `The spinner says ${count(hundreds, 'hop', 'hops')} of 100; the order has ${hopped}.`,
+    'hundreds-not-spent': ({ hopped, hundreds }) =>
+      `The spinner says ${count(hundreds, 'hop', 'hops')} of 100; the order has ${hopped}.`,
   },
   notes: {
     arrived: ({ by, to, taken, home }, { name }) => {
       const stops = taken as readonly number[]
-      const tokens = stops.length ? ` and takes ${count(stops.length, 'token', 'tokens')} (${list(stops)})` : ' and takes no token'
+      const tokens = stops.length
+        ? ` and takes ${count(stops.length, 'token', 'tokens')} (${list(stops)})`
+        : ' and takes no token'
       return `${name(Number(by))} ends on ${to}${tokens}.${home ? ' Home!' : ''}`
     },
     'another-lap': ({ lap, seats, start }, { name }) =>

@@ -30,8 +30,16 @@ export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, C
     const { copies, cards } = rules.chainOf(given)
     return {
       needs: [
-        { count: cards * seats, what: 'digit cards', detail: `for each: ${copies.flatMap((n, digit) => (n ? [`${n} with ${aCard(digit)}`] : [])).join(', ')}` },
-        { count: seats, what: seats === 1 ? 'place for four rows' : 'places for four rows', detail: `each of ${rules.chainOf(given).length}` },
+        {
+          count: cards * seats,
+          what: 'digit cards',
+          detail: `for each: ${copies.flatMap((n, digit) => (n ? [`${n} with ${aCard(digit)}`] : [])).join(', ')}`,
+        },
+        {
+          count: seats,
+          what: seats === 1 ? 'place for four rows' : 'places for four rows',
+          detail: `each of ${rules.chainOf(given).length}`,
+        },
       ],
       care: [],
     }

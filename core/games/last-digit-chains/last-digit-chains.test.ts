@@ -23,7 +23,11 @@ const THREES = toFans(ORDER, 3).map((fan) => fan.reverse())
 const take = (by: number, fan: unknown, row: number, more: object = {}) => play({ do: 'take', by, fan, row, ...more })
 const redeal = (by: number, fans: unknown) => play({ do: 'redeal', by, fans })
 const done = (by: number) => play({ do: 'done', by })
-const alone = (fans: readonly (readonly number[])[], houseRules: Record<string, unknown> = {}, entries: unknown[] = []): FileParts => ({
+const alone = (
+  fans: readonly (readonly number[])[],
+  houseRules: Record<string, unknown> = {},
+  entries: unknown[] = [],
+): FileParts => ({
   game: 'last-digit-chains',
   players: ['Ines'],
   opening: { fans: [fans] },
@@ -31,7 +35,16 @@ const alone = (fans: readonly (readonly number[])[], houseRules: Record<string, 
   entries,
 })
 const last = (parts: FileParts) => inShort(judged(parts)).at(-1)
-const START = [take(1, 1, 1), take(1, 1, 1), take(1, 1, 2), take(1, 1, 2), take(1, 2, 3), take(1, 2, 3), take(1, 2, 4), take(1, 2, 4)]
+const START = [
+  take(1, 1, 1),
+  take(1, 1, 1),
+  take(1, 1, 2),
+  take(1, 1, 2),
+  take(1, 2, 3),
+  take(1, 2, 3),
+  take(1, 2, 4),
+  take(1, 2, 4),
+]
 
 describe.each([
   ['short', CHAINS.short as Chain],
@@ -52,7 +65,8 @@ describe.each([
     expect(fans.map((layout) => layout.flat().sort())).toEqual([rows.flat().sort(), rows.flat().sort()])
   })
 })
-test('short rows end with the card that they began with', () => expect(ROWS.every((row) => row[0] === row.at(-1))).toBe(true))
+test('short rows end with the card that they began with', () =>
+  expect(ROWS.every((row) => row[0] === row.at(-1))).toBe(true))
 
 test.each([
   ['the first card', [take(1, 1, 1)], {}, 'ok'],
@@ -62,7 +76,12 @@ test.each([
   ['no such row', [take(1, 1, 0)], {}, 'no-such-row'],
   ['an empty fan', [...START, take(1, 1, 1)], {}, 'fan-empty'],
   ['past the starting cards too early', [take(1, 1, 1), take(1, 1, 1), take(1, 1, 1)], {}, 'starts-first'],
-  ['the same where that need not be', [take(1, 1, 1), take(1, 1, 1), take(1, 1, 1)], { startsFirst: false }, 'not-the-next'],
+  [
+    'the same where that need not be',
+    [take(1, 1, 1), take(1, 1, 1), take(1, 1, 1)],
+    { startsFirst: false },
+    'not-the-next',
+  ],
   ['after all starting cards', [...START, take(1, 3, 1)], {}, 'ok'],
   ['the whole sum’s first digit', [...START, take(1, 3, 3)], {}, 'not-the-next'],
   ['a redeal while something fits', [redeal(1, THREES)], {}, 'not-stuck'],
@@ -82,7 +101,9 @@ test.each([
   ['as it should be', [redeal(1, THREES)], {}, 'ok'],
   ['and then on', [redeal(1, THREES), take(1, 1, 1)], {}, 'ok'],
   ['a second one', [redeal(1, THREES), redeal(1, THREES)], {}, 'no-redeals-left'],
-])('redeal, %s: %s', (_what, entries, houseRules, verdict) => expect(last(alone(BURIED, houseRules, entries))).toBe(verdict))
+])('redeal, %s: %s', (_what, entries, houseRules, verdict) =>
+  expect(last(alone(BURIED, houseRules, entries))).toBe(verdict),
+)
 
 describe('the end', () => {
   test('complete: all rows laid, nothing is left', () => {
@@ -95,20 +116,34 @@ describe('the end', () => {
   })
   test('stuck without a redeal; a ruling of more lets a layout go on while the match does', () => {
     expect(judged(alone(BURIED, { redeals: 0 })).result).toMatchObject({ winners: [1] })
-    const two: FileParts = { ...alone(BURIED, { redeals: 0 }), players: ['Ines', 'Tomasz'], opening: { fans: [BURIED, EASY] } }
+    const two: FileParts = {
+      ...alone(BURIED, { redeals: 0 }),
+      players: ['Ines', 'Tomasz'],
+      opening: { fans: [BURIED, EASY] },
+    }
     const more = { ruling: { houseRules: { redeals: 1 } } }
-    expect(inShort(judged({ ...two, entries: [redeal(1, THREES), more, redeal(1, THREES), { ruling: { houseRules: { redeals: 4 } } }] }))).toEqual([
-      'not-now',
-      'ok',
-      'ok',
-      'bad-house-rule',
-    ])
+    expect(
+      inShort(
+        judged({
+          ...two,
+          entries: [redeal(1, THREES), more, redeal(1, THREES), { ruling: { houseRules: { redeals: 4 } } }],
+        }),
+      ),
+    ).toEqual(['not-now', 'ok', 'ok', 'bad-house-rule'])
   })
   test('fewest cards left wins; time ends it at once; no points are given', () => {
     const two: FileParts = { ...alone(EASY), players: ['Ines', 'Tomasz'], opening: { fans: [EASY, EASY] } }
-    expect(judged({ ...two, entries: [take(2, 1, 1), { call: 'time' }] }).result).toMatchObject({ winners: [2], ended: 'time' })
-    expect(judged({ ...two, entries: [take(2, 1, 1), done(2), take(1, 1, 1), done(1)] }).result).toMatchObject({ winners: [1, 2], shared: true })
-    expect(inShort(judged({ ...two, entries: [{ ruling: { award: { by: 1, points: 1 } } }] }))).toEqual(['no-points-here'])
+    expect(judged({ ...two, entries: [take(2, 1, 1), { call: 'time' }] }).result).toMatchObject({
+      winners: [2],
+      ended: 'time',
+    })
+    expect(judged({ ...two, entries: [take(2, 1, 1), done(2), take(1, 1, 1), done(1)] }).result).toMatchObject({
+      winners: [1, 2],
+      shared: true,
+    })
+    expect(inShort(judged({ ...two, entries: [{ ruling: { award: { by: 1, points: 1 } } }] }))).toEqual([
+      'no-points-here',
+    ])
   })
 })
 
@@ -122,7 +157,9 @@ test.each([
   [[EASY], { redeals: 4 }, ['houseRules.redeals bad-house-rule']],
   [[EASY], { chain: 'long' }, ['opening.fans.0 bad-opening']],
   [[EASY], { answers: 'off' }, ['houseRules.answers answers-not-offered']],
-])('opening %#: %j', (fans, houseRules, found) => expect(problemsOf({ ...alone(EASY, houseRules), opening: { fans } })).toEqual(found))
+])('opening %#: %j', (fans, houseRules, found) =>
+  expect(problemsOf({ ...alone(EASY, houseRules), opening: { fans } })).toEqual(found),
+)
 
 test('a long chain has fans of three by itself', () => {
   expect(lastDigitChains.defaults!({ chain: 'long' }, 1)).toEqual({ fan: 3 })
@@ -151,7 +188,8 @@ describe('whether a layout can be completed', () => {
     }
     expect(layout.fans.flat()).toEqual([])
   })
-  test('where nothing begins, it can’t', () => expect(solve(rules, layoutOf(BURIED))).toMatchObject({ takes: null, finished: true, states: 1 }))
+  test('where nothing begins, it can’t', () =>
+    expect(solve(rules, layoutOf(BURIED))).toMatchObject({ takes: null, finished: true, states: 1 }))
   test('stopped, it says that it is not certain', () => {
     const given = { chain: 'long', fan: 3, redeals: 0, startsFirst: true } as unknown as ChainRules
     const fans = dealOpening(given, 1, randomFor('slow', 3)).fans

@@ -11,7 +11,9 @@ export function writePlay(play: ChainPlay): string {
   if (play.do === 'take') return `${play.by}: take ${play.fan}>${play.row}${extras}`
   if (play.do === 'done') return `${play.by}: done${extras}`
   const single = play.fans.every((fan) => fan.length > 0 && fan.every((card) => card >= 0 && card <= 9))
-  const fans = single ? play.fans.map((fan) => fan.join('')).join(' ') : play.fans.map((fan) => `(${fan.join(',')})`).join(' ')
+  const fans = single
+    ? play.fans.map((fan) => fan.join('')).join(' ')
+    : play.fans.map((fan) => `(${fan.join(',')})`).join(' ')
   return `${play.by}: redeal ${fans}`.trimEnd() + extras
 }
 

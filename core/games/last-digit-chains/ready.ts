@@ -22,7 +22,9 @@ export const ready: Ready<ChainRules> = {
         kind: 'places',
         shape: 'card',
         copies: seats,
-        rows: starts.map((pair) => span(0, length - 1).map((i) => (i < pair.length ? { text: String(pair[i as 0 | 1]), strong: true } : {}))),
+        rows: starts.map((pair) =>
+          span(0, length - 1).map((i) => (i < pair.length ? { text: String(pair[i as 0 | 1]), strong: true } : {})),
+        ),
       },
       { ...addingChart({ low: 0, high: 9 }), title: 'Adding up to 9 + 9: look at the last digit' },
       pointsSheet(6, seats, 'Match'),

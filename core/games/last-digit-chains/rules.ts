@@ -14,10 +14,27 @@ export const houseRules = z.object({
   chain: z
     .enum(['short', 'long'])
     .default('short')
-    .meta({ label: 'Chain', hint: '36 cards in rows of nine, or 60 in rows of fifteen.', choices: { short: 'Short', long: 'Long' } }),
-  fan: z.int().min(1).max(12).default(4).meta({ label: 'Cards in a fan', hint: 'Only the top of each is in reach. With four, most long deals get stuck.' }),
-  redeals: z.int().min(0).max(11).default(1).meta({ label: 'Redeals', hint: 'When stuck, into fans one smaller each time.', changeable: true }),
-  startsFirst: z.boolean().default(true).meta({ label: 'Starting cards first', hint: 'All eight before anything else.' }),
+    .meta({
+      label: 'Chain',
+      hint: '36 cards in rows of nine, or 60 in rows of fifteen.',
+      choices: { short: 'Short', long: 'Long' },
+    }),
+  fan: z
+    .int()
+    .min(1)
+    .max(12)
+    .default(4)
+    .meta({ label: 'Cards in a fan', hint: 'Only the top of each is in reach. With four, most long deals get stuck.' }),
+  redeals: z
+    .int()
+    .min(0)
+    .max(11)
+    .default(1)
+    .meta({ label: 'Redeals', hint: 'When stuck, into fans one smaller each time.', changeable: true }),
+  startsFirst: z
+    .boolean()
+    .default(true)
+    .meta({ label: 'Starting cards first', hint: 'All eight before anything else.' }),
 })
 export type ChainRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
@@ -52,7 +69,9 @@ export const playSchema: z.ZodType<ChainPlay> = z.discriminatedUnion('do', [
 export interface ChainOpening {
   readonly fans: readonly (readonly (readonly number[])[])[]
 }
-export const openingSchema: z.ZodType<ChainOpening> = z.strictObject({ fans: z.array(z.array(z.array(z.int()).max(100)).max(100)).max(20) })
+export const openingSchema: z.ZodType<ChainOpening> = z.strictObject({
+  fans: z.array(z.array(z.array(z.int()).max(100)).max(100)).max(20),
+})
 
 export interface Layout {
   readonly fans: readonly (readonly number[])[]
@@ -70,7 +89,9 @@ export interface ChainState {
 export const chainOf = ({ chain }: Pick<ChainRules, 'chain'>): Chain => CHAINS[chain]
 
 export function problems({ fan, redeals }: ChainRules): readonly Problem[] {
-  return redeals >= fan ? [problem('houseRules.redeals', 'bad-house-rule', { rule: 'redeals', value: redeals, most: fan - 1 })] : []
+  return redeals >= fan
+    ? [problem('houseRules.redeals', 'bad-house-rule', { rule: 'redeals', value: redeals, most: fan - 1 })]
+    : []
 }
 
 /** Whether cards lie in fans of `size`, the last may be smaller. */
@@ -89,7 +110,11 @@ function copiesIn(cards: readonly number[]): readonly number[] {
   return Array.from({ length: 10 }, (_, digit) => counts.get(digit) ?? 0)
 }
 
-export function open(rules: ChainRules, { seats }: Pick<Seating, 'seats'>, { fans }: ChainOpening): { state: ChainState } | { problems: readonly Problem[] } {
+export function open(
+  rules: ChainRules,
+  { seats }: Pick<Seating, 'seats'>,
+  { fans }: ChainOpening,
+): { state: ChainState } | { problems: readonly Problem[] } {
   const chain = chainOf(rules)
   const found: Problem[] = []
   if (fans.length !== seats) found.push(problem('opening.fans', 'bad-opening', { fans: fans.length, seats }))
@@ -101,11 +126,17 @@ export function open(rules: ChainRules, { seats }: Pick<Seating, 'seats'>, { fan
     const copies = copiesIn(cards)
     const many = copies.findIndex((count, digit) => count > chain.copies[digit]!)
     if (many >= 0) return found.push(problem(path, 'bad-opening', { card: many, copies: chain.copies[many]! }))
-    if (cards.length !== chain.cards) return found.push(problem(path, 'bad-opening', { cards: cards.length, expected: chain.cards }))
+    if (cards.length !== chain.cards)
+      return found.push(problem(path, 'bad-opening', { cards: cards.length, expected: chain.cards }))
     if (!inFansOf(rules.fan, given)) found.push(problem(path, 'bad-opening', { fan: rules.fan }))
   })
   if (found.length) return { problems: found }
-  return { state: { seats, layouts: fans.map((given) => ({ fans: given, rows: chain.starts.map(() => []), redealt: 0, done: false })) } }
+  return {
+    state: {
+      seats,
+      layouts: fans.map((given) => ({ fans: given, rows: chain.starts.map(() => []), redealt: 0, done: false })),
+    },
+  }
 }
 
 /** Cards that lie in the rows. */
@@ -115,7 +146,10 @@ export const laidIn = ({ rows }: Pick<Layout, 'rows'>): number => rows.reduce((s
 export const begun = ({ rows }: Pick<Layout, 'rows'>): boolean => rows.every((row) => row.length >= 2)
 
 /** What each row takes now: its next digit, null where it is full or must wait for the starting cards. */
-export function needs(rules: Pick<ChainRules, 'chain' | 'startsFirst'>, layout: Pick<Layout, 'rows'>): (number | null)[] {
+export function needs(
+  rules: Pick<ChainRules, 'chain' | 'startsFirst'>,
+  layout: Pick<Layout, 'rows'>,
+): (number | null)[] {
   const wait = rules.startsFirst && !begun(layout)
   return layout.rows.map((row, i) => (wait && row.length >= 2 ? null : nextIn(chainOf(rules), i, row)))
 }
@@ -128,7 +162,9 @@ export function takesOf(
   const now = needs(rules, layout)
   return layout.fans.flatMap((fan, f) => {
     const top = fan.at(-1)
-    return top === undefined ? [] : now.flatMap((need, r) => (need === top ? [{ fan: f + 1, row: r + 1, card: top }] : []))
+    return top === undefined
+      ? []
+      : now.flatMap((need, r) => (need === top ? [{ fan: f + 1, row: r + 1, card: top }] : []))
   })
 }
 
@@ -150,7 +186,12 @@ export function judge(rules: ChainRules, state: ChainState, play: ChainPlay): Ga
   return stands(rules, state, play.by, { ...layout, done: true }, [])
 }
 
-function judgeTake(rules: ChainRules, state: ChainState, layout: Layout, { by, fan, row }: Take): GameVerdict<ChainState> {
+function judgeTake(
+  rules: ChainRules,
+  state: ChainState,
+  layout: Layout,
+  { by, fan, row }: Take,
+): GameVerdict<ChainState> {
   const chain = chainOf(rules)
   const from = layout.fans[fan - 1]
   const onto = layout.rows[row - 1]
@@ -177,7 +218,12 @@ function judgeTake(rules: ChainRules, state: ChainState, layout: Layout, { by, f
 /** How many cards a fan has after the next redeal. */
 export const nextFan = ({ fan }: Pick<ChainRules, 'fan'>, { redealt }: Pick<Layout, 'redealt'>) => fan - redealt - 1
 
-function judgeRedeal(rules: ChainRules, state: ChainState, layout: Layout, { by, fans }: Redeal): GameVerdict<ChainState> {
+function judgeRedeal(
+  rules: ChainRules,
+  state: ChainState,
+  layout: Layout,
+  { by, fans }: Redeal,
+): GameVerdict<ChainState> {
   if (layout.redealt >= rules.redeals) return refuse('no-redeals-left', { redeals: rules.redeals })
   const open = takesOf(rules, layout)
   if (open.length) return refuse('not-stuck', { ...open[0] })
@@ -186,8 +232,11 @@ function judgeRedeal(rules: ChainRules, state: ChainState, layout: Layout, { by,
   const rest = layout.fans.flat()
   const [given, expected] = [fans.flat(), rest]
   const [left, right] = [countsOf(given), countsOf(expected)]
-  const differs = [...new Set([...given, ...expected])].sort((a, b) => a - b).find((card) => (left.get(card) ?? 0) !== (right.get(card) ?? 0))
-  if (differs !== undefined) return refuse('cards-differ', { card: differs, given: left.get(differs) ?? 0, expected: right.get(differs) ?? 0 })
+  const differs = [...new Set([...given, ...expected])]
+    .sort((a, b) => a - b)
+    .find((card) => (left.get(card) ?? 0) !== (right.get(card) ?? 0))
+  if (differs !== undefined)
+    return refuse('cards-differ', { card: differs, given: left.get(differs) ?? 0, expected: right.get(differs) ?? 0 })
   const after: Layout = { ...layout, fans, redealt: layout.redealt + 1 }
   return stands(rules, state, by, after, [{ code: 'redealt', facts: { by, fans: fans.length, size } }])
 }
@@ -215,7 +264,8 @@ export function standing(rules: ChainRules, { layouts }: ChainState): readonly n
   return layouts.map((layout) => chainOf(rules).cards - laidIn(layout))
 }
 
-export const lead = (rules: ChainRules, state: ChainState): End => leadOf(standing(rules, state), 'fewest-left', 'fewest')
+export const lead = (rules: ChainRules, state: ChainState): End =>
+  leadOf(standing(rules, state), 'fewest-left', 'fewest')
 
 export function end(rules: ChainRules, state: ChainState): End | null {
   return state.layouts.every((layout) => endOf(rules, layout) !== null) ? lead(rules, state) : null

@@ -18,7 +18,11 @@ const ASK_EVERY = 4096
  * (how high each fan is, how long each row) looked at once. It goes as deep as there are cards, 60 at most. Stops when
  * `goOn` says no.
  */
-export function solve(rules: Pick<ChainRules, 'chain' | 'startsFirst'>, layout: Layout, goOn: () => boolean = () => true): Solved {
+export function solve(
+  rules: Pick<ChainRules, 'chain' | 'startsFirst'>,
+  layout: Layout,
+  goOn: () => boolean = () => true,
+): Solved {
   const chain = chainOf(rules)
   const heights = layout.fans.map((fan) => fan.length)
   const rows = layout.rows.map((row) => [...row])

@@ -11,19 +11,23 @@ export const wording: GameWording<ChainRules, ChainPlay, ChainState> = {
     'no-such-row': ({ row, rows }) => `There is no row ${String(row)}; there are ${numberWord(rows)}.`,
     'fan-empty': ({ fan }) => `Fan ${String(fan)} is empty.`,
     'row-full': ({ row }) => `Row ${String(row)} is full.`,
-    'starts-first': ({ missing }) => `First the starting cards: ${count(missing, 'row still lacks', 'rows still lack')} one.`,
+    'starts-first': ({ missing }) =>
+      `First the starting cards: ${count(missing, 'row still lacks', 'rows still lack')} one.`,
     'not-the-next': ({ card, row, next, two: pair, sum }) =>
       pair === null
         ? `Row ${String(row)} begins with another card: ${String(next)} comes here, not ${String(card)}.`
         : `${two(pair)} = ${String(sum)}, so ${String(next)} is next in row ${String(row)}, not ${String(card)}.`,
-    'no-redeals-left': ({ redeals }) => (Number(redeals) === 0 ? 'Dealing again was not agreed.' : 'The fans were dealt again as often as was agreed.'),
-    'not-stuck': ({ card, fan, row }) => `Not stuck yet: the ${String(card)} on fan ${String(fan)} goes to row ${String(row)}.`,
+    'no-redeals-left': ({ redeals }) =>
+      Number(redeals) === 0 ? 'Dealing again was not agreed.' : 'The fans were dealt again as often as was agreed.',
+    'not-stuck': ({ card, fan, row }) =>
+      `Not stuck yet: the ${String(card)} on fan ${String(fan)} goes to row ${String(row)}.`,
     'wrong-fan-size': ({ size }) => `Now each fan has ${count(size, 'card', 'cards')}; only the last may be smaller.`,
     'cards-differ': ({ card, given, expected }) =>
       `These are not the cards that remain: ${aCard(card)} is there ${times(given)} instead of ${times(expected)}.`,
   },
   notes: {
-    taken: ({ card, row, left }) => `The ${String(card)} goes to row ${String(row)}; ${count(left, 'card is', 'cards are')} left.`,
+    taken: ({ card, row, left }) =>
+      `The ${String(card)} goes to row ${String(row)}; ${count(left, 'card is', 'cards are')} left.`,
     stuck: ({ size }) => `Nothing can be taken now: deal what remains into fans of ${String(size)}.`,
     redealt: ({ fans, size }) => `Dealt again into ${count(fans, 'fan', 'fans')} of ${String(size)}.`,
     'layout-ended': ({ by, why, left }, { name }) =>
@@ -56,7 +60,11 @@ export const wording: GameWording<ChainRules, ChainPlay, ChainState> = {
   prompts: (_rules, notes) =>
     notes.some(({ code }) => code === 'stuck')
       ? ['Which digit would have helped?', 'What lies under that top?']
-      : ['Which two make that sum?', 'Only the last digit: what becomes of the ten?', 'Two tops are alike: under which lies the better card?'],
+      : [
+          'Which two make that sum?',
+          'Only the last digit: what becomes of the ten?',
+          'Two tops are alike: under which lies the better card?',
+        ],
 }
 
 const times = (n: unknown) => (Number(n) === 1 ? 'once' : Number(n) === 2 ? 'twice' : `${numberWord(n)} times`)

@@ -1,4 +1,11 @@
-import { isSafeFrom, resultOf, stackOn, type PerchPlay, type PerchRules, type PerchState } from '#core/games/perch-and-push/rules'
+import {
+  isSafeFrom,
+  resultOf,
+  stackOn,
+  type PerchPlay,
+  type PerchRules,
+  type PerchState,
+} from '#core/games/perch-and-push/rules'
 import type { Dealt, Wish } from '#core/game'
 import { facesOf, restOf } from '#core/pack'
 import type { Random } from '#core/random'
@@ -14,7 +21,9 @@ function* drawsOf({ pack, draw }: PerchRules, { gone }: PerchState): Generator<n
   const left = facesOf(pack).filter((card) => rest.includes(card))
   for (const [i, card] of left.entries()) {
     if (draw === 1) yield [card]
-    else for (const other of left.slice(i)) if (other !== card || rest.indexOf(card) !== rest.lastIndexOf(card)) yield [card, other]
+    else
+      for (const other of left.slice(i))
+        if (other !== card || rest.indexOf(card) !== rest.lastIndexOf(card)) yield [card, other]
   }
 }
 
@@ -26,7 +35,9 @@ function* turnsWith(rules: PerchRules, state: PerchState, cards: readonly number
 
 /** The results of these cards that the seat on turn may perch on. */
 export function optionsOf(rules: PerchRules, state: PerchState, cards: readonly number[]): number[] {
-  return [...new Set(cards.map((card) => resultOf(rules, card)))].filter((result) => !isSafeFrom(rules, state, state.turn, result))
+  return [...new Set(cards.map((card) => resultOf(rules, card)))].filter(
+    (result) => !isSafeFrom(rules, state, state.turn, result),
+  )
 }
 
 /** The largest push, else a stack of one's own, else a bare place. */

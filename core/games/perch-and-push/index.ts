@@ -18,8 +18,18 @@ export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState>(
   houseRules: rules.houseRules,
   presets: [
     { id: 'ten', label: 'Add ten', hint: 'Cards 0 to 10, ten more.', rules: {} },
-    { id: 'six', label: 'Times six', hint: 'The six times table.', rules: { combine: 'times', with: 6, pack: { low: 1, high: 10, copies: 4 } } },
-    { id: 'seven', label: 'Times seven', hint: 'The seven times table.', rules: { combine: 'times', with: 7, pack: { low: 1, high: 10, copies: 4 } } },
+    {
+      id: 'six',
+      label: 'Times six',
+      hint: 'The six times table.',
+      rules: { combine: 'times', with: 6, pack: { low: 1, high: 10, copies: 4 } },
+    },
+    {
+      id: 'seven',
+      label: 'Times seven',
+      hint: 'The seven times table.',
+      rules: { combine: 'times', with: 7, pack: { low: 1, high: 10, copies: 4 } },
+    },
     {
       id: 'nine',
       label: 'Times nine',
@@ -33,7 +43,11 @@ export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState>(
   problems: (given) => rules.problems(given),
   prepare: (given, seats) => ({
     needs: [
-      { count: packSize(given.pack), what: 'cards', detail: `${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each` },
+      {
+        count: packSize(given.pack),
+        what: 'cards',
+        detail: `${given.pack.low} to ${given.pack.high}, ${given.pack.copies} of each`,
+      },
       { count: rules.resultsOf(given).length, what: 'places on the board', detail: rules.resultsOf(given).join(', ') },
       { count: 15 * seats, what: 'markers', detail: '15 for each player, in different shapes' },
       { count: 1, what: 'chart', detail: 'face down; it is opened only to settle a dispute' },
@@ -58,7 +72,13 @@ export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState>(
     if (play.do !== 'place') return []
     const card = play.cards.find((each) => rules.resultOf(given, each) === play.on) ?? play.cards[0]
     if (card === undefined) return []
-    return [{ operation: given.combine === 'add' ? 'add' : 'times', terms: [card, given.with], answer: rules.resultOf(given, card) }]
+    return [
+      {
+        operation: given.combine === 'add' ? 'add' : 'times',
+        terms: [card, given.with],
+        answer: rules.resultOf(given, card),
+      },
+    ]
   },
   writePlay,
   readPlay,

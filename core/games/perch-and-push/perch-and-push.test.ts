@@ -20,7 +20,12 @@ test.each([
   ['passing with one card', [pass(1, [3])], {}, 'wrong-card-count'],
   ['a fifth three', [at(1, [3, 3], 13), at(2, [3, 3], 13), at(1, [3, 1], 11)], {}, 'too-many-copies'],
   ['a fifth three after shuffling', [at(1, [3, 3], 13), at(2, [3, 3], 13), shuffle, at(1, [3, 1], 11)], {}, 'ok'],
-  ['a fifth three, overruled', [at(1, [3, 3], 13), at(2, [3, 3], 13), { ...at(1, [3, 1], 11), overrule: 'seen' }], {}, 'ok'],
+  [
+    'a fifth three, overruled',
+    [at(1, [3, 3], 13), at(2, [3, 3], 13), { ...at(1, [3, 1], 11), overrule: 'seen' }],
+    {},
+    'ok',
+  ],
 ])('%s: %s', (_what, entries, houseRules, verdict) => {
   expect(inShort(game({ houseRules, entries })).at(-1)).toBe(verdict)
 })
@@ -41,7 +46,12 @@ describe('pushing', () => {
   })
   test('pushing asks for an explanation, perching does not', () => {
     const houseRules = { explain: 'required' }
-    expect(inShort(game({ houseRules, entries: [...stack, at(2, [3, 8], 13)] }))).toEqual(['ok', 'ok', 'ok', 'unexplained'])
+    expect(inShort(game({ houseRules, entries: [...stack, at(2, [3, 8], 13)] }))).toEqual([
+      'ok',
+      'ok',
+      'ok',
+      'unexplained',
+    ])
     expect(inShort(game({ houseRules, entries: [...stack, at(2, [3, 8], 13, { explained: true })] })).at(-1)).toBe('ok')
   })
   test('a safe stack stays, and where all is safe one passes', () => {
@@ -56,9 +66,19 @@ describe('pushing', () => {
 describe('the end', () => {
   const entries = [at(1, [3, 7], 13), at(2, [3, 1], 13), at(1, [3, 1], 13)]
   test('first at the goal or over, at once', () => {
-    expect(game({ houseRules: { goal: 1 }, entries: entries.slice(0, 2) }).result).toMatchObject({ winners: [2], shared: false })
+    expect(game({ houseRules: { goal: 1 }, entries: entries.slice(0, 2) }).result).toMatchObject({
+      winners: [2],
+      shared: false,
+    })
     expect(game({ houseRules: { goal: 2 }, entries }).result).toBeNull()
-    const over = [at(1, [3, 7], 13), at(2, [1, 1], 11), at(1, [3, 4], 13), at(2, [1, 8], 11), at(1, [3, 4], 13), at(2, [3, 8], 13)]
+    const over = [
+      at(1, [3, 7], 13),
+      at(2, [1, 1], 11),
+      at(1, [3, 4], 13),
+      at(2, [1, 8], 11),
+      at(1, [3, 4], 13),
+      at(2, [3, 8], 13),
+    ]
     expect(game({ houseRules: { goal: 2 }, entries: over }).result).toMatchObject({ winners: [2] })
     expect(scores(game({ houseRules: { goal: 2 }, entries: over }))).toEqual([0, 3])
   })
@@ -73,10 +93,15 @@ describe('the end', () => {
     expect(game({ houseRules, entries: safe.slice(0, 3) }).result).toBeNull()
     expect(game({ houseRules, entries: safe }).result).toMatchObject({ winners: [1, 2], shared: true })
     const byRuling = [...safe, { ruling: { houseRules: { safeStack: 2 } } }]
-    expect(game({ houseRules: { ...houseRules, safeStack: 0 }, entries: byRuling }).result).toMatchObject({ winners: [1, 2] })
+    expect(game({ houseRules: { ...houseRules, safeStack: 0 }, entries: byRuling }).result).toMatchObject({
+      winners: [1, 2],
+    })
   })
   test('time finishes the round', () => {
-    expect(game({ entries: [...entries.slice(0, 1), { call: 'time' }, entries[1]] }).result).toMatchObject({ winners: [2], ended: 'time' })
+    expect(game({ entries: [...entries.slice(0, 1), { call: 'time' }, entries[1]] }).result).toMatchObject({
+      winners: [2],
+      ended: 'time',
+    })
   })
 })
 

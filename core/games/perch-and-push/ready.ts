@@ -24,7 +24,14 @@ export const ready: Ready<PerchRules> = {
         shape: 'round',
         rows: spotRows(resultsOf(rules), ACROSS),
       },
-      { id: 'chart', title: 'Chart, face down until it is needed', kind: 'chart', operation: rules.combine, down: cards, across: [rules.with] },
+      {
+        id: 'chart',
+        title: 'Chart, face down until it is needed',
+        kind: 'chart',
+        operation: rules.combine,
+        down: cards,
+        across: [rules.with],
+      },
       pointsSheet(6, seats, 'Match'),
     ]
   },

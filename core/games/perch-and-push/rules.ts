@@ -15,13 +15,27 @@ export const houseRules = z.object({
     .enum(['add', 'times'])
     .default('add')
     .meta({ label: 'Work out', hint: 'What is done with a card.', choices: { add: 'Add', times: 'Times' } }),
-  with: z.int().min(0).max(100).default(10).meta({ label: 'With', hint: 'The number that every card is combined with.' }),
+  with: z
+    .int()
+    .min(0)
+    .max(100)
+    .default(10)
+    .meta({ label: 'With', hint: 'The number that every card is combined with.' }),
   pack: packRule({ low: 0, high: 10, copies: 4 }, 'The cards that are drawn.'),
   draw: z
     .literal([1, 2])
     .default(2)
-    .meta({ label: 'Draw', hint: 'Draw two and choose one result, or take what comes.', choices: { 1: 'One card', 2: 'Two, choose one' } }),
-  goal: z.int().min(1).max(100).default(10).meta({ label: 'Goal', hint: 'So many markers pushed off win; more is fine.', changeable: true }),
+    .meta({
+      label: 'Draw',
+      hint: 'Draw two and choose one result, or take what comes.',
+      choices: { 1: 'One card', 2: 'Two, choose one' },
+    }),
+  goal: z
+    .int()
+    .min(1)
+    .max(100)
+    .default(10)
+    .meta({ label: 'Goal', hint: 'So many markers pushed off win; more is fine.', changeable: true }),
   afterPush: z
     .enum(['perch', 'leave'])
     .default('perch')
@@ -114,8 +128,14 @@ export function equationOf({ combine, with: other }: Pick<PerchRules, 'combine' 
   return combined([card, other], combine)
 }
 
-export function judge(rules: PerchRules, state: PerchState, play: PerchPlay, { overrule }: Judging): GameVerdict<PerchState> {
-  if (play.do === 'reshuffle') return { stands: true, next: { ...state, gone: [] }, working: [], notes: [{ code: 'reshuffled', facts: {} }] }
+export function judge(
+  rules: PerchRules,
+  state: PerchState,
+  play: PerchPlay,
+  { overrule }: Judging,
+): GameVerdict<PerchState> {
+  if (play.do === 'reshuffle')
+    return { stands: true, next: { ...state, gone: [] }, working: [], notes: [{ code: 'reshuffled', facts: {} }] }
   const { by, cards } = play
   const badCards = refuseCards(rules.pack, state.gone, cards, overrule)
   if (badCards) return badCards
@@ -133,7 +153,12 @@ export function stackOn(rules: PerchRules, state: PerchState, result: number): S
   return state.stacks[resultsOf(rules).indexOf(result)] ?? null
 }
 
-function judgePass(rules: PerchRules, state: PerchState, by: number, cards: readonly number[]): GameVerdict<PerchState> {
+function judgePass(
+  rules: PerchRules,
+  state: PerchState,
+  by: number,
+  cards: readonly number[],
+): GameVerdict<PerchState> {
   const working = cards.map((card) => equationOf(rules, card))
   const open = cards.map((card) => resultOf(rules, card)).filter((result) => !isSafeFrom(rules, state, by, result))
   if (open.length) return refuse('can-still-place', { by, on: [...new Set(open)] }, working)
@@ -152,10 +177,19 @@ function judgePlace(rules: PerchRules, state: PerchState, { by, cards, on }: Pla
     )
   const working = [equationOf(rules, card)]
   if (isSafeFrom(rules, state, by, on))
-    return refuse('safe-stack', { on, count: stackOn(rules, state, on)!.count, of: stackOn(rules, state, on)!.seat }, working)
+    return refuse(
+      'safe-stack',
+      { on, count: stackOn(rules, state, on)!.count, of: stackOn(rules, state, on)!.seat },
+      working,
+    )
   const stack = stackOn(rules, state, on)
   const pushed = stack && stack.seat !== by ? stack.count : 0
-  const mine: Stack | null = pushed > 0 ? (rules.afterPush === 'perch' ? { seat: by, count: 1 } : null) : { seat: by, count: (stack?.count ?? 0) + 1 }
+  const mine: Stack | null =
+    pushed > 0
+      ? rules.afterPush === 'perch'
+        ? { seat: by, count: 1 }
+        : null
+      : { seat: by, count: (stack?.count ?? 0) + 1 }
   const stacks = state.stacks.slice()
   stacks[resultsOf(rules).indexOf(on)] = mine
   const points = pushed ? withSeat(state.points, by, state.points[by - 1]! + pushed) : state.points
@@ -163,7 +197,13 @@ function judgePlace(rules: PerchRules, state: PerchState, { by, cards, on }: Pla
   const note: Note = pushed
     ? { code: 'pushed', facts: { by, of: stack!.seat, count: pushed, on, points: points[by - 1]! } }
     : { code: 'perched', facts: { by, on, count: mine!.count } }
-  return { stands: true, next, working, notes: [note, ...shuffledNote(state, next)], asks: pushed ? { explanation: true } : undefined }
+  return {
+    stands: true,
+    next,
+    working,
+    notes: [note, ...shuffledNote(state, next)],
+    asks: pushed ? { explanation: true } : undefined,
+  }
 }
 
 /** The state after a turn: the cards are gone, and shuffled in again by themselves when too few are left to draw. */

@@ -7,10 +7,14 @@ const either = (numbers: unknown) => (numbers as readonly number[]).join(' or ')
 /** Sentences of Perch & Push in English. */
 export const wording: GameWording<PerchRules, PerchPlay, PerchState> = {
   reasons: {
-    'wrong-card-count': ({ count: given, expected }) => `${count(expected, 'card is', 'cards are')} drawn; ${given} ${isAre(given)} given.`,
+    'wrong-card-count': ({ count: given, expected }) =>
+      `${count(expected, 'card is', 'cards are')} drawn; ${given} ${isAre(given)} given.`,
     'not-an-option': ({ on, options }) =>
-      (options as unknown[]).length === 1 ? `${on} is not it: these cards make ${either(options)}.` : `${on} is neither: these cards make ${either(options)}.`,
-    'safe-stack': ({ on, count: size, of }, { name }) => `${name(Number(of))} has ${count(size, 'marker', 'markers')} on ${on}: that stack is safe.`,
+      (options as unknown[]).length === 1
+        ? `${on} is not it: these cards make ${either(options)}.`
+        : `${on} is neither: these cards make ${either(options)}.`,
+    'safe-stack': ({ on, count: size, of }, { name }) =>
+      `${name(Number(of))} has ${count(size, 'marker', 'markers')} on ${on}: that stack is safe.`,
     'can-still-place': ({ by, on }, { name }) => `${name(Number(by))} can still perch on ${either(on)}.`,
   },
   notes: {
@@ -30,7 +34,9 @@ export const wording: GameWording<PerchRules, PerchPlay, PerchState> = {
   readBack({ combine, with: other, pack, draw, goal, afterPush, safeStack }) {
     return [
       `Cards ${pack.low} to ${pack.high}, ${pack.copies} of each; ${draw === 2 ? 'draw two and choose one' : 'draw one'}.`,
-      combine === 'add' ? `Add ${other} to the card and perch on the result.` : `Take the card times ${other} and perch on the result.`,
+      combine === 'add'
+        ? `Add ${other} to the card and perch on the result.`
+        : `Take the card times ${other} and perch on the result.`,
       'On a bare or own place the stack grows; on a rival’s all markers there are pushed off and are yours.',
       afterPush === 'perch' ? 'After a push your marker takes the place.' : 'After a push the place stays bare.',
       safeStack === 0 ? 'No stack is safe: stacking is a gamble.' : `${safeStack} of one’s own on a place are safe.`,
@@ -40,8 +46,14 @@ export const wording: GameWording<PerchRules, PerchPlay, PerchState> = {
   prompts({ with: other, combine, draw }, notes) {
     const pushed = notes.some(({ code }) => code === 'pushed')
     return [
-      pushed ? 'How did you know where to perch?' : draw === 1 ? 'What does your card make?' : 'What do your two cards make?',
-      combine === 'add' ? `What happens to a number when you add ${other}?` : `Which row of the table is times ${other}?`,
+      pushed
+        ? 'How did you know where to perch?'
+        : draw === 1
+          ? 'What does your card make?'
+          : 'What do your two cards make?',
+      combine === 'add'
+        ? `What happens to a number when you add ${other}?`
+        : `Which row of the table is times ${other}?`,
       'Which place would you like to hit next?',
     ]
   },

@@ -16,9 +16,24 @@ export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, St
   houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Six digits', hint: 'Six numbers, four to strike.', rules: {} },
-    { id: 'three', label: 'Three digits', hint: 'Ones, tens, hundreds; all three to strike.', rules: { digits: 3, strikes: 3 } },
-    { id: 'four', label: 'Four digits', hint: 'To the thousands; three to strike.', rules: { digits: 4, numbers: 5, strikes: 3 } },
-    { id: 'nine', label: 'Digits to nine', hint: 'With cards or a die of nine.', rules: { sides: 9, digits: 4, strikes: 3, numbers: 8 } },
+    {
+      id: 'three',
+      label: 'Three digits',
+      hint: 'Ones, tens, hundreds; all three to strike.',
+      rules: { digits: 3, strikes: 3 },
+    },
+    {
+      id: 'four',
+      label: 'Four digits',
+      hint: 'To the thousands; three to strike.',
+      rules: { digits: 4, numbers: 5, strikes: 3 },
+    },
+    {
+      id: 'nine',
+      label: 'Digits to nine',
+      hint: 'With cards or a die of nine.',
+      rules: { sides: 9, digits: 4, strikes: 3, numbers: 8 },
+    },
     { id: 'even', label: 'Finish the round', hint: 'Several may win.', rules: { finish: 'even-turns' } },
   ],
   opening: rules.openingSchema,
@@ -27,7 +42,11 @@ export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, St
   prepare: ({ numbers, digits, sides }, seats) => ({
     needs: [
       { count: 1, what: 'digit die', detail: `with ${sides} sides` },
-      { count: 1, what: 'place die', detail: `1 is the ones, ${digits} the ${rules.PLACES[digits - 1]}; roll again above ${digits}` },
+      {
+        count: 1,
+        what: 'place die',
+        detail: `1 is the ones, ${digits} the ${rules.PLACES[digits - 1]}; roll again above ${digits}`,
+      },
       { count: seats, what: 'sheets', detail: `with ${numbers} numbers of ${digits} digits, and pencils` },
     ],
     care: ['Dice can be swallowed: keep them from children under three.'],
@@ -48,7 +67,8 @@ export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, St
   dealOpening,
   bot,
   facts(_rules, state, play) {
-    if (play.do !== 'strike' || !state.boards[play.by - 1]?.[play.number - 1] || play.place < 1 || play.place > 6) return []
+    if (play.do !== 'strike' || !state.boards[play.by - 1]?.[play.number - 1] || play.place < 1 || play.place > 6)
+      return []
     const value = 10 ** (play.place - 1)
     return [{ operation: 'times', terms: [play.digit, value], answer: play.digit * value }]
   },

@@ -1,7 +1,8 @@
 import { strikingRolls } from '#core/games/place-strike/advice'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
-const strike = (by: number, digit: unknown, place: number, number: number, more: object = {}) => play({ do: 'strike', by, digit, place, number, ...more })
+const strike = (by: number, digit: unknown, place: number, number: number, more: object = {}) =>
+  play({ do: 'strike', by, digit, place, number, ...more })
 const none = (by: number, digit: number, place: number) => play({ do: 'none', by, digit, place })
 const BOARDS = [
   ['352416', '124653'],

@@ -25,7 +25,10 @@ export const ready: Ready<StrikeRules> = {
         id: 'places',
         title: 'Place die',
         kind: 'key',
-        lines: span(1, 6).map((face) => ({ face, means: face <= digits ? `${face} = ${PLACES[face - 1]!}` : `${face} = roll again` })),
+        lines: span(1, 6).map((face) => ({
+          face,
+          means: face <= digits ? `${face} = ${PLACES[face - 1]!}` : `${face} = roll again`,
+        })),
       },
       {
         id: 'words',
@@ -41,4 +44,7 @@ export const ready: Ready<StrikeRules> = {
 }
 
 /** Those that children ask for. */
-const WORDS = [10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 30, 40, 50, 60, 70, 80, 90, 100, 101, 115, 250, 1000, 1001, 10_010, 100_000, 345_678]
+const WORDS = [
+  10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 30, 40, 50, 60, 70, 80, 90, 100, 101, 115, 250, 1000, 1001, 10_010,
+  100_000, 345_678,
+]

@@ -13,7 +13,10 @@ export const houseRules = z.object({
   digits: z.int().min(2).max(6).default(6).meta({ label: 'Digits', hint: 'Of each number.' }),
   sides: z.int().min(2).max(9).default(6).meta({ label: 'Digit die', hint: 'Digits from 1 up to this.' }),
   strikes: z.int().min(1).max(6).default(4).meta({ label: 'Struck to win', hint: 'So many digits in one number.' }),
-  mustStrike: z.boolean().default(true).meta({ label: 'A match must be struck', hint: 'Whoever says “none” must have none.', changeable: true }),
+  mustStrike: z
+    .boolean()
+    .default(true)
+    .meta({ label: 'A match must be struck', hint: 'Whoever says “none” must have none.', changeable: true }),
   finish: z
     .enum(['at-once', 'even-turns'])
     .default('at-once')
@@ -52,7 +55,9 @@ export const playSchema: z.ZodType<StrikePlay> = z.discriminatedUnion('do', [
 export interface StrikeOpening {
   readonly boards: readonly (readonly string[])[]
 }
-export const openingSchema: z.ZodType<StrikeOpening> = z.strictObject({ boards: z.array(z.array(z.string().regex(/^\d{0,40}$/)).max(100)).max(20) })
+export const openingSchema: z.ZodType<StrikeOpening> = z.strictObject({
+  boards: z.array(z.array(z.string().regex(/^\d{0,40}$/)).max(100)).max(20),
+})
 
 export const PLACES = ['ones', 'tens', 'hundreds', 'thousands', 'ten thousands', 'hundred thousands'] as const
 
@@ -60,7 +65,12 @@ export interface StrikeState extends Turns {
   readonly boards: readonly (readonly string[])[]
   /** By seat and number: the places whose digit was struck. */
   readonly struck: readonly (readonly (readonly number[])[])[]
-  readonly newest: { readonly by: number; readonly digit: number; readonly place: number; readonly number: number | null } | null
+  readonly newest: {
+    readonly by: number
+    readonly digit: number
+    readonly place: number
+    readonly number: number | null
+  } | null
 }
 
 export function problems({ strikes, digits }: StrikeRules): readonly Problem[] {
@@ -74,11 +84,17 @@ export function numberProblem({ digits, sides }: Pick<StrikeRules, 'digits' | 's
   return off === undefined ? null : { code: 'digit-off-die', facts: { number, digit: Number(off), sides } }
 }
 
-export function open(rules: StrikeRules, seating: Seating, { boards }: StrikeOpening): { state: StrikeState } | { problems: readonly Problem[] } {
+export function open(
+  rules: StrikeRules,
+  seating: Seating,
+  { boards }: StrikeOpening,
+): { state: StrikeState } | { problems: readonly Problem[] } {
   const found: Problem[] = []
-  if (boards.length !== seating.seats) found.push(problem('opening.boards', 'bad-opening', { boards: boards.length, seats: seating.seats }))
+  if (boards.length !== seating.seats)
+    found.push(problem('opening.boards', 'bad-opening', { boards: boards.length, seats: seating.seats }))
   boards.forEach((board, i) => {
-    if (board.length !== rules.numbers) found.push(problem(`opening.boards.${i}`, 'wrong-number-count', { count: board.length, numbers: rules.numbers }))
+    if (board.length !== rules.numbers)
+      found.push(problem(`opening.boards.${i}`, 'wrong-number-count', { count: board.length, numbers: rules.numbers }))
     board.forEach((number, n) => {
       const wrong = numberProblem(rules, number)
       if (wrong) found.push(problem(`opening.boards.${i}.${n}`, wrong.code, wrong.facts))
@@ -92,7 +108,12 @@ export function open(rules: StrikeRules, seating: Seating, { boards }: StrikeOpe
 export const digitAt = (number: string, place: number) => Number(number[number.length - place])
 
 /** The numbers (from 1) of a seat in which this roll could be struck. */
-export function matches({ boards, struck }: Pick<StrikeState, 'boards' | 'struck'>, seat: number, digit: number, place: number): number[] {
+export function matches(
+  { boards, struck }: Pick<StrikeState, 'boards' | 'struck'>,
+  seat: number,
+  digit: number,
+  place: number,
+): number[] {
   const found: number[] = []
   boards[seat - 1]!.forEach((number, i) => {
     if (digitAt(number, place) === digit && !struck[seat - 1]![i]!.includes(place)) found.push(i + 1)
@@ -107,7 +128,13 @@ export function judge(rules: StrikeRules, state: StrikeState, play: StrikePlay):
   if (play.do === 'none') {
     const [overlooked] = matches(state, by, digit, place)
     if (rules.mustStrike && overlooked !== undefined)
-      return refuse('has-a-match', { by, digit, place, number: overlooked, written: state.boards[by - 1]![overlooked - 1] })
+      return refuse('has-a-match', {
+        by,
+        digit,
+        place,
+        number: overlooked,
+        written: state.boards[by - 1]![overlooked - 1],
+      })
     const next: StrikeState = { ...state, ...passTurn(state), newest: { by, digit, place, number: null } }
     return { stands: true, next, working: [], notes: [{ code: 'nothing-struck', facts: { by, digit, place } }] }
   }
@@ -118,15 +145,34 @@ export function judge(rules: StrikeRules, state: StrikeState, play: StrikePlay):
   const there = digitAt(written, place)
   const worth = (face: number) => [combined([face, 10 ** (place - 1)], 'times')]
   if (struck.includes(place)) return refuse('already-struck', { number, place, digit: there, written })
-  if (there !== digit) return refuse('no-match', { number, place, digit, there, value: there * 10 ** (place - 1), written }, worth(there))
+  if (there !== digit)
+    return refuse('no-match', { number, place, digit, there, value: there * 10 ** (place - 1), written }, worth(there))
   const now = [...struck, place]
   const mine = state.struck[by - 1]!.map((places, i) => (i === number - 1 ? now : places))
-  const next: StrikeState = { ...state, ...passTurn(state), struck: withSeat(state.struck, by, mine), newest: { by, digit, place, number } }
+  const next: StrikeState = {
+    ...state,
+    ...passTurn(state),
+    struck: withSeat(state.struck, by, mine),
+    newest: { by, digit, place, number },
+  }
   return {
     stands: true,
     next,
     working: worth(digit),
-    notes: [{ code: 'struck', facts: { by, digit, place, number, value: digit * 10 ** (place - 1), count: now.length, strikes: rules.strikes } }],
+    notes: [
+      {
+        code: 'struck',
+        facts: {
+          by,
+          digit,
+          place,
+          number,
+          value: digit * 10 ** (place - 1),
+          count: now.length,
+          strikes: rules.strikes,
+        },
+      },
+    ],
     asks: { explanation: true },
   }
 }

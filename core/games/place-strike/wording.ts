@@ -8,8 +8,10 @@ const figures = (value: unknown) => grouped(Number(value))
 /** Sentences of Place Strike in English. */
 export const wording: GameWording<StrikeRules, StrikePlay, StrikeState> = {
   reasons: {
-    'no-such-number': ({ number, numbers }) => `There is no number ${String(number)}; there are ${numberWord(numbers)}.`,
-    'already-struck': ({ number, place, digit }) => `The ${String(digit)} in the ${placeName(place)} of number ${String(number)} is struck already.`,
+    'no-such-number': ({ number, numbers }) =>
+      `There is no number ${String(number)}; there are ${numberWord(numbers)}.`,
+    'already-struck': ({ number, place, digit }) =>
+      `The ${String(digit)} in the ${placeName(place)} of number ${String(number)} is struck already.`,
     'no-match': ({ number, place, digit, there, value, written }) =>
       `In number ${String(number)}, ${figures(written)}, the ${placeName(place)} are ${String(there)} (${figures(value)}), not ${String(digit)}.`,
     'has-a-match': ({ digit, place, number, written }) =>
@@ -18,7 +20,8 @@ export const wording: GameWording<StrikeRules, StrikePlay, StrikeState> = {
   notes: {
     struck: ({ by, digit, place, number, value, count: struck, strikes }, { name }) =>
       `${String(digit)} in the ${placeName(place)} is ${figures(value)}, in number ${String(number)}: ${name(Number(by))} has ${String(struck)} of ${String(strikes)} there.`,
-    'nothing-struck': ({ by, digit, place }, { name }) => `${name(Number(by))} has no ${String(digit)} in the ${placeName(place)} to strike.`,
+    'nothing-struck': ({ by, digit, place }, { name }) =>
+      `${name(Number(by))} has no ${String(digit)} in the ${placeName(place)} to strike.`,
   },
   why: { 'struck-out': 'struck enough digits in one number', 'most-struck': 'most digits struck in one number' },
   play(play, { name }, _rules, { boards }) {
@@ -36,6 +39,14 @@ export const wording: GameWording<StrikeRules, StrikePlay, StrikeState> = {
   },
   prompts: (_rules, notes) =>
     notes.some(({ code }) => code === 'struck')
-      ? ['How much is that digit worth there?', 'Which number is nearest to the end?', 'Which roll would you like next?']
-      : ['Read your largest number aloud.', 'Which column is that place?', 'How much more is a digit worth one place to the left?'],
+      ? [
+          'How much is that digit worth there?',
+          'Which number is nearest to the end?',
+          'Which roll would you like next?',
+        ]
+      : [
+          'Read your largest number aloud.',
+          'Which column is that place?',
+          'How much more is a digit worth one place to the left?',
+        ],
 }

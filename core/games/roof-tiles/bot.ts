@@ -1,6 +1,16 @@
 import type { Dealt, Wish } from '#core/game'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
-import { canTurn, endOf, isCovered, placeOf, stockOf, takesOf, tilesIn, type Layout, type Take } from '#core/games/roof-tiles/layout'
+import {
+  canTurn,
+  endOf,
+  isCovered,
+  placeOf,
+  stockOf,
+  takesOf,
+  tilesIn,
+  type Layout,
+  type Take,
+} from '#core/games/roof-tiles/layout'
 import { toRows, type RoofOpening, type RoofPlay, type RoofState } from '#core/games/roof-tiles/rules'
 import { cardsOf, restOf } from '#core/pack'
 import type { Random } from '#core/random'
@@ -15,7 +25,13 @@ export function* plays(rules: RoofRules, state: RoofState, seat: number): Genera
 }
 
 export function toPlay(seat: number, { tiles, turned }: Take): RoofPlay {
-  return { do: 'take', by: seat, tiles: tiles.map(placeOf), ...(turned ? { turned: true as const } : {}), explained: true }
+  return {
+    do: 'take',
+    by: seat,
+    tiles: tiles.map(placeOf),
+    ...(turned ? { turned: true as const } : {}),
+    explained: true,
+  }
 }
 
 /** The cards that may be turned next: one where the order is known, else every one still unseen. */
@@ -42,14 +58,21 @@ function nextCard(rules: RoofRules, layout: Layout, random: Random): number {
 
 /** Lays out a roof for each seat from an own shuffled pack. */
 export function dealOpening(rules: RoofRules, seats: number, random: Random): RoofOpening {
-  return { layouts: Array.from({ length: seats }, () => toRows(random.shuffled(cardsOf(rules.pack)).slice(0, tilesIn(rules.rows)))) }
+  return {
+    layouts: Array.from({ length: seats }, () =>
+      toRows(random.shuffled(cardsOf(rules.pack)).slice(0, tilesIn(rules.rows))),
+    ),
+  }
 }
 
 /** Takes what uncovers most, tiles before the turned card; turns when nothing can be taken. */
 export function bot(rules: RoofRules, state: RoofState, seat: number, random: Random): RoofPlay {
   const layout = state.layouts[seat - 1]!
   const takes = takesOf(rules, layout)
-  if (!takes.length) return canTurn(rules, layout) ? { do: 'turn', by: seat, card: nextCard(rules, layout, random) } : { do: 'done', by: seat }
+  if (!takes.length)
+    return canTurn(rules, layout)
+      ? { do: 'turn', by: seat, card: nextCard(rules, layout, random) }
+      : { do: 'done', by: seat }
   const worth = ({ tiles }: Take) => 10 * tiles.length + uncovers(rules, layout, tiles)
   return {
     ...toPlay(
@@ -65,6 +88,7 @@ export function uncovers(rules: Pick<RoofRules, 'rows'>, layout: Layout, tiles: 
   const gone = layout.gone.slice()
   for (const tile of tiles) gone[tile] = true
   let count = 0
-  for (let tile = 0; tile < gone.length; tile++) if (!gone[tile] && isCovered(rules.rows, layout.gone, tile) && !isCovered(rules.rows, gone, tile)) count++
+  for (let tile = 0; tile < gone.length; tile++)
+    if (!gone[tile] && isCovered(rules.rows, layout.gone, tile) && !isCovered(rules.rows, gone, tile)) count++
   return count
 }

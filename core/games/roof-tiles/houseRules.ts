@@ -6,7 +6,12 @@ export const houseRules = z.object({
   target: z.int().min(1).max(200).default(10).meta({ label: 'Target', hint: 'What comes off must make this.' }),
   pack: packRule({ low: 1, high: 10, copies: 4 }, 'Each player has an own pack.'),
   rows: z.int().min(1).max(10).default(6).meta({ label: 'Rows', hint: 'A roof of six rows has 21 tiles.' }),
-  passes: z.int().min(1).max(3).default(1).meta({ label: 'Times through the stock', hint: 'How often the stock is gone through.', changeable: true }),
+  passes: z
+    .int()
+    .min(1)
+    .max(3)
+    .default(1)
+    .meta({ label: 'Times through the stock', hint: 'How often the stock is gone through.', changeable: true }),
   turned: z
     .enum(['stays', 'gone'])
     .default('stays')

@@ -57,7 +57,10 @@ export function openTiles(rows: number, { gone }: Pick<Layout, 'gone'>): number[
 }
 
 /** The turned card in reach; undefined where none is. */
-export function inReach({ turned }: Pick<RoofRules, 'turned'>, { pile, newest }: Pick<Layout, 'pile' | 'newest'>): number | undefined {
+export function inReach(
+  { turned }: Pick<RoofRules, 'turned'>,
+  { pile, newest }: Pick<Layout, 'pile' | 'newest'>,
+): number | undefined {
   return turned === 'stays' || newest ? pile[pile.length - 1] : undefined
 }
 
@@ -87,13 +90,17 @@ export function takesOf(rules: Pick<RoofRules, 'target' | 'rows' | 'turned'>, la
     const value = layout.cards[tile]!
     if (value === target) takes.push({ tiles: [tile], turned: false })
     if (turned !== undefined && value + turned === target) takes.push({ tiles: [tile], turned: true })
-    for (const other of open.slice(i + 1)) if (value + layout.cards[other]! === target) takes.push({ tiles: [tile, other], turned: false })
+    for (const other of open.slice(i + 1))
+      if (value + layout.cards[other]! === target) takes.push({ tiles: [tile, other], turned: false })
   })
   return takes
 }
 
 /** Why a layout has ended; null while it goes on. Derived, so that a ruling may let it go on. */
-export function endOf(rules: Pick<RoofRules, 'target' | 'rows' | 'turned' | 'passes'>, layout: Layout): 'cleared' | 'done' | 'stuck' | null {
+export function endOf(
+  rules: Pick<RoofRules, 'target' | 'rows' | 'turned' | 'passes'>,
+  layout: Layout,
+): 'cleared' | 'done' | 'stuck' | null {
   if (layout.gone.every(Boolean)) return 'cleared'
   if (layout.done) return 'done'
   return canTurn(rules, layout) || takesOf(rules, layout).length ? null : 'stuck'
@@ -114,7 +121,8 @@ export function hopelessCard({ target, pack }: Pick<RoofRules, 'target' | 'pack'
   for (const card of new Set(leftOn(layout))) {
     if (card === target) continue
     const partner = target - card
-    const there = partner < pack.low || partner > pack.high ? 0 : pack.copies - countOf(taken, partner) - countOf(used, partner)
+    const there =
+      partner < pack.low || partner > pack.high ? 0 : pack.copies - countOf(taken, partner) - countOf(used, partner)
     if (there < (partner === card ? 2 : 1)) return card
   }
   return null

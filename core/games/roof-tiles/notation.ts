@@ -21,7 +21,8 @@ const TAKE = /^(?:take\b\s*)?((?:-?\d{1,4}\.-?\d{1,4}\s*)*)(turned|t|\+)?$/
 
 export function readPlay(text: string, rules: RoofRules, state: RoofState): ReadPlay<RoofPlay> {
   const { by, rest, extras } = readLine(text)
-  const going = by === null ? state.layouts.flatMap((layout, i) => (endOf(rules, layout) === null ? [i + 1] : [])) : [by]
+  const going =
+    by === null ? state.layouts.flatMap((layout, i) => (endOf(rules, layout) === null ? [i + 1] : [])) : [by]
   const found = rest ? readKind(rest) : null
   if (!found || !going.length) return notUnderstood(text)
   const could = going.map((seat) => ({ ...found, by: seat, ...extras }) as RoofPlay)

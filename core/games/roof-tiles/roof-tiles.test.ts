@@ -12,7 +12,13 @@ import { inShort, judged, play, problemsOf, scores, type FileParts } from '../..
 /** Three rows: 4 on top, then 6 5, then 3 7 8. */
 const ROOF = [[4], [6, 5], [3, 7, 8]]
 const game = ({ houseRules = {}, players = ['Ines'], ...parts }: FileParts & { roofs?: number[][][] }) =>
-  judged({ game: 'roof-tiles', players, houseRules: { rows: 3, ...houseRules }, opening: { layouts: players.map(() => ROOF) }, ...parts })
+  judged({
+    game: 'roof-tiles',
+    players,
+    houseRules: { rows: 3, ...houseRules },
+    opening: { layouts: players.map(() => ROOF) },
+    ...parts,
+  })
 const take = (tiles: string, turned = false, more: object = {}) =>
   play({
     do: 'take',
@@ -49,7 +55,12 @@ test.each([
   ['a tile of one number', [play({ do: 'take', by: 1, tiles: [[3]] })], {}, 'malformed'],
   ['an eleven turned', [turn(11)], {}, 'no-such-card'],
   ['a third copy of two', [turn(3), turn(3)], { pack: { low: 1, high: 10, copies: 2 } }, 'too-many-copies'],
-  ['the same, overruled', [turn(3), { ...turn(3), overrule: 'I saw it' }], { pack: { low: 1, high: 10, copies: 2 } }, 'ok'],
+  [
+    'the same, overruled',
+    [turn(3), { ...turn(3), overrule: 'I saw it' }],
+    { pack: { low: 1, high: 10, copies: 2 } },
+    'ok',
+  ],
   ['not explained', [take('3.1 3.2')], { explain: 'required' }, 'unexplained'],
   ['after stopping', [done(), turn(1)], {}, 'not-now'],
 ])('%s: %s', (_what, entries, houseRules, verdict) => {
@@ -65,9 +76,17 @@ describe('the stock', () => {
     const once = [...stock, turn(1)]
     expect(inShort(game({ houseRules, entries: once })).at(-1)).toBe('stock-empty')
     expect(inShort(game({ houseRules: { ...houseRules, passes: 2 }, entries: once })).at(-1)).toBe('ok')
-    expect(inShort(game({ houseRules: { ...houseRules, passes: 2 }, entries: [...stock, turn(2)] })).at(-1)).toBe('seen-different')
-    expect(inShort(game({ houseRules: { ...houseRules, passes: 2 }, entries: [...stock, turn(11)] })).at(-1)).toBe('no-such-card')
-    expect(inShort(game({ houseRules: { ...houseRules, passes: 2 }, entries: [...stock, { ...turn(2), overrule: 'dropped' }] })).at(-1)).toBe('ok')
+    expect(inShort(game({ houseRules: { ...houseRules, passes: 2 }, entries: [...stock, turn(2)] })).at(-1)).toBe(
+      'seen-different',
+    )
+    expect(inShort(game({ houseRules: { ...houseRules, passes: 2 }, entries: [...stock, turn(11)] })).at(-1)).toBe(
+      'no-such-card',
+    )
+    expect(
+      inShort(
+        game({ houseRules: { ...houseRules, passes: 2 }, entries: [...stock, { ...turn(2), overrule: 'dropped' }] }),
+      ).at(-1),
+    ).toBe('ok')
   })
   test('a card that was used is not turned again', () => {
     const entries = [turn(1), turn(2), take('3.3', true), turn(9), turn(10), turn(1), turn(9)]
@@ -76,9 +95,16 @@ describe('the stock', () => {
   test('stays: the card below comes back in reach; gone: only the newest, till the next pass', () => {
     const below = [turn(2), turn(10), take('', true), take('3.3', true)]
     expect(inShort(game({ houseRules, entries: below }))).toEqual(['ok', 'ok', 'ok', 'ok'])
-    expect(inShort(game({ houseRules: { ...houseRules, turned: 'gone' }, entries: below }))).toEqual(['ok', 'ok', 'ok', 'nothing-turned'])
+    expect(inShort(game({ houseRules: { ...houseRules, turned: 'gone' }, entries: below }))).toEqual([
+      'ok',
+      'ok',
+      'ok',
+      'nothing-turned',
+    ])
     const next = [...below.slice(0, 3), turn(1), turn(9), turn(2), take('3.3', true)]
-    expect(inShort(game({ houseRules: { ...houseRules, turned: 'gone', passes: 2 }, entries: next })).slice(3)).toEqual(['ok', 'ok', 'ok', 'ok'])
+    expect(inShort(game({ houseRules: { ...houseRules, turned: 'gone', passes: 2 }, entries: next })).slice(3)).toEqual(
+      ['ok', 'ok', 'ok', 'ok'],
+    )
   })
 })
 
@@ -96,7 +122,10 @@ describe('the end of a layout', () => {
     const stuck = game({ houseRules: { pack }, entries })
     expect(stuck.result).toMatchObject({ winners: [1] })
     expect(scores(stuck)).toEqual([15])
-    expect(stuck.verdicts.at(-1)!.notes).toContainEqual({ code: 'layout-ended', facts: { by: 1, why: 'stuck', left: 15, groups: [[6, 4], [5]] } })
+    expect(stuck.verdicts.at(-1)!.notes).toContainEqual({
+      code: 'layout-ended',
+      facts: { by: 1, why: 'stuck', left: 15, groups: [[6, 4], [5]] },
+    })
   })
   test('a ruling of more passes lets it go on', () => {
     const entries = [...[1, 2, 9, 10].map((card) => turn(card)), take('', true), take('3.1 3.2')]
@@ -111,15 +140,28 @@ describe('the end of a layout', () => {
     expect(game({ players, entries: entries.slice(0, 2) }).awaits!.seats).toEqual([2])
     const answer = game({ players, entries })
     expect([answer.result!.winners, scores(answer)]).toEqual([[1], [23, 33]])
-    expect(game({ players, entries: [take('3.1 3.2'), { call: 'time' }] }).result).toMatchObject({ winners: [1], ended: 'time' })
+    expect(game({ players, entries: [take('3.1 3.2'), { call: 'time' }] }).result).toMatchObject({
+      winners: [1],
+      ended: 'time',
+    })
     expect(inShort(game({ entries: [{ ruling: { award: { by: 1, points: 1 } } }] }))).toEqual(['no-points-here'])
   })
   test('it is said when the roof can’t be cleared any more', () => {
     const copies = { low: 1, high: 10, copies: 1 }
     // The only 4 lies on top, so the 6 under it can never go with it; no other 4 is there.
-    const answer = game({ houseRules: { pack: copies }, opening: { layouts: [[[1], [6, 5], [4, 7, 3]]] }, entries: [take('3.2 3.3'), turn(10)] })
-    expect(answer.verdicts.flatMap(({ notes }) => notes ?? []).filter(({ code }) => code === 'cannot-clear')).toEqual([])
-    const used = game({ houseRules: { pack: copies }, opening: { layouts: [[[1], [6, 5], [8, 7, 3]]] }, entries: [turn(4), turn(2), take('3.1', true)] })
+    const answer = game({
+      houseRules: { pack: copies },
+      opening: { layouts: [[[1], [6, 5], [4, 7, 3]]] },
+      entries: [take('3.2 3.3'), turn(10)],
+    })
+    expect(answer.verdicts.flatMap(({ notes }) => notes ?? []).filter(({ code }) => code === 'cannot-clear')).toEqual(
+      [],
+    )
+    const used = game({
+      houseRules: { pack: copies },
+      opening: { layouts: [[[1], [6, 5], [8, 7, 3]]] },
+      entries: [turn(4), turn(2), take('3.1', true)],
+    })
     expect(inShort(used)).toEqual(['ok', 'ok', 'ok'])
   })
 })
@@ -134,7 +176,9 @@ test.each([
   [{ roof: [] }, 'opening.layouts'],
   [null, 'opening'],
 ])('opening %j is refused at %s', (opening, path) => {
-  expect(problemsOf({ game: 'roof-tiles', players: ['Ines'], houseRules: { rows: 3 }, opening })).toContain(`${path} bad-opening`)
+  expect(problemsOf({ game: 'roof-tiles', players: ['Ines'], houseRules: { rows: 3 }, opening })).toContain(
+    `${path} bad-opening`,
+  )
 })
 
 test.each([
@@ -144,7 +188,9 @@ test.each([
   [{ rows: 1, answers: 'off' }, 'houseRules.answers answers-not-offered'],
   [{ passes: 4 }, 'houseRules.passes bad-house-rule'],
 ])('setup %j: %s', (houseRules, found) => {
-  expect(problemsOf({ game: 'roof-tiles', players: ['Ines'], houseRules, opening: { layouts: [[[1]]] } })).toContain(found)
+  expect(problemsOf({ game: 'roof-tiles', players: ['Ines'], houseRules, opening: { layouts: [[[1]]] } })).toContain(
+    found,
+  )
 })
 
 describe('the account of an ended roof', () => {
@@ -165,21 +211,39 @@ describe('the account of an ended roof', () => {
   test('names what must still lie in the stock', () => {
     // Nine cards make 45, five nines. 4 + 5 are still on the roof with 6 and 3 7 8; 1 is turned, 2 and 9 are not.
     expect(after([turn(1), done()], small)).toEqual({ onRoof: 33, turned: 1, stock: [2, 9], sum: 45 })
-    expect(after([turn(1), take('3.3', true), turn(9), take('', true), done()], small)).toEqual({ onRoof: 25, turned: 0, stock: [2], sum: 27 })
+    expect(after([turn(1), take('3.3', true), turn(9), take('', true), done()], small)).toEqual({
+      onRoof: 25,
+      turned: 0,
+      stock: [2],
+      sum: 27,
+    })
   })
   test('in a later pass the stock is named in its order', () => {
-    expect(after([turn(9), turn(1), turn(2), turn(9), done()], { ...small, passes: 2 })).toMatchObject({ turned: 9, stock: [1, 2], sum: 45 })
+    expect(after([turn(9), turn(1), turn(2), turn(9), done()], { ...small, passes: 2 })).toMatchObject({
+      turned: 9,
+      stock: [1, 2],
+      sum: 45,
+    })
   })
   test('says nothing where the pack is no multiple of the target, or a card too many was let pass', () => {
     expect(after([turn(1), done()], { ...small, target: 10 })).toBeNull()
-    expect(after([{ play: { do: 'turn', by: 1, card: 3 }, overrule: 'a second pack got in' }, done()], small)).toBeNull()
+    expect(
+      after([{ play: { do: 'turn', by: 1, card: 3 }, overrule: 'a second pack got in' }, done()], small),
+    ).toBeNull()
   })
   test('whatever is played, the sum is a multiple of the target', () => {
     fc.assert(
       fc.property(fc.integer(), fc.nat(60), (seed, plays) => {
         const random = randomFor(String(seed), 'account')
         const opening = roofTiles.dealOpening!({ ...rulesOf(), rows: 6 }, 1, random)
-        const opened = openMatch(roofTiles as never, { houseRules: {}, players: ['Ines'], first: 1, source: 'dealt', seed: String(seed), opening })
+        const opened = openMatch(roofTiles as never, {
+          houseRules: {},
+          players: ['Ines'],
+          first: 1,
+          source: 'dealt',
+          seed: String(seed),
+          opening,
+        })
         if (!opened.ok) throw new Error('not opened')
         let tape = foldTape(opened.table, opened.state, [])
         for (let n = 0; n < plays && !tape.state.result; n++)
@@ -221,7 +285,10 @@ describe('the best reachable score', () => {
       const turned = entries.filter((entry) => (entry as { play: { do: string } }).play.do === 'turn').length
       const tiles = ['1.1', '2.1', '2.2', '3.1', '3.2', '3.3']
       const tries = [
-        ...tiles.flatMap((tile, i) => [take(tile, true), ...tiles.slice(i + 1).map((other) => take(`${tile} ${other}`))]),
+        ...tiles.flatMap((tile, i) => [
+          take(tile, true),
+          ...tiles.slice(i + 1).map((other) => take(`${tile} ${other}`)),
+        ]),
         ...(turned < deal.stock.length ? [turn(deal.stock[turned]!)] : []),
       ]
       return Math.min(scores(answer)[0]!, ...(answer.result ? [] : tries.map((next) => best([...entries, next]))))
@@ -230,7 +297,10 @@ describe('the best reachable score', () => {
     expect(
       solve(
         { ...rules, rows: 6, target: 10 },
-        { cards: Array.from({ length: 21 }, (_, i) => 1 + (i % 9)), stock: Array.from({ length: 19 }, (_, i) => 1 + ((i * 7) % 9)) },
+        {
+          cards: Array.from({ length: 21 }, (_, i) => 1 + (i % 9)),
+          stock: Array.from({ length: 19 }, (_, i) => 1 + ((i * 7) % 9)),
+        },
         () => false,
       ).left,
     ).toBeLessThanOrEqual(100)

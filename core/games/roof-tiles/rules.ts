@@ -2,7 +2,19 @@ import * as z from 'zod'
 import { total } from '#core/dice'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
-import { canTurn, endOf, hopelessCard, inReach, isCovered, leftOn, placeOf, stockOf, tileAt, tilesIn, type Layout } from '#core/games/roof-tiles/layout'
+import {
+  canTurn,
+  endOf,
+  hopelessCard,
+  inReach,
+  isCovered,
+  leftOn,
+  placeOf,
+  stockOf,
+  tileAt,
+  tilesIn,
+  type Layout,
+} from '#core/games/roof-tiles/layout'
 import { countOf, facesOf, inPack, packProblems, packSize, refuseCards, restOf, without } from '#core/pack'
 import { listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
@@ -50,7 +62,9 @@ export interface RoofState {
 export function problems({ target, pack, rows }: RoofRules): readonly Problem[] {
   const small = packProblems(tilesIn(rows), packSize(pack))
   if (small.length) return small
-  const reach = facesOf(pack).some((card) => card === target || (inPack(pack, target - card) && (target !== 2 * card || pack.copies > 1)))
+  const reach = facesOf(pack).some(
+    (card) => card === target || (inPack(pack, target - card) && (target !== 2 * card || pack.copies > 1)),
+  )
   return reach ? [] : [problem('houseRules.target', 'target-out-of-reach', { target })]
 }
 
@@ -74,7 +88,8 @@ export function open(rules: RoofRules, { seats, source, seed }: Seating, { layou
     seats,
     layouts: layouts.map((given, i) => {
       const cards = given.flat()
-      const order = source === 'dealt' ? randomFor(String(seed), 'stock', i + 1).shuffled(restOf(rules.pack, cards)) : null
+      const order =
+        source === 'dealt' ? randomFor(String(seed), 'stock', i + 1).shuffled(restOf(rules.pack, cards)) : null
       return {
         cards,
         gone: cards.map(() => false),
@@ -103,7 +118,12 @@ export function judge(rules: RoofRules, state: RoofState, play: RoofPlay, judgin
   return stands(rules, state, play.by, { ...layout, done: true }, [], [])
 }
 
-function judgeTake(rules: RoofRules, state: RoofState, layout: Layout, { by, tiles, turned }: TakePlay): GameVerdict<RoofState> {
+function judgeTake(
+  rules: RoofRules,
+  state: RoofState,
+  layout: Layout,
+  { by, tiles, turned }: TakePlay,
+): GameVerdict<RoofState> {
   const at = tiles.map(([row, position]) => tileAt(rules.rows, row, position))
   const fault = (test: (tile: number, i: number) => boolean) => {
     const found = at.findIndex(test)
@@ -120,24 +140,42 @@ function judgeTake(rules: RoofRules, state: RoofState, layout: Layout, { by, til
   if (turned && top === undefined) return refuse('nothing-turned', { by })
   const values = [...at.map((tile) => layout.cards[tile]!), ...(turned ? [top!] : [])]
   const working = [sumOf(values)]
-  if (total(values) !== rules.target) return refuse('wrong-total', { cards: values, sum: total(values), target: rules.target }, working)
+  if (total(values) !== rules.target)
+    return refuse('wrong-total', { cards: values, sum: total(values), target: rules.target }, working)
   const taken = layout.gone.slice()
   for (const tile of at) taken[tile] = true
   const next: Layout = turned
     ? { ...layout, gone: taken, pile: layout.pile.slice(0, -1), used: [...layout.used, top!], newest: false }
     : { ...layout, gone: taken }
-  return stands(rules, state, by, next, working, [{ code: 'taken', facts: { by, cards: values, left: taken.filter((off) => !off).length } }], true)
+  return stands(
+    rules,
+    state,
+    by,
+    next,
+    working,
+    [{ code: 'taken', facts: { by, cards: values, left: taken.filter((off) => !off).length } }],
+    true,
+  )
 }
 
-function judgeTurn(rules: RoofRules, state: RoofState, layout: Layout, { by, card }: TurnPlay, { overrule }: Judging): GameVerdict<RoofState> {
+function judgeTurn(
+  rules: RoofRules,
+  state: RoofState,
+  layout: Layout,
+  { by, card }: TurnPlay,
+  { overrule }: Judging,
+): GameVerdict<RoofState> {
   if (!canTurn(rules, layout)) return refuse('stock-empty', { by, passes: rules.passes })
   // The turned pile becomes the stock again, in the same order.
   const again = stockOf(layout) === 0
-  const from: Layout = again ? { ...layout, known: layout.pile, pile: [], newest: false, pass: layout.pass + 1, unseen: 0 } : layout
+  const from: Layout = again
+    ? { ...layout, known: layout.pile, pile: [], newest: false, pass: layout.pass + 1, unseen: 0 }
+    : layout
   const lying = from.known ? [] : [...from.cards, ...from.pile, ...from.used]
   const badCard = refuseCards(rules.pack, lying, [card], overrule)
   if (badCard) return badCard
-  if (from.known && from.known[0] !== card && !overrule) return refuseBelief('seen-different', { card, seen: from.known[0] })
+  if (from.known && from.known[0] !== card && !overrule)
+    return refuseBelief('seen-different', { card, seen: from.known[0] })
   const next: Layout = {
     cards: from.cards,
     gone: from.gone,
@@ -148,7 +186,12 @@ function judgeTurn(rules: RoofRules, state: RoofState, layout: Layout, { by, car
     newest: true,
     pass: from.pass,
     done: false,
-    order: from.order && !from.known ? (from.order.includes(card) ? without(from.order, card) : from.order.slice(1)) : from.order,
+    order:
+      from.order && !from.known
+        ? from.order.includes(card)
+          ? without(from.order, card)
+          : from.order.slice(1)
+        : from.order,
   }
   return stands(rules, state, by, next, [], [{ code: 'turned', facts: { by, card, stock: stockOf(next), again } }])
 }
@@ -170,10 +213,17 @@ function stands(
     more.push({ code: 'layout-ended', facts: { by, why, left: total(left), groups: groupTens(left) } })
   } else {
     const card = hopelessCard(rules, layout)
-    if (card !== null && hopelessCard(rules, before) === null) more.push({ code: 'cannot-clear', facts: { by, card, partner: rules.target - card } })
+    if (card !== null && hopelessCard(rules, before) === null)
+      more.push({ code: 'cannot-clear', facts: { by, card, partner: rules.target - card } })
   }
   const next: RoofState = { seats: state.seats, layouts: withSeat(state.layouts, by, layout) }
-  return { stands: true, next, working, notes: more.length ? [...notes, ...more] : notes, asks: explanation ? { explanation: true } : undefined }
+  return {
+    stands: true,
+    next,
+    working,
+    notes: more.length ? [...notes, ...more] : notes,
+    asks: explanation ? { explanation: true } : undefined,
+  }
 }
 
 export function awaits(rules: RoofRules, state: RoofState): Awaits {

@@ -24,7 +24,11 @@ export interface Solved {
  * when `goOn` says no (asked every few thousand states): then the best found so far is given, unfinished. It goes as deep
  * as cards can be turned and taken, some 650 (200 cards, three passes, 55 tiles): well within any stack.
  */
-export function solve(rules: Pick<RoofRules, 'target' | 'rows' | 'passes' | 'turned'>, deal: Deal, goOn: () => boolean = () => true): Solved {
+export function solve(
+  rules: Pick<RoofRules, 'target' | 'rows' | 'passes' | 'turned'>,
+  deal: Deal,
+  goOn: () => boolean = () => true,
+): Solved {
   const { target, rows, passes, turned } = rules
   const { cards } = deal
   const count = tilesIn(rows)
@@ -80,7 +84,8 @@ export function solve(rules: Pick<RoofRules, 'target' | 'rows' | 'passes' | 'tur
     // A tile that makes the target alone is never worth keeping.
     if (alone !== undefined) return take([alone], false)
     for (let i = 0; i < ready.length; i++)
-      for (let j = i + 1; j < ready.length; j++) if (cards[ready[i]!]! + cards[ready[j]!]! === target) take([ready[i]!, ready[j]!], false)
+      for (let j = i + 1; j < ready.length; j++)
+        if (cards[ready[i]!]! + cards[ready[j]!]! === target) take([ready[i]!, ready[j]!], false)
     const top = turned === 'stays' || fresh ? pile[pile.length - 1] : undefined
     if (top !== undefined) {
       if (top === target) take([], true)

@@ -14,13 +14,15 @@ const WHY: Readonly<Record<string, string>> = {
 /** Sentences of Roof Tiles in English. */
 export const wording: GameWording<RoofRules, RoofPlay, RoofState> = {
   reasons: {
-    'no-such-tile': (facts) => `There is no ${tile(facts)}; row ${String(facts.rows)} is the lowest, and row 1 has one tile.`,
+    'no-such-tile': (facts) =>
+      `There is no ${tile(facts)}; row ${String(facts.rows)} is the lowest, and row 1 has one tile.`,
     'already-gone': (facts) => `The ${tile(facts)} is gone already.`,
     covered: (facts) => `The ${tile(facts)} is still half covered by the row below.`,
     'too-many-tiles': ({ count: given }) => `Two cards come off at most; these are ${given}.`,
     'nothing-turned': () => 'No turned card is in reach.',
     'seen-different': ({ card, seen }) => `The order is known now: ${aCard(seen)} comes next, not ${aCard(card)}.`,
-    'stock-empty': ({ passes }) => `The stock has been gone through ${Number(passes) === 1 ? 'once' : `${passes} times`}, as agreed; nothing is left to turn.`,
+    'stock-empty': ({ passes }) =>
+      `The stock has been gone through ${Number(passes) === 1 ? 'once' : `${passes} times`}, as agreed; nothing is left to turn.`,
   },
   notes: {
     taken: ({ cards, left }) => {
@@ -32,7 +34,8 @@ export const wording: GameWording<RoofRules, RoofPlay, RoofState> = {
       `${again ? 'The stock is gone through again. ' : ''}${capital(aCard(card))} is turned; ${count(stock, 'card is', 'cards are')} left in the stock.`,
     'layout-ended': ({ by, why, left }, { name }) =>
       `${WHY[String(why)]} ${Number(left) === 0 ? '0 left is perfect' : `${name(Number(by))} has ${left} left`}.`,
-    'cannot-clear': ({ card, partner }) => `This roof can’t be cleared any more: ${aCard(card)} needs ${aCard(partner)}, and all of those are used.`,
+    'cannot-clear': ({ card, partner }) =>
+      `This roof can’t be cleared any more: ${aCard(card)} needs ${aCard(partner)}, and all of those are used.`,
   },
   why: { 'least-left': 'least left on the roof' },
   play(play, { name }, rules, state) {
@@ -40,7 +43,9 @@ export const wording: GameWording<RoofRules, RoofPlay, RoofState> = {
     if (play.do === 'turn') return `${name(play.by)} turns ${aCard(play.card)}`
     // The values are what everybody sees; a tile that isn't there is told by its place.
     const layout = state.layouts[play.by - 1]
-    const tiles = play.tiles.map(([row, place]) => layout?.cards[tileAt(rules.rows, row, place)] ?? `the tile at ${row}.${place}`)
+    const tiles = play.tiles.map(
+      ([row, place]) => layout?.cards[tileAt(rules.rows, row, place)] ?? `the tile at ${row}.${place}`,
+    )
     const turned = play.turned ? [`the turned ${layout ? (inReach(rules, layout) ?? 'card') : 'card'}`] : []
     return `${name(play.by)} takes ${list([...tiles, ...turned])}`
   },
@@ -55,6 +60,10 @@ export const wording: GameWording<RoofRules, RoofPlay, RoofState> = {
   prompts({ target }, notes) {
     if (notes.some(({ code }) => code === 'layout-ended'))
       return ['How do you add up what is left, tens first?', 'Where would another choice have opened more?']
-    return [`What goes with it to make ${target}?`, 'Which take uncovers more?', 'Is there another way to make the same?']
+    return [
+      `What goes with it to make ${target}?`,
+      'Which take uncovers more?',
+      'Is there another way to make the same?',
+    ]
   },
 }

@@ -11,5 +11,10 @@ export const about: About = {
   pace: 16,
   turns: false,
   race: true,
-  slips: ['Calling before all cards lie open.', 'Calling twice: only the first answer counts.', 'Right, but without saying how.', 'Forgetting the pot.'],
+  slips: [
+    'Calling before all cards lie open.',
+    'Calling twice: only the first answer counts.',
+    'Right, but without saying how.',
+    'Forgetting the pot.',
+  ],
 }

@@ -24,7 +24,14 @@ export function unsureFacts(tape: Tape): Unsure[] {
       if (fact.right && !slow) continue
       const terms = [...fact.terms].sort((a, b) => b - a)
       const key = `${fact.operation} ${terms.join(' ')}`
-      const before = found.get(key) ?? { operation: fact.operation, terms, answer: fact.answer, wrong: 0, slow: 0, seats: [] }
+      const before = found.get(key) ?? {
+        operation: fact.operation,
+        terms,
+        answer: fact.answer,
+        wrong: 0,
+        slow: 0,
+        seats: [],
+      }
       found.set(key, {
         ...before,
         wrong: before.wrong + (fact.right ? 0 : 1),

@@ -40,7 +40,12 @@ export function bot(rules: FirstRules, state: FirstState, _seat: number, random:
     .map((by, i) =>
       slip && i === 0
         ? { by, said: right + 1 }
-        : { by, said: right, explained: true, how: random.whole(0, 1) ? ('knew-it' as const) : ('counted-on' as const) },
+        : {
+            by,
+            said: right,
+            explained: true,
+            how: random.whole(0, 1) ? ('knew-it' as const) : ('counted-on' as const),
+          },
     )
   return { do: 'round', cards, answers: random.whole(1, 12) === 1 ? [] : answers }
 }

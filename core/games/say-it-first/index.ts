@@ -18,8 +18,18 @@ export const sayItFirst = defineGame<FirstRules, null, Round, FirstState>({
   commonDefaults: { explain: 'required' },
   presets: [
     { id: 'usual', label: 'Add, one to nine', hint: 'Until the pack is used up.', rules: {} },
-    { id: 'small', label: 'To ten', hint: 'One to five: sums to ten.', rules: { pack: { low: 1, high: 5, copies: 6 } } },
-    { id: 'times', label: 'Times', hint: 'The tables, two to nine.', rules: { combine: 'times', pack: { low: 2, high: 9, copies: 4 } } },
+    {
+      id: 'small',
+      label: 'To ten',
+      hint: 'One to five: sums to ten.',
+      rules: { pack: { low: 1, high: 5, copies: 6 } },
+    },
+    {
+      id: 'times',
+      label: 'Times',
+      hint: 'The tables, two to nine.',
+      rules: { combine: 'times', pack: { low: 2, high: 9, copies: 4 } },
+    },
     {
       id: 'difference',
       label: 'Difference',
@@ -27,13 +37,24 @@ export const sayItFirst = defineGame<FirstRules, null, Round, FirstState>({
       rules: { combine: 'difference', pack: { low: 1, high: 12, copies: 4 } },
       most: 2,
     },
-    { id: 'calm', label: 'Without reasons', hint: 'Only the answer is called; nine rounds.', rules: { explain: 'off', rounds: 9 } },
+    {
+      id: 'calm',
+      label: 'Without reasons',
+      hint: 'Only the answer is called; nine rounds.',
+      rules: { explain: 'off', rounds: 9 },
+    },
   ],
   opening: z.null(),
   play: rules.playSchema,
   problems: rules.problems,
   prepare: ({ pack }) => ({
-    needs: [{ count: packSize(pack), what: 'number cards', detail: `${pack.low} to ${pack.high}, ${pack.copies} of each, in one stack or dealt out` }],
+    needs: [
+      {
+        count: packSize(pack),
+        what: 'number cards',
+        detail: `${pack.low} to ${pack.high}, ${pack.copies} of each, in one stack or dealt out`,
+      },
+    ],
     care: ['A child may always pass on explaining aloud.'],
   }),
   ready,
@@ -61,7 +82,16 @@ export const sayItFirst = defineGame<FirstRules, null, Round, FirstState>({
     return answers.flatMap(({ by, said, how }) => {
       if (heard.has(by)) return []
       heard.add(by)
-      return [{ operation, terms: terms.map(({ value }) => value), answer: equals, by, said, ...(how === undefined ? {} : { how }) }]
+      return [
+        {
+          operation,
+          terms: terms.map(({ value }) => value),
+          answer: equals,
+          by,
+          said,
+          ...(how === undefined ? {} : { how }),
+        },
+      ]
     })
   },
   writePlay,

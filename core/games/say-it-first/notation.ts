@@ -9,12 +9,18 @@ import { notUnderstood, readExtras, readNumbers, writeExtras } from '#core/notat
  * explained, `37` nobody. What belongs to the play itself stands behind another stroke.
  */
 export function writePlay(play: Round): string {
-  const answers = play.answers.map((answer) => `${answer.by}=${answer.said}${writeExtras({ do: '', ...answer, said: undefined })}`)
+  const answers = play.answers.map(
+    (answer) => `${answer.by}=${answer.said}${writeExtras({ do: '', ...answer, said: undefined })}`,
+  )
   const extras = writeExtras(play)
   return `round ${play.cards.join(' ')} | ${answers.join(', ')}${extras && ` |${extras}`}`.trimEnd()
 }
 
-export function readPlay(text: string, { combine }: FirstRules, { seats }: { readonly seats: number }): ReadPlay<Round> {
+export function readPlay(
+  text: string,
+  { combine }: FirstRules,
+  { seats }: { readonly seats: number },
+): ReadPlay<Round> {
   // Who stands before it (a name, at the desk) is who was right in the end.
   const before = /^\s*(\d{1,2})\s*:\s*/.exec(text)
   const [cardsText = '', answersTold, extrasText] = divide(

@@ -22,11 +22,22 @@ export const houseRules = z.object({
   rounds: z
     .union([z.int().min(1).max(100), z.literal('pack')])
     .default('pack')
-    .meta({ label: 'Rounds', hint: 'The pack ends it in any case.', choices: { pack: 'Until the pack is used up' }, suggest: 9, changeable: true }),
+    .meta({
+      label: 'Rounds',
+      hint: 'The pack ends it in any case.',
+      choices: { pack: 'Until the pack is used up' },
+      suggest: 9,
+      changeable: true,
+    }),
   unclaimed: z
     .enum(['pot', 'away'])
     .default('pot')
-    .meta({ label: 'Nobody right', hint: 'Where the cards go.', choices: { pot: 'Pot for the next winner', away: 'Put away' }, changeable: true }),
+    .meta({
+      label: 'Nobody right',
+      hint: 'Where the cards go.',
+      choices: { pot: 'Pot for the next winner', away: 'Put away' },
+      changeable: true,
+    }),
 })
 export type FirstRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
@@ -44,7 +55,9 @@ export interface Round extends Told {
 }
 
 const answerShape = z.strictObject({ by: whole, said: whole, ...explanation })
-export const playSchema: z.ZodType<Round> = z.discriminatedUnion('do', [playShape('round', { cards: listOf(whole), answers: listOf(answerShape) })])
+export const playSchema: z.ZodType<Round> = z.discriminatedUnion('do', [
+  playShape('round', { cards: listOf(whole), answers: listOf(answerShape) }),
+])
 
 export interface FirstState {
   readonly seats: number
@@ -60,7 +73,8 @@ export interface FirstState {
 }
 
 export function problems({ combine, pack }: FirstRules, seats: number): readonly Problem[] {
-  if (combine === 'difference' && seats !== 2) return [problem('houseRules.combine', 'bad-house-rule', { rule: 'combine', value: combine })]
+  if (combine === 'difference' && seats !== 2)
+    return [problem('houseRules.combine', 'bad-house-rule', { rule: 'combine', value: combine })]
   return packProblems(seats, packSize(pack))
 }
 
@@ -78,13 +92,22 @@ export function countedAnswers({ explain }: Pick<FirstRules, 'explain'>, answers
     else {
       heard.add(answer.by)
       const isRight = answer.said === right
-      counted.push({ ...answer, right: isRight, takes: isRight && (explain !== 'required' || answer.explained === true) })
+      counted.push({
+        ...answer,
+        right: isRight,
+        takes: isRight && (explain !== 'required' || answer.explained === true),
+      })
     }
   }
   return { counted, again, winner: counted.find(({ takes }) => takes)?.by ?? null }
 }
 
-export function judge(rules: FirstRules, state: FirstState, { cards, answers }: Round, { overrule }: Judging): GameVerdict<FirstState> {
+export function judge(
+  rules: FirstRules,
+  state: FirstState,
+  { cards, answers }: Round,
+  { overrule }: Judging,
+): GameVerdict<FirstState> {
   const badCard = refuseCards(rules.pack, state.gone, cards, overrule)
   if (badCard) return badCard
   if (cards.length !== state.seats) return refuse('wrong-card-count', { count: cards.length, expected: state.seats })
@@ -105,13 +128,18 @@ export function judge(rules: FirstRules, state: FirstState, { cards, answers }: 
     // What was called after the cards were taken is of no account.
     if (takes) break
     notes.push(
-      right ? { code: 'not-explained', facts: { by }, weight: 'noted' } : { code: 'said-wrong', facts: { by, said, right: sum.equals }, weight: 'noted' },
+      right
+        ? { code: 'not-explained', facts: { by }, weight: 'noted' }
+        : { code: 'said-wrong', facts: { by, said, right: sum.equals }, weight: 'noted' },
     )
   }
   for (const { by } of again) notes.push({ code: 'said-again', facts: { by }, weight: 'noted' })
   notes.push(
     winner === null
-      ? { code: 'nobody', facts: { pot: pot.length, right: sum.equals, told: notes.some(({ code }) => code === 'said-wrong') } }
+      ? {
+          code: 'nobody',
+          facts: { pot: pot.length, right: sum.equals, told: notes.some(({ code }) => code === 'said-wrong') },
+        }
       : { code: 'takes', facts: { by: winner, took, pot: state.pot.length } },
   )
   return { stands: true, next, working: [sum], notes }
@@ -124,7 +152,8 @@ export function awaits(_rules: FirstRules, { seats }: FirstState): Awaits {
 export const lead = (_rules: FirstRules, { kept }: FirstState): End => leadOf(kept, 'most-cards')
 
 /** Cards still in the pack. */
-export const leftIn = ({ pack }: Pick<FirstRules, 'pack'>, { gone }: Pick<FirstState, 'gone'>) => Math.max(0, packSize(pack) - gone.length)
+export const leftIn = ({ pack }: Pick<FirstRules, 'pack'>, { gone }: Pick<FirstState, 'gone'>) =>
+  Math.max(0, packSize(pack) - gone.length)
 
 export function end(rules: FirstRules, state: FirstState): End | null {
   const over = leftIn(rules, state) < state.seats || (rules.rounds !== 'pack' && state.played >= rules.rounds)
@@ -132,7 +161,12 @@ export function end(rules: FirstRules, state: FirstState): End | null {
 }
 
 export function progress({ rounds }: FirstRules, { played }: FirstState): Progress {
-  return { ...NO_ROUNDS, unit: rounds === 'pack' ? null : 'round', begun: played, of: rounds === 'pack' ? null : rounds }
+  return {
+    ...NO_ROUNDS,
+    unit: rounds === 'pack' ? null : 'round',
+    begun: played,
+    of: rounds === 'pack' ? null : rounds,
+  }
 }
 
 export function award(_rules: FirstRules, state: FirstState, seat: number, points: number): FirstState {

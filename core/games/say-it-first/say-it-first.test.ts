@@ -4,7 +4,8 @@ import { readMatch } from '#core/format/matchFile'
 import { fileOf, inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
 const game = (parts: FileParts) => judged({ game: 'say-it-first', ...parts })
-const round = (cards: unknown, answers: unknown = [], more: object = {}) => play({ do: 'round', cards, answers, ...more })
+const round = (cards: unknown, answers: unknown = [], more: object = {}) =>
+  play({ do: 'round', cards, answers, ...more })
 const says = (by: number, said: number, more: object = { explained: true }) => ({ by, said, ...more })
 const THREE = { players: ['Ines', 'Tomasz', 'Odalys'] }
 
@@ -17,7 +18,13 @@ test.each([
   ['passed on explaining', round([3, 7], [says(2, 10, { explained: true, how: 'passed' })]), {}, 'ok', [0, 2]],
   ['how alone does not count', round([3, 7], [says(2, 10, { how: 'knew-it' })]), {}, 'ok', [0, 0]],
   ['explaining invited', round([3, 7], [says(2, 10, {})]), { explain: 'invited' }, 'ok', [0, 2]],
-  ['explaining of the play is not that of the answer', round([3, 7], [says(2, 10, {})], { explained: true }), {}, 'ok', [0, 0]],
+  [
+    'explaining of the play is not that of the answer',
+    round([3, 7], [says(2, 10, {})], { explained: true }),
+    {},
+    'ok',
+    [0, 0],
+  ],
   ['times', round([3, 7], [says(1, 10), says(2, 21)]), { combine: 'times' }, 'ok', [0, 2]],
   ['difference, the larger less the smaller', round([3, 7], [says(1, 4)]), { combine: 'difference' }, 'ok', [2, 0]],
   ['too few cards', round([3], [says(1, 3)]), {}, 'wrong-card-count', [0, 0]],
@@ -43,7 +50,9 @@ describe('the pot', () => {
     expect(scores(game({ houseRules: { rounds: 2 }, entries: [round([1, 1], [says(2, 2)]), none] }))).toEqual([0, 2])
   })
   test('put away there is none; what lies in it when a ruling says so stays in it', () => {
-    expect(scores(game({ houseRules: { unclaimed: 'away' }, entries: [none, round([1, 1], [says(2, 2)])] }))).toEqual([0, 2])
+    expect(scores(game({ houseRules: { unclaimed: 'away' }, entries: [none, round([1, 1], [says(2, 2)])] }))).toEqual([
+      0, 2,
+    ])
     const away = { ruling: { houseRules: { unclaimed: 'away' } } }
     expect(scores(game({ entries: [none, away, round([3, 7]), round([1, 1], [says(2, 2)])] }))).toEqual([0, 4])
   })
@@ -52,19 +61,37 @@ describe('the pot', () => {
 describe('the end', () => {
   const small = { pack: { low: 1, high: 4, copies: 1 } }
   test('when the pack can’t give everyone a card, or after the rounds, whichever comes first', () => {
-    expect(game({ ...THREE, houseRules: small, entries: [round([1, 2, 3], [says(3, 6)])] }).result).toMatchObject({ winners: [3], why: 'most-cards' })
-    expect(game({ houseRules: { ...small, rounds: 9 }, entries: [round([1, 2]), round([3, 4])] }).result).toMatchObject({ winners: [1, 2], shared: true })
+    expect(game({ ...THREE, houseRules: small, entries: [round([1, 2, 3], [says(3, 6)])] }).result).toMatchObject({
+      winners: [3],
+      why: 'most-cards',
+    })
+    expect(game({ houseRules: { ...small, rounds: 9 }, entries: [round([1, 2]), round([3, 4])] }).result).toMatchObject(
+      { winners: [1, 2], shared: true },
+    )
     expect(game({ houseRules: { ...small, rounds: 1 }, entries: [round([1, 2])] }).result).not.toBeNull()
   })
   test('time ends it at once', () =>
-    expect(game({ entries: [round([3, 7], [says(2, 10)]), { call: 'time' }] }).result).toMatchObject({ winners: [2], ended: 'time' }))
+    expect(game({ entries: [round([3, 7], [says(2, 10)]), { call: 'time' }] }).result).toMatchObject({
+      winners: [2],
+      ended: 'time',
+    }))
   test('rulings and awards', () => {
     const rounds = (n: unknown) => ({ ruling: { houseRules: { rounds: n } } })
     const entries = [round([1, 2]), round([3, 4], [says(1, 7)])]
     expect(inShort(game({ entries: [...entries, rounds(1)] })).at(-1)).toBe('already-past')
     expect(game({ entries: [...entries, rounds(2)] }).result).toMatchObject({ winners: [1] })
     expect(inShort(game({ entries: [...entries, rounds('pack')] })).at(-1)).toBe('ok')
-    expect(scores(game({ entries: [...entries, { ruling: { award: { by: 1, points: -5 } } }, { ruling: { award: { by: 2, points: 3 } } }] }))).toEqual([0, 3])
+    expect(
+      scores(
+        game({
+          entries: [
+            ...entries,
+            { ruling: { award: { by: 1, points: -5 } } },
+            { ruling: { award: { by: 2, points: 3 } } },
+          ],
+        }),
+      ),
+    ).toEqual([0, 3])
   })
 })
 
@@ -76,7 +103,9 @@ test.each([
   [{ tie: 'extra-round' }, 2, ['houseRules.tie tie-not-offered']],
   [{ rounds: 'all' }, 2, ['houseRules.rounds bad-house-rule']],
 ])('setup %j with %i: %j', (houseRules, seats, found) =>
-  expect(problemsOf({ game: 'say-it-first', houseRules, players: ['Ines', 'Tomasz', 'Odalys'].slice(0, seats) })).toEqual(found),
+  expect(
+    problemsOf({ game: 'say-it-first', houseRules, players: ['Ines', 'Tomasz', 'Odalys'].slice(0, seats) }),
+  ).toEqual(found),
 )
 
 test('what each practised, and which facts are not sure', () => {

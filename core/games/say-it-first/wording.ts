@@ -5,10 +5,12 @@ import { count, list, numberWord } from '#core/wording/words'
 /** Sentences of Say It First in English. */
 export const wording: GameWording<FirstRules, Round, FirstState> = {
   reasons: {
-    'wrong-card-count': ({ count: given, expected }) => `A card for each player: ${String(expected)}, not ${String(given)}.`,
+    'wrong-card-count': ({ count: given, expected }) =>
+      `A card for each player: ${String(expected)}, not ${String(given)}.`,
   },
   notes: {
-    'said-wrong': ({ by, said, right }, { name }) => `${name(Number(by))} said ${String(said)}; it is ${String(right)}.`,
+    'said-wrong': ({ by, said, right }, { name }) =>
+      `${name(Number(by))} said ${String(said)}; it is ${String(right)}.`,
     'not-explained': ({ by }, { name }) => `${name(Number(by))} was right but did not say how.`,
     'said-again': ({ by }, { name }) => `${name(Number(by))} called twice; the first counts.`,
     nobody: ({ pot, right, told }) =>
@@ -26,8 +28,12 @@ export const wording: GameWording<FirstRules, Round, FirstState> = {
     return [
       `Cards ${pack.low} to ${pack.high}, ${pack.copies} of each; everyone turns one at the same time.`,
       `Whoever is first to ${what}${explain === 'required' ? ' and to say how' : ''} keeps ${seats === 2 ? 'both' : 'all'}. Only a player’s first answer counts.`,
-      unclaimed === 'pot' ? 'Where nobody is right, the cards lie in a pot for the next winner.' : 'Where nobody is right, the cards are put away.',
-      rounds === 'pack' ? 'Until the pack is used up; most cards win.' : `${count(rounds, 'round', 'rounds')}; most cards win.`,
+      unclaimed === 'pot'
+        ? 'Where nobody is right, the cards lie in a pot for the next winner.'
+        : 'Where nobody is right, the cards are put away.',
+      rounds === 'pack'
+        ? 'Until the pack is used up; most cards win.'
+        : `${count(rounds, 'round', 'rounds')}; most cards win.`,
     ]
   },
   prompts: (_rules, notes) =>

@@ -11,7 +11,11 @@ export interface Chance {
 }
 
 /** Every place where a card may lie, with the lines that it would make there. */
-export function placesFor({ target }: Pick<HeapRules, 'target'>, { heaps }: Pick<HeapState, 'heaps'>, card: number): Chance[] {
+export function placesFor(
+  { target }: Pick<HeapRules, 'target'>,
+  { heaps }: Pick<HeapState, 'heaps'>,
+  card: number,
+): Chance[] {
   return heaps.flatMap((row, r) =>
     row.flatMap((_, c) => {
       const at: Spot = [r + 1, c + 1]
@@ -22,7 +26,11 @@ export function placesFor({ target }: Pick<HeapRules, 'target'>, { heaps }: Pick
 }
 
 /** The best that `cards` could do now: the places with the most lines; none where nothing scores. */
-export function bestPlaces(rules: Pick<HeapRules, 'target'>, state: Pick<HeapState, 'heaps'>, cards: readonly number[]): Chance[] {
+export function bestPlaces(
+  rules: Pick<HeapRules, 'target'>,
+  state: Pick<HeapState, 'heaps'>,
+  cards: readonly number[],
+): Chance[] {
   const all = [...new Set(cards)].flatMap((card) => placesFor(rules, state, card))
   const most = Math.max(0, ...all.map(({ lines }) => lines.length))
   return most === 0 ? [] : all.filter(({ lines }) => lines.length === most)
@@ -32,6 +40,7 @@ export function bestPlaces(rules: Pick<HeapRules, 'target'>, state: Pick<HeapSta
 export function mayHold({ pack }: Pick<HeapRules, 'pack'>, state: HeapState, seat: number): number[] {
   const cards: number[] = []
   const known = knownIn(state)
-  for (let card = pack.low; card <= pack.high; card++) if (countOf(lyingIn(state), card) < pack.copies && canHold(pack, known, seat, [card])) cards.push(card)
+  for (let card = pack.low; card <= pack.high; card++)
+    if (countOf(lyingIn(state), card) < pack.copies && canHold(pack, known, seat, [card])) cards.push(card)
   return cards
 }

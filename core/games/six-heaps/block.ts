@@ -21,7 +21,8 @@ export function runsThrough(heaps: Heaps, at: Spot): Line[] {
   const along = (length: number, here: number, spotOf: (n: number) => Spot) => {
     const lies = (n: number) => n >= 1 && n <= length && topAt(heaps, spotOf(n)) !== null
     for (let from = here; lies(from); from--)
-      for (let to = here; lies(to); to++) if (to > from) runs.push(Array.from({ length: to - from + 1 }, (_, i) => spotOf(from + i)))
+      for (let to = here; lies(to); to++)
+        if (to > from) runs.push(Array.from({ length: to - from + 1 }, (_, i) => spotOf(from + i)))
   }
   along(columns, at[1], (n) => [at[0], n])
   along(rows, at[0], (n) => [n, at[1]])
@@ -40,5 +41,7 @@ export function sameLine(a: Line, b: Line): boolean {
 
 /** The heaps with one more card on one of them. */
 export function withCard(heaps: Heaps, [row, column]: Spot, card: number): Heaps {
-  return heaps.map((line, r) => (r === row - 1 ? line.map((heap, c) => (c === column - 1 ? [...heap, card] : heap)) : line))
+  return heaps.map((line, r) =>
+    r === row - 1 ? line.map((heap, c) => (c === column - 1 ? [...heap, card] : heap)) : line,
+  )
 }

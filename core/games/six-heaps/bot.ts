@@ -9,7 +9,8 @@ import type { Random } from '#core/random'
 export function* plays(rules: HeapRules, state: HeapState, seat: number): Generator<HeapPlay> {
   if (seat !== state.turn) return
   for (const card of mayHold(rules, state, seat))
-    for (const { at, lines } of placesFor(rules, state, card)) yield { do: 'place', by: seat, card, at, spotted: lines, explained: true }
+    for (const { at, lines } of placesFor(rules, state, card))
+      yield { do: 'place', by: seat, card, at, spotted: lines, explained: true }
   if (mayPass(rules, state, seat) !== null) yield { do: 'pass', by: seat }
 }
 
@@ -25,5 +26,13 @@ export function bot(rules: HeapRules, state: HeapState, seat: number, random: Ra
   const open = best.length ? best : hand.flatMap((card) => placesFor(rules, state, card))
   const chosen = open[random.whole(0, Math.max(0, open.length - 1))]
   if (!chosen) return { do: 'pass', by: seat }
-  return { do: 'place', by: seat, card: chosen.card, at: chosen.at, spotted: chosen.lines, explained: true, how: 'knew-it' }
+  return {
+    do: 'place',
+    by: seat,
+    card: chosen.card,
+    at: chosen.at,
+    spotted: chosen.lines,
+    explained: true,
+    how: 'knew-it',
+  }
 }

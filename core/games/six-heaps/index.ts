@@ -19,10 +19,25 @@ export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState>({
   houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Fourteen', hint: 'Two rows of three.', rules: {} },
-    { id: 'ten', label: 'Ten', hint: 'Cards one to nine; for the first sums.', rules: { target: 10, pack: { low: 1, high: 9, copies: 4 }, hand: 4 } },
-    { id: 'spotted', label: 'Spot it', hint: 'Only lines that are named score; first to ten.', rules: { counted: 'spotted', goal: 10 } },
+    {
+      id: 'ten',
+      label: 'Ten',
+      hint: 'Cards one to nine; for the first sums.',
+      rules: { target: 10, pack: { low: 1, high: 9, copies: 4 }, hand: 4 },
+    },
+    {
+      id: 'spotted',
+      label: 'Spot it',
+      hint: 'Only lines that are named score; first to ten.',
+      rules: { counted: 'spotted', goal: 10 },
+    },
     { id: 'nine', label: 'Nine heaps', hint: 'Three rows of three, to 18.', rules: { rows: 3, target: 18 } },
-    { id: 'zeros', label: 'With zeros', hint: 'A zero at the end of a line makes a second one.', rules: { pack: { low: 0, high: 10, copies: 4 } } },
+    {
+      id: 'zeros',
+      label: 'With zeros',
+      hint: 'A zero at the end of a line makes a second one.',
+      rules: { pack: { low: 0, high: 10, copies: 4 } },
+    },
   ],
   opening: z.null(),
   play: rules.playSchema,
@@ -34,7 +49,11 @@ export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState>({
         what: 'number cards',
         detail: `${pack.low} to ${pack.high}, ${pack.copies} of each; ${hand} for each of the ${seats}, the rest is the stock`,
       },
-      { count: rows * columns, what: 'bare places', detail: `${rows} rows of ${columns}: a mat, or places marked with tape` },
+      {
+        count: rows * columns,
+        what: 'bare places',
+        detail: `${rows} rows of ${columns}: a mat, or places marked with tape`,
+      },
     ],
     care: [],
   }),
@@ -50,7 +69,13 @@ export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState>({
   lead: rules.lead,
   award: rules.award,
   // What is known of hands and stock is the referee's.
-  view: (_rules, { heaps, hands, stock, scores, newest }) => ({ heaps, hands: hands.map(({ size }) => size), stock, scores, newest }),
+  view: (_rules, { heaps, hands, stock, scores, newest }) => ({
+    heaps,
+    hands: hands.map(({ size }) => size),
+    stock,
+    scores,
+    newest,
+  }),
   shown: (_rules, state, play) => {
     if (play.do !== 'place' || !state.order) return play
     const { drew: _drew, ...rest } = play

@@ -10,13 +10,17 @@ import { notUnderstood, readLine, writeExtras } from '#core/notation'
 export function writePlay(play: HeapPlay): string {
   if (play.do === 'pass') return `${play.by}: pass${writeExtras(play)}`
   const drew = play.drew === undefined ? '' : ` +${play.drew}`
-  const lines = play.spotted === undefined ? '' : ` / ${play.spotted.map((line) => line.map(writeSpot).join(',')).join(' ')}`.trimEnd()
+  const lines =
+    play.spotted === undefined
+      ? ''
+      : ` / ${play.spotted.map((line) => line.map(writeSpot).join(',')).join(' ')}`.trimEnd()
   return `${play.by}: place ${play.card} ${writeSpot(play.at)}${drew}${lines}${writeExtras(play)}`
 }
 
 const writeSpot = ([row, column]: Spot) => `${row}.${column}`
 
-const FORM = /^(?:place\s+|p\s*)?(-?\d{1,9})\s+(-?\d{1,4}\.-?\d{1,4}|[1-9][1-9])(?:\s*\+\s*(-?\d{1,9}))?(?:\s*\/\s*(.*))?$/
+const FORM =
+  /^(?:place\s+|p\s*)?(-?\d{1,9})\s+(-?\d{1,4}\.-?\d{1,4}|[1-9][1-9])(?:\s*\+\s*(-?\d{1,9}))?(?:\s*\/\s*(.*))?$/
 
 export function readPlay(text: string, _rules: HeapRules, state: HeapState): ReadPlay<HeapPlay> {
   const { by: seat, rest, extras } = readLine(text)
@@ -28,7 +32,10 @@ export function readPlay(text: string, _rules: HeapRules, state: HeapState): Rea
   const spotted = found[4] === undefined ? undefined : readLines(found[4])
   if (spotted === null) return notUnderstood(text)
   const drew = found[3] === undefined ? {} : { drew: Number(found[3]) }
-  return { ok: true, play: { do: 'place', by, card: Number(found[1]), at, ...(spotted ? { spotted } : {}), ...drew, ...extras } }
+  return {
+    ok: true,
+    play: { do: 'place', by, card: Number(found[1]), at, ...(spotted ? { spotted } : {}), ...drew, ...extras },
+  }
 }
 
 function readSpot(text: string): Spot | null {

@@ -8,10 +8,18 @@ export const ready: Ready<HeapRules> = {
   aloud: ({ target, counted, goal, hand }) => [
     `Put a card onto any heap but its own number, then draw up to ${count(hand, 'card', 'cards')} again.`,
     `Straight neighbours through your card that make ${target} are a point each${counted === 'spotted' ? ', if you name them' : ''}.`,
-    goal === null ? 'When all cards are played, the most points win.' : `First with ${count(goal, 'point', 'points')} wins.`,
+    goal === null
+      ? 'When all cards are played, the most points win.'
+      : `First with ${count(goal, 'point', 'points')} wins.`,
   ],
   sheets: ({ rows, columns }, seats) => [
-    { id: 'mat', title: `Mat: ${rows} rows of ${columns}`, kind: 'places', shape: 'card', rows: blankSpots(rows, columns) },
+    {
+      id: 'mat',
+      title: `Mat: ${rows} rows of ${columns}`,
+      kind: 'places',
+      shape: 'card',
+      rows: blankSpots(rows, columns),
+    },
     pointsSheet(12, seats, 'Turn'),
   ],
   ladder: ['ten', 'usual', 'nine'],

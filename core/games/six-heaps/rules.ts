@@ -33,7 +33,13 @@ export const houseRules = z.object({
     .max(500)
     .nullable()
     .default(null)
-    .meta({ label: 'Goal', hint: 'Whoever has so many points wins.', none: 'Until the cards are out', suggest: 10, changeable: true }),
+    .meta({
+      label: 'Goal',
+      hint: 'Whoever has so many points wins.',
+      none: 'Until the cards are out',
+      suggest: 10,
+      changeable: true,
+    }),
 })
 export type HeapRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
@@ -56,7 +62,13 @@ export type HeapPlay = Place | Pass
 
 const spot = z.tuple([whole, whole])
 export const playSchema: z.ZodType<HeapPlay> = z.discriminatedUnion('do', [
-  playShape('place', { by: whole, card: whole, at: spot, spotted: listOf(listOf(spot)).optional(), drew: whole.optional() }),
+  playShape('place', {
+    by: whole,
+    card: whole,
+    at: spot,
+    spotted: listOf(listOf(spot)).optional(),
+    drew: whole.optional(),
+  }),
   playShape('pass', { by: whole }),
 ])
 
@@ -98,7 +110,10 @@ export function open({ rows, columns, hand, pack }: HeapRules, seating: Seating)
     state: {
       ...openTurns(seating),
       heaps: Array.from({ length: rows }, () => bare),
-      hands: Array.from({ length: seats }, (_, i) => ({ size: hand, known: dealt ? dealt.slice(i * hand, (i + 1) * hand) : [] })),
+      hands: Array.from({ length: seats }, (_, i) => ({
+        size: hand,
+        known: dealt ? dealt.slice(i * hand, (i + 1) * hand) : [],
+      })),
       stock: packSize(pack) - seats * hand,
       order: dealt ? dealt.slice(seats * hand) : null,
       scores: everySeat(seats, 0),
@@ -112,9 +127,18 @@ export function open({ rows, columns, hand, pack }: HeapRules, seating: Seating)
 export const lyingIn = ({ heaps }: Pick<HeapState, 'heaps'>): number[] => heaps.flat(2)
 
 /** What is known of the hands. */
-export const knownIn = (state: Pick<HeapState, 'heaps' | 'hands' | 'stock'>): Known => ({ hands: state.hands, stock: state.stock, laid: lyingIn(state) })
+export const knownIn = (state: Pick<HeapState, 'heaps' | 'hands' | 'stock'>): Known => ({
+  hands: state.hands,
+  stock: state.stock,
+  laid: lyingIn(state),
+})
 
-export function judge(rules: HeapRules, state: HeapState, play: HeapPlay, { overrule }: Judging): GameVerdict<HeapState> {
+export function judge(
+  rules: HeapRules,
+  state: HeapState,
+  play: HeapPlay,
+  { overrule }: Judging,
+): GameVerdict<HeapState> {
   return play.do === 'place' ? judgePlace(rules, state, play, overrule) : judgePass(rules, state, play.by)
 }
 
@@ -152,8 +176,10 @@ function judgePlace(rules: HeapRules, state: HeapState, play: Place, overrule: b
   if (rules.counted === 'spotted') {
     const overlooked = made.filter((line) => !scored.includes(line))
     const wrong = named.filter((line) => !made.some((other) => sameLine(line, other)))
-    if (overlooked.length) notes.push({ code: 'overlooked', facts: { by, lines: numbers(overlooked) }, weight: 'noted' })
-    if (wrong.length) notes.push({ code: 'no-line', facts: { by, count: wrong.length, target: rules.target }, weight: 'noted' })
+    if (overlooked.length)
+      notes.push({ code: 'overlooked', facts: { by, lines: numbers(overlooked) }, weight: 'noted' })
+    if (wrong.length)
+      notes.push({ code: 'no-line', facts: { by, count: wrong.length, target: rules.target }, weight: 'noted' })
   }
   return {
     stands: true,
@@ -170,7 +196,9 @@ function drawn(rules: HeapRules, state: HeapState, by: number, drew: number | un
   const seen = drew ?? state.order?.[0]
   const hands = drew === undefined ? state.hands : freed(rules.pack, knownIn(state), by, drew)
   const hand = hands[by - 1]!
-  const order = state.order && (drew !== undefined && state.order.includes(drew) ? without(state.order, drew) : state.order.slice(1))
+  const order =
+    state.order &&
+    (drew !== undefined && state.order.includes(drew) ? without(state.order, drew) : state.order.slice(1))
   return turnPassed({
     ...state,
     hands: withSeat(hands, by, { size: hand.size + 1, known: seen === undefined ? hand.known : [...hand.known, seen] }),
@@ -179,7 +207,10 @@ function drawn(rules: HeapRules, state: HeapState, by: number, drew: number | un
   })
 }
 
-const turnPassed = (state: HeapState): HeapState => ({ ...state, ...passTurn(state, (seat) => state.hands[seat - 1]!.size > 0) })
+const turnPassed = (state: HeapState): HeapState => ({
+  ...state,
+  ...passTurn(state, (seat) => state.hands[seat - 1]!.size > 0),
+})
 
 /** The number that lies on top of every heap; null where a place is bare or they differ. */
 export function oneNumber({ heaps }: Pick<HeapState, 'heaps'>): number | null {
@@ -202,7 +233,12 @@ function judgePass(rules: HeapRules, state: HeapState, by: number): GameVerdict<
   // A pass shows the whole hand.
   const { size } = state.hands[by - 1]!
   const hands = withSeat(state.hands, by, { size, known: Array.from({ length: size }, () => number) })
-  return { stands: true, next: turnPassed({ ...state, hands, passes: state.passes + 1 }), working: [], notes: [{ code: 'passed', facts: { by, number } }] }
+  return {
+    stands: true,
+    next: turnPassed({ ...state, hands, passes: state.passes + 1 }),
+    working: [],
+    notes: [{ code: 'passed', facts: { by, number } }],
+  }
 }
 
 export function awaits(rules: HeapRules, state: HeapState): Awaits {
@@ -213,7 +249,8 @@ export const lead = (_rules: HeapRules, { scores }: HeapState): End => leadOf(sc
 
 export function end(rules: HeapRules, state: HeapState): End | null {
   const playing = state.hands.filter(({ size }) => size > 0).length
-  if (rules.goal !== null && state.scores.some((score) => score >= rules.goal!)) return leadOf(state.scores, 'goal-reached')
+  if (rules.goal !== null && state.scores.some((score) => score >= rules.goal!))
+    return leadOf(state.scores, 'goal-reached')
   if (playing === 0) return leadOf(state.scores, 'cards-out')
   return state.passes >= playing ? leadOf(state.scores, 'all-passed') : null
 }

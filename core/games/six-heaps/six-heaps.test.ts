@@ -21,17 +21,42 @@ test.each([
   ['the neighbour', [put(2, 5, [1, 1])], {}, 'not-their-turn'],
   ['onto its own number', [put(1, 5, [1, 1]), put(2, 5, [1, 1])], {}, 'same-number'],
   ['onto another', [put(1, 5, [1, 1]), put(2, 6, [1, 1])], {}, 'ok'],
-  ['a third of two, covered ones counted', [put(1, 7, [1, 1]), put(2, 8, [1, 1]), put(1, 7, [1, 2]), put(2, 7, [1, 1])], TINY, 'too-many-copies'],
-  ['a draw from nothing, before it is looked at', [put(1, 7, [1, 1], { drew: 99 })], { ...TINY, hand: 2 }, 'stock-empty'],
+  [
+    'a third of two, covered ones counted',
+    [put(1, 7, [1, 1]), put(2, 8, [1, 1]), put(1, 7, [1, 2]), put(2, 7, [1, 1])],
+    TINY,
+    'too-many-copies',
+  ],
+  [
+    'a draw from nothing, before it is looked at',
+    [put(1, 7, [1, 1], { drew: 99 })],
+    { ...TINY, hand: 2 },
+    'stock-empty',
+  ],
   ['a drawn card of which all lie', [put(1, 7, [1, 1]), put(2, 7, [1, 2], { drew: 7 })], TINY, 'too-many-copies'],
-  ['a drawn card that is known in another hand', [put(1, 8, [1, 1], { drew: 7 }), put(2, 7, [1, 2], { drew: 7 })], TINY, 'too-many-copies'],
+  [
+    'a drawn card that is known in another hand',
+    [put(1, 8, [1, 1], { drew: 7 }), put(2, 7, [1, 2], { drew: 7 })],
+    TINY,
+    'too-many-copies',
+  ],
   ['a card that is known in another hand', [put(1, 7, [1, 1], { drew: 7 }), put(2, 7, [1, 2])], TINY, 'not-in-hand'],
   ['the same, overruled', [put(1, 7, [1, 1], { drew: 7 }), { ...put(2, 7, [1, 2]), ...OVER }], TINY, 'ok'],
-  ['another card than the known hand', [put(1, 7, [1, 1], { drew: 7 }), put(2, 8, [1, 2]), put(1, 8, [1, 1])], TINY, 'not-in-hand'],
+  [
+    'another card than the known hand',
+    [put(1, 7, [1, 1], { drew: 7 }), put(2, 8, [1, 2]), put(1, 8, [1, 1])],
+    TINY,
+    'not-in-hand',
+  ],
   ['passing with places bare', [pass(1)], {}, 'can-still-place'],
   ['passing with another number on top', [put(1, 7, [1, 1]), put(2, 8, [1, 2]), pass(1)], TINY, 'can-still-place'],
   ['not explained, where nothing scored', [put(1, 7, [1, 1])], { explain: 'required' }, 'ok'],
-  ['not explained, where it scored', [put(1, 7, [1, 1]), put(2, 8, [1, 2])], { ...TINY, explain: 'required' }, 'unexplained'],
+  [
+    'not explained, where it scored',
+    [put(1, 7, [1, 1]), put(2, 8, [1, 2])],
+    { ...TINY, explain: 'required' },
+    'unexplained',
+  ],
   ['a line named badly', [put(1, 7, [1, 1], { spotted: [[1, 1]] })], {}, 'malformed'],
 ])('%s: %s', (_what, entries, houseRules, verdict) => expect(last(houseRules, entries)).toBe(verdict))
 
@@ -67,7 +92,8 @@ describe('lines', () => {
   })
   test('only what is named scores; any order, twice is once, a wrong one nothing', () => {
     const first = put(1, 8, [1, 1])
-    const spotted = (lines: unknown) => scores(game({ houseRules: { counted: 'spotted' }, entries: [first, put(2, 6, [1, 2], { spotted: lines })] }))[1]
+    const spotted = (lines: unknown) =>
+      scores(game({ houseRules: { counted: 'spotted' }, entries: [first, put(2, 6, [1, 2], { spotted: lines })] }))[1]
     expect(
       spotted([
         [
@@ -127,20 +153,40 @@ describe('the end', () => {
   })
   test('a goal, also by an award or a ruling', () => {
     const entries = [put(1, 7, [1, 1]), put(2, 8, [1, 2])]
-    expect(game({ houseRules: { ...TINY, goal: 1 }, entries }).result).toMatchObject({ winners: [2], why: 'goal-reached' })
-    expect(game({ houseRules: TINY, entries: [...entries, { ruling: { houseRules: { goal: 1 } } }] }).result).toMatchObject({ winners: [2] })
-    expect(game({ houseRules: { goal: 2 }, entries: [{ ruling: { award: { by: 1, points: 2 } } }] }).result).toMatchObject({ winners: [1] })
+    expect(game({ houseRules: { ...TINY, goal: 1 }, entries }).result).toMatchObject({
+      winners: [2],
+      why: 'goal-reached',
+    })
+    expect(
+      game({ houseRules: TINY, entries: [...entries, { ruling: { houseRules: { goal: 1 } } }] }).result,
+    ).toMatchObject({ winners: [2] })
+    expect(
+      game({ houseRules: { goal: 2 }, entries: [{ ruling: { award: { by: 1, points: 2 } } }] }).result,
+    ).toMatchObject({ winners: [1] })
   })
   test('everybody passes in a row; a pass shows the hand', () => {
     const rules = { ...TINY, pack: { low: 7, high: 8, copies: 4 }, target: 16 }
     const same = [put(1, 8, [1, 1]), put(2, 7, [1, 2]), put(1, 7, [1, 1])]
     const answer = game({ houseRules: rules, entries: [...same, pass(2), pass(1)] })
-    expect([inShort(answer).slice(3), answer.result]).toMatchObject([['ok', 'ok'], { winners: [1, 2], why: 'all-passed' }])
-    expect(last({ ...rules, pack: { low: 7, high: 8, copies: 4 } }, [...same, pass(2), put(1, 8, [1, 1]), put(2, 8, [1, 2])])).toBe('not-in-hand')
+    expect([inShort(answer).slice(3), answer.result]).toMatchObject([
+      ['ok', 'ok'],
+      { winners: [1, 2], why: 'all-passed' },
+    ])
+    expect(
+      last({ ...rules, pack: { low: 7, high: 8, copies: 4 } }, [
+        ...same,
+        pass(2),
+        put(1, 8, [1, 1]),
+        put(2, 8, [1, 2]),
+      ]),
+    ).toBe('not-in-hand')
   })
   test('a seat without cards is passed over', () => {
     const rules = { ...TINY, pack: { low: 5, high: 9, copies: 1 }, hand: 1, columns: 3, target: 14 }
-    const answer = game({ houseRules: rules, entries: [put(1, 5, [1, 1]), put(2, 6, [1, 2]), put(1, 7, [1, 3]), put(2, 8, [1, 1])] })
+    const answer = game({
+      houseRules: rules,
+      entries: [put(1, 5, [1, 1]), put(2, 6, [1, 2]), put(1, 7, [1, 3]), put(2, 8, [1, 1])],
+    })
     expect(answer.awaits?.seats).toEqual([1])
   })
   test('time finishes the round', () => {
@@ -159,14 +205,18 @@ test.each([
   [{ hand: 15 }, 3, ['houseRules.pack pack-too-small']],
   [{ answers: 'off' }, 2, ['houseRules.answers answers-not-offered']],
 ])('setup %j with %i: %j', (houseRules, seats, found) =>
-  expect(problemsOf({ game: 'six-heaps', houseRules, players: ['Ines', 'Tomasz', 'Odalys'].slice(0, seats) })).toEqual(found),
+  expect(problemsOf({ game: 'six-heaps', houseRules, players: ['Ines', 'Tomasz', 'Odalys'].slice(0, seats) })).toEqual(
+    found,
+  ),
 )
 
 test('dealt, hands are known; the board knows none of them', () => {
   const answer = game({ source: 'dealt', seed: 'mole', entries: [] })
   expect(answer.accepted).toBe(true)
   const rules = sixHeaps.houseRules.parse({}) as unknown as HeapRules
-  const { state } = sixHeaps.open(rules, { seats: 2, first: 1, source: 'dealt', seed: 'mole' }, null) as { state: HeapState }
+  const { state } = sixHeaps.open(rules, { seats: 2, first: 1, source: 'dealt', seed: 'mole' }, null) as {
+    state: HeapState
+  }
   expect(state.hands[0]!.known).toHaveLength(5)
   expect(JSON.stringify(sixHeaps.view(rules, state))).not.toContain('known')
   expect(mayHold(rules, state, 1)).toEqual([...new Set(state.hands[0]!.known)].sort((a, b) => a - b))

@@ -11,8 +11,10 @@ const lines = (all: unknown) => list((all as readonly (readonly number[])[]).map
 export const wording: GameWording<HeapRules, HeapPlay, HeapState> = {
   reasons: {
     'stock-empty': () => 'The stock is empty: nothing is drawn any more.',
-    'no-such-heap': ({ at, rows, columns }) => `There is no heap at ${spotName(at as Spot)}; there are ${count(rows, 'row', 'rows')} of ${String(columns)}.`,
-    'same-number': ({ card }) => `${aCard(card).replace(/^a/, 'A')} lies there already: a card never goes onto its own number.`,
+    'no-such-heap': ({ at, rows, columns }) =>
+      `There is no heap at ${spotName(at as Spot)}; there are ${count(rows, 'row', 'rows')} of ${String(columns)}.`,
+    'same-number': ({ card }) =>
+      `${aCard(card).replace(/^a/, 'A')} lies there already: a card never goes onto its own number.`,
     'can-still-place': ({ by, number }, { name }) =>
       number === null
         ? `${name(Number(by))} can still place a card: not every heap shows the same number.`
@@ -24,14 +26,21 @@ export const wording: GameWording<HeapRules, HeapPlay, HeapState> = {
         ? `No line; ${name(Number(by))} has ${String(total)}.`
         : `${count(points, 'line', 'lines')}: ${name(Number(by))} has ${String(total)} now.`,
     overlooked: ({ lines: all }) => `Overlooked: ${lines(all)}.`,
-    'no-line': ({ count: wrong, target }) => `${count(wrong, 'line', 'lines')} named that ${Number(wrong) === 1 ? 'does' : 'do'} not make ${String(target)}.`,
-    passed: ({ by, number }, { name }) => `${name(Number(by))} passes: only ${String(number)}s in hand, and ${String(number)} on every heap.`,
+    'no-line': ({ count: wrong, target }) =>
+      `${count(wrong, 'line', 'lines')} named that ${Number(wrong) === 1 ? 'does' : 'do'} not make ${String(target)}.`,
+    passed: ({ by, number }, { name }) =>
+      `${name(Number(by))} passes: only ${String(number)}s in hand, and ${String(number)} on every heap.`,
   },
-  why: { 'goal-reached': 'reached the goal', 'cards-out': 'all cards are played', 'all-passed': 'nobody can place a card' },
+  why: {
+    'goal-reached': 'reached the goal',
+    'cards-out': 'all cards are played',
+    'all-passed': 'nobody can place a card',
+  },
   play(play, { name }, _rules, { heaps }) {
     if (play.do === 'pass') return `${name(play.by)} passes`
     const top = topAt(heaps, play.at)
-    const onto = top === null || top === undefined ? `at ${spotName(play.at)}` : `onto the ${top} at ${spotName(play.at)}`
+    const onto =
+      top === null || top === undefined ? `at ${spotName(play.at)}` : `onto the ${top} at ${spotName(play.at)}`
     return `${name(play.by)} puts the ${play.card} ${onto}`
   },
   readBack({ target, rows, columns, hand, pack, counted, goal }) {
@@ -46,5 +55,9 @@ export const wording: GameWording<HeapRules, HeapPlay, HeapState> = {
   prompts: ({ target }, notes) =>
     notes.some(({ code, facts }) => code === 'placed' && Number(facts.points) > 0)
       ? ['Is there a second line?', 'How did you see it?', 'Which card would make three in a row?']
-      : [`What is missing to ${target} beside that heap?`, 'Which heap has a neighbour that helps?', 'Where would you rather not leave a good neighbour?'],
+      : [
+          `What is missing to ${target} beside that heap?`,
+          'Which heap has a neighbour that helps?',
+          'Where would you rather not leave a good neighbour?',
+        ],
 }

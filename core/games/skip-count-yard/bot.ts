@@ -1,5 +1,12 @@
 import type { Dealt } from '#core/game'
-import { judge, knownIn, type YardOpening, type YardPlay, type YardRules, type YardState } from '#core/games/skip-count-yard/rules'
+import {
+  judge,
+  knownIn,
+  type YardOpening,
+  type YardPlay,
+  type YardRules,
+  type YardState,
+} from '#core/games/skip-count-yard/rules'
 import { singleAdds } from '#core/games/skip-count-yard/search'
 import { deckOfSets, POSITIONS, type Position } from '#core/games/skip-count-yard/yard'
 import { canHold, handsLike } from '#core/hands'
@@ -19,10 +26,15 @@ export function* plays(rules: YardRules, state: YardState, seat: number): Genera
   }
   const deck = deckOfSets(rules.sets)
   const held = deck.faces.filter((card) => canHold(deck, knownIn(state), seat, [card]))
-  for (const { card, to } of singleAdds(rules.sets, state.yard, held)) yield { do: 'add', by: seat, card, to, explained: true }
+  for (const { card, to } of singleAdds(rules.sets, state.yard, held))
+    yield { do: 'add', by: seat, card, to, explained: true }
   for (const from of POSITIONS)
     for (const to of POSITIONS)
-      for (let count = rules.moves === 'whole' ? state.yard[from].length : 1; count >= 1 && count <= state.yard[from].length; count++) {
+      for (
+        let count = rules.moves === 'whole' ? state.yard[from].length : 1;
+        count >= 1 && count <= state.yard[from].length;
+        count++
+      ) {
         const play: YardPlay = { do: 'move', by: seat, from, to, count }
         if (judge(rules, state, play, { overrule: false }).stands) yield play
       }

@@ -18,10 +18,25 @@ export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardSt
   houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Twos to fives', hint: 'Seven cards each.', rules: {} },
-    { id: 'easy', label: 'Ones, twos, fives, tens', hint: 'For the first tables; five cards each.', rules: { sets: [1, 2, 5, 10], hand: 5 } },
-    { id: 'even', label: 'Even sets', hint: 'Twos, fours, sixes, eights: many shared values.', rules: { sets: [2, 4, 6, 8] } },
+    {
+      id: 'easy',
+      label: 'Ones, twos, fives, tens',
+      hint: 'For the first tables; five cards each.',
+      rules: { sets: [1, 2, 5, 10], hand: 5 },
+    },
+    {
+      id: 'even',
+      label: 'Even sets',
+      hint: 'Twos, fours, sixes, eights: many shared values.',
+      rules: { sets: [2, 4, 6, 8] },
+    },
     { id: 'high', label: 'Sixes to nines', hint: 'The hard tables.', rules: { sets: [6, 7, 8, 9] } },
-    { id: 'calm', label: 'Whole runs', hint: 'Only whole runs are moved; the round is played to its end.', rules: { moves: 'whole', finish: 'even-turns' } },
+    {
+      id: 'calm',
+      label: 'Whole runs',
+      hint: 'Only whole runs are moved; the round is played to its end.',
+      rules: { moves: 'whole', finish: 'even-turns' },
+    },
   ],
   opening: rules.openingSchema,
   play: rules.playSchema,

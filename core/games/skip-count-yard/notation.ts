@@ -25,12 +25,19 @@ export function readPlay(text: string, _rules: YardRules, state: YardState): Rea
   const by = seat ?? state.turn
   if (rest === 'end') return { ok: true, play: { do: 'end', by, ...extras } }
   const draw = /^(?:draw|d)(?:\s+(-?\d{1,9}))?$/.exec(rest)
-  if (draw) return { ok: true, play: { do: 'draw', by, ...(draw[1] === undefined ? {} : { card: Number(draw[1]) }), ...extras } }
+  if (draw)
+    return {
+      ok: true,
+      play: { do: 'draw', by, ...(draw[1] === undefined ? {} : { card: Number(draw[1]) }), ...extras },
+    }
   const add = /^(?:add\s+)?(-?\d{1,9})\s*([nesw]{1,2})$/.exec(rest)
   const to = add && positionOf(add[2]!)
   if (add && to) return { ok: true, play: { do: 'add', by, card: Number(add[1]), to, ...extras } }
   const move = /^(?:move\s+)?([nesw]{1,2})\s*>\s*([nesw]{1,2})(?:\s+(-?\d{1,9}))?$/.exec(rest)
   const [from, onto] = move ? [positionOf(move[1]!), positionOf(move[2]!)] : []
   if (!move || !from || !onto) return notUnderstood(text)
-  return { ok: true, play: { do: 'move', by, from, to: onto, ...(move[3] === undefined ? {} : { count: Number(move[3]) }), ...extras } }
+  return {
+    ok: true,
+    play: { do: 'move', by, from, to: onto, ...(move[3] === undefined ? {} : { count: Number(move[3]) }), ...extras },
+  }
 }

@@ -1,7 +1,18 @@
 import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
-import { cardsIn, deckOfSets, nextOn, POSITIONS, SIDES, isCorner, whyNot, type Position, type Run, type Yard } from '#core/games/skip-count-yard/yard'
+import {
+  cardsIn,
+  deckOfSets,
+  nextOn,
+  POSITIONS,
+  SIDES,
+  isCorner,
+  whyNot,
+  type Position,
+  type Run,
+  type Yard,
+} from '#core/games/skip-count-yard/yard'
 import { canHold, freed, giveWay, withGone, type Hand, type Known } from '#core/hands'
 import { deckSize, packProblems, refuseShown, restOfDeck, without } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
@@ -13,7 +24,11 @@ import { refuse, refuseBelief, type GameVerdict, type Note } from '#core/verdict
 import { sumOf } from '#core/working'
 
 export const houseRules = z.object({
-  sets: z.array(z.int().min(1).max(10)).length(4).default([2, 3, 4, 5]).meta({ label: 'Sets', hint: 'Four different ones of 1 to 10; neighbours are easier.' }),
+  sets: z
+    .array(z.int().min(1).max(10))
+    .length(4)
+    .default([2, 3, 4, 5])
+    .meta({ label: 'Sets', hint: 'Four different ones of 1 to 10; neighbours are easier.' }),
   hand: z.int().min(1).max(20).default(7).meta({ label: 'Cards in hand', hint: 'Dealt to each at the start.' }),
   finish: z
     .enum(['at-once', 'even-turns'])
@@ -27,7 +42,11 @@ export const houseRules = z.object({
   moves: z
     .enum(['tail', 'whole'])
     .default('tail')
-    .meta({ label: 'Moving runs', hint: 'A whole run, or any upper part of it.', choices: { tail: 'Any upper part', whole: 'Whole runs only' } }),
+    .meta({
+      label: 'Moving runs',
+      hint: 'A whole run, or any upper part of it.',
+      choices: { tail: 'Any upper part', whole: 'Whole runs only' },
+    }),
 })
 export type YardRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
@@ -87,11 +106,16 @@ export interface YardState extends Turns {
 }
 
 export function problems({ sets, hand }: YardRules, seats: number): readonly Problem[] {
-  if (new Set(sets).size < sets.length) return [problem('houseRules.sets', 'bad-house-rule', { rule: 'sets', value: sets })]
+  if (new Set(sets).size < sets.length)
+    return [problem('houseRules.sets', 'bad-house-rule', { rule: 'sets', value: sets })]
   return packProblems(seats * hand + SIDES.length, deckSize(deckOfSets(sets)), 'hand')
 }
 
-export function open({ sets, hand }: YardRules, seating: Seating, { sides }: YardOpening): { state: YardState } | { problems: readonly Problem[] } {
+export function open(
+  { sets, hand }: YardRules,
+  seating: Seating,
+  { sides }: YardOpening,
+): { state: YardState } | { problems: readonly Problem[] } {
   const { seats, source, seed } = seating
   const deck = deckOfSets(sets)
   const wrong = refuseShown(deck, [], sides, false)
@@ -101,12 +125,17 @@ export function open({ sets, hand }: YardRules, seating: Seating, { sides }: Yar
   }
   const rest = restOfDeck(deck, sides)
   const dealt = source === 'dealt' ? randomFor(String(seed), 'hands').shuffled(rest) : null
-  const yard = Object.fromEntries(POSITIONS.map((at) => [at, at.length === 1 ? [sides[SIDES.indexOf(at as 'N')]!] : []])) as unknown as Yard
+  const yard = Object.fromEntries(
+    POSITIONS.map((at) => [at, at.length === 1 ? [sides[SIDES.indexOf(at as 'N')]!] : []]),
+  ) as unknown as Yard
   return {
     state: {
       ...openTurns(seating),
       yard,
-      hands: Array.from({ length: seats }, (_, i) => ({ size: hand, known: dealt ? dealt.slice(i * hand, (i + 1) * hand) : [] })),
+      hands: Array.from({ length: seats }, (_, i) => ({
+        size: hand,
+        known: dealt ? dealt.slice(i * hand, (i + 1) * hand) : [],
+      })),
       stock: rest.length - seats * hand,
       order: dealt ? dealt.slice(seats * hand) : null,
       drawn: false,
@@ -118,14 +147,23 @@ export function open({ sets, hand }: YardRules, seating: Seating, { sides }: Yar
 }
 
 /** What is known of the hands. */
-export const knownIn = (state: Pick<YardState, 'yard' | 'hands' | 'stock'>): Known => ({ hands: state.hands, stock: state.stock, laid: cardsIn(state.yard) })
+export const knownIn = (state: Pick<YardState, 'yard' | 'hands' | 'stock'>): Known => ({
+  hands: state.hands,
+  stock: state.stock,
+  laid: cardsIn(state.yard),
+})
 
 export function place(_rules: YardRules, state: YardState, play: YardPlay): Place {
   if (play.do === 'draw' && (state.drawn || state.stock === 0)) return 'not-now'
   return inTurn(state, play)
 }
 
-export function judge(rules: YardRules, state: YardState, play: YardPlay, { overrule }: Judging): GameVerdict<YardState> {
+export function judge(
+  rules: YardRules,
+  state: YardState,
+  play: YardPlay,
+  { overrule }: Judging,
+): GameVerdict<YardState> {
   switch (play.do) {
     case 'draw':
       return judgeDraw(rules, state, play, overrule)
@@ -139,18 +177,31 @@ export function judge(rules: YardRules, state: YardState, play: YardPlay, { over
 }
 
 /** A draw is owed before anything else. */
-const drawFirst = (state: YardState, by: number) => (!state.drawn && state.stock > 0 ? refuse('draw-first', { by }) : null)
+const drawFirst = (state: YardState, by: number) =>
+  !state.drawn && state.stock > 0 ? refuse('draw-first', { by }) : null
 
-function judgeDraw({ sets }: YardRules, state: YardState, { by, card }: Draw, overrule: boolean): GameVerdict<YardState> {
+function judgeDraw(
+  { sets }: YardRules,
+  state: YardState,
+  { by, card }: Draw,
+  overrule: boolean,
+): GameVerdict<YardState> {
   const deck = deckOfSets(sets)
   if (card !== undefined) {
-    const bad = refuseShown(deck, [...cardsIn(state.yard), ...state.hands.flatMap(({ known }) => known)], [card], overrule)
+    const bad = refuseShown(
+      deck,
+      [...cardsIn(state.yard), ...state.hands.flatMap(({ known }) => known)],
+      [card],
+      overrule,
+    )
     if (bad) return bad
   }
   const seen = card ?? state.order?.[0]
   const hands = card === undefined ? state.hands : freed(deck, knownIn(state), by, card)
   const hand = hands[by - 1]!
-  const order = state.order && (card !== undefined && state.order.includes(card) ? without(state.order, card) : state.order.slice(1))
+  const order =
+    state.order &&
+    (card !== undefined && state.order.includes(card) ? without(state.order, card) : state.order.slice(1))
   const next: YardState = {
     ...state,
     hands: withSeat(hands, by, { size: hand.size + 1, known: seen === undefined ? hand.known : [...hand.known, seen] }),
@@ -160,7 +211,12 @@ function judgeDraw({ sets }: YardRules, state: YardState, { by, card }: Draw, ov
     fresh: false,
     still: false,
   }
-  return { stands: true, next, working: [], notes: [{ code: 'drew', facts: { by, card: card ?? null, stock: next.stock } }] }
+  return {
+    stands: true,
+    next,
+    working: [],
+    notes: [{ code: 'drew', facts: { by, card: card ?? null, stock: next.stock } }],
+  }
 }
 
 /** The refusal of cards at a place, with what would be next there. */
@@ -171,9 +227,17 @@ function refuseAt({ sets }: YardRules, yard: Yard, to: Position, cards: Run) {
   return refuse(why, { to, card: cards[0]!, cards, run, next: nextOn(sets, run, isCorner(to)), sets })
 }
 
-function judgeAdd(rules: YardRules, state: YardState, { by, card, to }: Add, overrule: boolean): GameVerdict<YardState> {
+function judgeAdd(
+  rules: YardRules,
+  state: YardState,
+  { by, card, to }: Add,
+  overrule: boolean,
+): GameVerdict<YardState> {
   const deck = deckOfSets(rules.sets)
-  const bad = refuseShown(deck, cardsIn(state.yard), [card], overrule) ?? drawFirst(state, by) ?? refuseAt(rules, state.yard, to, [card])
+  const bad =
+    refuseShown(deck, cardsIn(state.yard), [card], overrule) ??
+    drawFirst(state, by) ??
+    refuseAt(rules, state.yard, to, [card])
   if (bad) return bad
   const known = knownIn(state)
   let { hands } = state
@@ -194,7 +258,13 @@ function judgeAdd(rules: YardRules, state: YardState, { by, card, to }: Add, ove
   const left = next.hands[by - 1]!.size
   const top = run.at(-1)
   const notes: Note[] = [{ code: 'added', facts: { by, card, to, left } }]
-  return { stands: true, next, working: top === undefined ? [] : [sumOf([top, card - top])], notes, asks: { explanation: true } }
+  return {
+    stands: true,
+    next,
+    working: top === undefined ? [] : [sumOf([top, card - top])],
+    notes,
+    asks: { explanation: true },
+  }
 }
 
 function judgeMove(rules: YardRules, state: YardState, { by, from, to, count }: Move): GameVerdict<YardState> {
@@ -208,12 +278,25 @@ function judgeMove(rules: YardRules, state: YardState, { by, from, to, count }: 
   const tail = run.slice(run.length - cards)
   // Onto itself nothing ever continues.
   if (from === to)
-    return refuse('not-next', { to, card: tail[0]!, cards: tail, run, next: nextOn(rules.sets, run, isCorner(to)), sets: rules.sets, itself: true })
+    return refuse('not-next', {
+      to,
+      card: tail[0]!,
+      cards: tail,
+      run,
+      next: nextOn(rules.sets, run, isCorner(to)),
+      sets: rules.sets,
+      itself: true,
+    })
   const bad = refuseAt(rules, state.yard, to, tail)
   if (bad) return bad
   const yard = { ...state.yard, [from]: run.slice(0, run.length - cards), [to]: [...state.yard[to], ...tail] }
   const next: YardState = { ...state, yard, fresh: false, still: false, newest: to }
-  return { stands: true, next, working: [], notes: [{ code: 'moved', facts: { by, from, to, cards: tail, bare: cards === run.length } }] }
+  return {
+    stands: true,
+    next,
+    working: [],
+    notes: [{ code: 'moved', facts: { by, from, to, cards: tail, bare: cards === run.length } }],
+  }
 }
 
 function judgeEnd(state: YardState, by: number): GameVerdict<YardState> {
@@ -239,7 +322,8 @@ export function awaits(_rules: YardRules, state: YardState): Awaits {
 /** Cards in hand. */
 export const standing = (_rules: YardRules, { hands }: YardState): readonly number[] => hands.map(({ size }) => size)
 
-export const lead = (rules: YardRules, state: YardState): End => leadOf(standing(rules, state), 'fewest-cards', 'fewest')
+export const lead = (rules: YardRules, state: YardState): End =>
+  leadOf(standing(rules, state), 'fewest-cards', 'fewest')
 
 export function end(rules: YardRules, state: YardState): End | null {
   const out = state.hands.flatMap(({ size }, i) => (size === 0 ? [i + 1] : []))

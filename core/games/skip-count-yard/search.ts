@@ -1,4 +1,12 @@
-import { isCorner, nextOn, POSITIONS, whyNot, type Position, type Run, type Yard } from '#core/games/skip-count-yard/yard'
+import {
+  isCorner,
+  nextOn,
+  POSITIONS,
+  whyNot,
+  type Position,
+  type Run,
+  type Yard,
+} from '#core/games/skip-count-yard/yard'
 import { without } from '#core/pack'
 
 /** One step of a turn: a card added, or cards moved. */
@@ -30,12 +38,16 @@ export function singleAdds(
   nexts = nextsOf(sets, yard),
 ): { readonly card: number; readonly to: Position }[] {
   const adds: { card: number; to: Position }[] = []
-  for (const card of new Set(hand)) for (const to of POSITIONS) if (whyNot(sets, yard[to], to, [card], nexts[to]) === null) adds.push({ card, to })
+  for (const card of new Set(hand))
+    for (const to of POSITIONS) if (whyNot(sets, yard[to], to, [card], nexts[to]) === null) adds.push({ card, to })
   return adds
 }
 
 /** What may come next at each place that is not bare. */
-export function comingNext(sets: readonly number[], yard: Yard): { readonly at: Position; readonly next: ReturnType<typeof nextOn> }[] {
+export function comingNext(
+  sets: readonly number[],
+  yard: Yard,
+): { readonly at: Position; readonly next: ReturnType<typeof nextOn> }[] {
   return POSITIONS.flatMap((at) => (yard[at].length ? [{ at, next: nextOn(sets, yard[at], isCorner(at)) }] : []))
 }
 
@@ -43,7 +55,8 @@ const ASK_EVERY = 512
 
 /** Two yards with the same runs on sides and in corners, in any order, are one; so are hands in any order. */
 function keyOf(yard: Yard, hand: readonly number[]): string {
-  const code = (run: Run) => (run.length === 0 ? 0 : run[0]! * 200 + (run.length > 1 ? run[1]! - run[0]! : 0) * 16 + run.length)
+  const code = (run: Run) =>
+    run.length === 0 ? 0 : run[0]! * 200 + (run.length > 1 ? run[1]! - run[0]! : 0) * 16 + run.length
   const codes = POSITIONS.map((at) => code(yard[at]))
   const sides = codes.slice(0, 4).sort((a, b) => a - b)
   const corners = codes.slice(4).sort((a, b) => a - b)
@@ -64,7 +77,13 @@ interface Node {
  * once each, those with fewer cards left in hand first, then those reached with fewer moves. `tail` is whether upper
  * parts of runs may move. Stops when the hand is empty, and when `goOn` says no.
  */
-export function mostCards(sets: readonly number[], yard: Yard, hand: readonly number[], tail: boolean, goOn: () => boolean = () => true): Found {
+export function mostCards(
+  sets: readonly number[],
+  yard: Yard,
+  hand: readonly number[],
+  tail: boolean,
+  goOn: () => boolean = () => true,
+): Found {
   const start: Node = { yard, hand: [...hand].sort((a, b) => a - b), before: null, step: null, moves: 0 }
   // Buckets by cards left in hand, then by moves made: the next is always the first of the lowest that holds any.
   const buckets: Node[][][] = Array.from({ length: hand.length + 1 }, () => [])
@@ -77,7 +96,8 @@ export function mostCards(sets: readonly number[], yard: Yard, hand: readonly nu
     const key = keyOf(node.yard, node.hand)
     if (seen.has(key)) return
     seen.add(key)
-    if (node.hand.length < best.hand.length || (node.hand.length === best.hand.length && node.moves < best.moves)) best = node
+    if (node.hand.length < best.hand.length || (node.hand.length === best.hand.length && node.moves < best.moves))
+      best = node
     ;(buckets[node.hand.length]![node.moves] ??= []).push(node)
   }
   function pop(): Node | undefined {

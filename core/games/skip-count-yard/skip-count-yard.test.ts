@@ -2,7 +2,16 @@ import fc from 'fast-check'
 import { skipCountYard } from '#core/games/skip-count-yard/index'
 import { judge, type YardRules, type YardState } from '#core/games/skip-count-yard/rules'
 import { mostCards, singleAdds } from '#core/games/skip-count-yard/search'
-import { deckOfSets, nextOn, POSITIONS, stepsOf, whyNot, type Position, type Run, type Yard } from '#core/games/skip-count-yard/yard'
+import {
+  deckOfSets,
+  nextOn,
+  POSITIONS,
+  stepsOf,
+  whyNot,
+  type Position,
+  type Run,
+  type Yard,
+} from '#core/games/skip-count-yard/yard'
 import { deckSize } from '#core/pack'
 import { selfPlayState } from '#core/selfPlay'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
@@ -10,15 +19,19 @@ import { inShort, judged, play, problemsOf, scores, type FileParts } from '../..
 const SETS = [2, 3, 4, 5]
 const draw = (by: number, card?: unknown) => play({ do: 'draw', by, ...(card === undefined ? {} : { card }) })
 const add = (by: number, card: number, to: string, more: object = {}) => play({ do: 'add', by, card, to, ...more })
-const move = (by: number, from: string, to: string, count?: number) => play({ do: 'move', by, from, to, ...(count === undefined ? {} : { count }) })
+const move = (by: number, from: string, to: string, count?: number) =>
+  play({ do: 'move', by, from, to, ...(count === undefined ? {} : { count }) })
 const end = (by: number) => play({ do: 'end', by })
 const game = (entries: unknown[], houseRules: Record<string, unknown> = {}, more: FileParts = {}) =>
   judged({ game: 'skip-count-yard', opening: { sides: [12, 8, 20, 35] }, houseRules, entries, ...more })
-const last = (entries: unknown[], houseRules: Record<string, unknown> = {}, more: FileParts = {}) => inShort(game(entries, houseRules, more)).at(-1)
+const last = (entries: unknown[], houseRules: Record<string, unknown> = {}, more: FileParts = {}) =>
+  inShort(game(entries, houseRules, more)).at(-1)
 
 test('the pack holds ten of each set, shared values as often', () => {
   const deck = deckOfSets(SETS)
-  expect([deckSize(deck), deck.copiesOf(12), deck.copiesOf(20), deck.copiesOf(50), deck.copiesOf(7)]).toEqual([40, 3, 3, 1, 0])
+  expect([deckSize(deck), deck.copiesOf(12), deck.copiesOf(20), deck.copiesOf(50), deck.copiesOf(7)]).toEqual([
+    40, 3, 3, 1, 0,
+  ])
 })
 
 describe('a run', () => {
@@ -72,14 +85,32 @@ test.each([
   ['onto itself', [draw(1), move(1, 'N', 'N')], {}, 'not-next'],
   ['onto itself, complete', [draw(1), move(1, 'W', 'W')], {}, 'not-next'],
   ['a tail', [draw(1), add(1, 16, 'N'), add(1, 20, 'N'), move(1, 'N', 'S', 1)], {}, 'not-next'],
-  ['a tail where only whole runs move', [draw(1), add(1, 16, 'N'), move(1, 'N', 'S', 1)], { moves: 'whole' }, 'wrong-count'],
+  [
+    'a tail where only whole runs move',
+    [draw(1), add(1, 16, 'N'), move(1, 'N', 'S', 1)],
+    { moves: 'whole' },
+    'wrong-count',
+  ],
   [
     'what stays behind changes its set',
-    [draw(1), add(1, 16, 'N'), add(1, 4, 'NE'), add(1, 8, 'NE'), add(1, 12, 'NE'), move(1, 'N', 'NE', 1), add(1, 15, 'N')],
+    [
+      draw(1),
+      add(1, 16, 'N'),
+      add(1, 4, 'NE'),
+      add(1, 8, 'NE'),
+      add(1, 12, 'NE'),
+      move(1, 'N', 'NE', 1),
+      add(1, 15, 'N'),
+    ],
     {},
     'ok',
   ],
-  ['a side made bare takes any card', [draw(1), add(1, 4, 'NE'), move(1, 'E', 'NE'), add(1, 33, 'E')], {}, 'no-such-card'],
+  [
+    'a side made bare takes any card',
+    [draw(1), add(1, 4, 'NE'), move(1, 'E', 'NE'), add(1, 33, 'E')],
+    {},
+    'no-such-card',
+  ],
   ['the same with one that is there', [draw(1), add(1, 4, 'NE'), move(1, 'E', 'NE'), add(1, 27, 'E')], {}, 'ok'],
   ['not explained', [draw(1), add(1, 15, 'N')], { explain: 'required' }, 'unexplained'],
   [
@@ -88,7 +119,12 @@ test.each([
     { hand: 1 },
     'not-in-hand',
   ],
-  ['a card that another is known to hold', [draw(1, 50), end(1), draw(2), add(2, 40, 'W'), add(2, 45, 'W'), add(2, 50, 'W')], {}, 'not-in-hand'],
+  [
+    'a card that another is known to hold',
+    [draw(1, 50), end(1), draw(2), add(2, 40, 'W'), add(2, 45, 'W'), add(2, 50, 'W')],
+    {},
+    'not-in-hand',
+  ],
 ])('%s: %s', (_what, entries, houseRules, verdict) => expect(last(entries, houseRules)).toBe(verdict))
 
 describe('the end', () => {
@@ -97,8 +133,13 @@ describe('the end', () => {
     expect(game(out, { hand: 1 }).result).toMatchObject({ winners: [1], why: 'no-cards' })
     const even = { hand: 1, finish: 'even-turns' }
     expect(game([...out, end(1)], even).result).toBeNull()
-    expect(game([...out, end(1), draw(2), add(2, 18, 'N'), add(2, 40, 'W'), end(2)], even).result).toMatchObject({ winners: [1, 2], shared: true })
-    expect(game([...out, { ruling: { houseRules: { finish: 'at-once' } } }], even).result).toMatchObject({ winners: [1] })
+    expect(game([...out, end(1), draw(2), add(2, 18, 'N'), add(2, 40, 'W'), end(2)], even).result).toMatchObject({
+      winners: [1, 2],
+      shared: true,
+    })
+    expect(game([...out, { ruling: { houseRules: { finish: 'at-once' } } }], even).result).toMatchObject({
+      winners: [1],
+    })
   })
   test('a round without an add, the stock empty: fewest cards; moves don’t count', () => {
     // 18 each of 36: nothing is left to draw.
@@ -111,7 +152,10 @@ describe('the end', () => {
   })
   test('time finishes the turns round the table; no points are given', () => {
     expect(game([draw(1), { call: 'time' }, add(1, 15, 'N'), end(1)]).result).toBeNull()
-    expect(game([draw(1), { call: 'time' }, add(1, 15, 'N'), end(1), draw(2), end(2)]).result).toMatchObject({ winners: [1], ended: 'time' })
+    expect(game([draw(1), { call: 'time' }, add(1, 15, 'N'), end(1), draw(2), end(2)]).result).toMatchObject({
+      winners: [1],
+      ended: 'time',
+    })
     expect(inShort(game([{ ruling: { award: { by: 1, points: 1 } } }]))).toEqual(['no-points-here'])
     expect(scores(game([draw(1)]))).toEqual([8, 7])
   })
@@ -127,7 +171,9 @@ test.each([
   [{ sides: [12, 8, 20, 35] }, { sets: [2, 3, 4] }, ['houseRules.sets bad-house-rule']],
   [{ sides: [12, 8, 20, 35] }, { hand: 19 }, ['houseRules.hand pack-too-small']],
   [{ sides: [12, 8, 20, 35] }, { answers: 'off' }, ['houseRules.answers answers-not-offered']],
-])('opening %j, %j: %j', (opening, houseRules, found) => expect(problemsOf({ game: 'skip-count-yard', opening, houseRules })).toEqual(found))
+])('opening %j, %j: %j', (opening, houseRules, found) =>
+  expect(problemsOf({ game: 'skip-count-yard', opening, houseRules })).toEqual(found),
+)
 
 describe('the most that a turn can play', () => {
   const bare = Object.fromEntries(POSITIONS.map((at) => [at, []])) as unknown as Yard
@@ -188,7 +234,11 @@ function byTrying(rules: YardRules, state: YardState, by: number, moves: number)
     if (step.do !== 'add' && (step.do !== 'move' || moves === 0)) continue
     if (step.do === 'add' && !state.hands[by - 1]!.known.includes(step.card)) continue
     const verdict = judge(rules, state, step, { overrule: false })
-    if (verdict.stands) best = Math.max(best, (step.do === 'add' ? 1 : 0) + byTrying(rules, verdict.next, by, step.do === 'move' ? moves - 1 : moves))
+    if (verdict.stands)
+      best = Math.max(
+        best,
+        (step.do === 'add' ? 1 : 0) + byTrying(rules, verdict.next, by, step.do === 'move' ? moves - 1 : moves),
+      )
   }
   return best
 }

@@ -22,7 +22,9 @@ export function setName(set: number): string {
   return `${word.endsWith('x') ? `${word}e` : word}s`
 }
 const next = (all: unknown) =>
-  list((all as readonly { step: number; card: number }[]).map(({ step, card }) => `${card} (${setName(step)})`)).replace(' and ', ' or ')
+  list(
+    (all as readonly { step: number; card: number }[]).map(({ step, card }) => `${card} (${setName(step)})`),
+  ).replace(' and ', ' or ')
 
 /** Sentences of Skip-Count Yard in English. */
 export const wording: GameWording<YardRules, YardPlay, YardState> = {
@@ -38,13 +40,16 @@ export const wording: GameWording<YardRules, YardPlay, YardState> = {
         ? `${(cards as number[]).join(', ')} begins no corner: a run there starts with its set’s lowest card.`
         : `A corner begins with a set’s lowest card: ${list(sets as number[]).replace(' and ', ' or ')}, not ${String(card)}.`,
     'run-complete': ({ to, run }) => `The run on ${at(to)} is complete with ${String((run as number[]).at(-1))}.`,
-    'not-next': ({ to, card, next: open, itself }) => (itself ? 'A run can’t be laid onto itself.' : `On ${at(to)} comes ${next(open)}, not ${String(card)}.`),
+    'not-next': ({ to, card, next: open, itself }) =>
+      itself ? 'A run can’t be laid onto itself.' : `On ${at(to)} comes ${next(open)}, not ${String(card)}.`,
   },
   notes: {
     drew: ({ by, card, stock }, { name }) =>
       `${name(Number(by))} ${card === null ? 'draws' : `draws ${aCard(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
     added: ({ by, left }, { name }) =>
-      Number(left) === 0 ? `${name(Number(by))} has no card left!` : `${name(Number(by))} has ${count(left, 'card', 'cards')} left.`,
+      Number(left) === 0
+        ? `${name(Number(by))} has no card left!`
+        : `${name(Number(by))} has ${count(left, 'card', 'cards')} left.`,
     moved: ({ from, to, cards, bare }) =>
       `${(cards as number[]).join(', ')} ${(cards as number[]).length === 1 ? 'goes' : 'go'} to ${at(to)}${bare ? `; ${at(from)} is bare` : ''}.`,
     ended: ({ by, left }, { name }) => `${name(Number(by))} ends the turn with ${count(left, 'card', 'cards')}.`,
@@ -72,7 +77,9 @@ export const wording: GameWording<YardRules, YardPlay, YardState> = {
       `The multiples of ${list(sets)}, up to ten times: ${deckSize(deckOfSets(sets))} cards; ${count(hand, 'card', 'cards')} each.`,
       'Four cards lie open on the sides; a corner begins only with a set’s lowest card.',
       `Draw first. Then add cards that continue a run, and move ${moves === 'tail' ? 'runs or the upper part of one' : 'whole runs'}, as often as you like.`,
-      finish === 'at-once' ? 'Whoever has no card left wins at once.' : 'The round in which somebody has no card left is finished; all without cards win.',
+      finish === 'at-once'
+        ? 'Whoever has no card left wins at once.'
+        : 'The round in which somebody has no card left is finished; all without cards win.',
       'With the stock empty, a round in which nobody adds a card ends it: fewest cards wins.',
     ]
   },

@@ -21,8 +21,12 @@ export function deckOfSets(sets: readonly number[]): Deck<number> {
   const known = DECKS.get(key)
   if (known) return known
   const copies = new Map<number, number>()
-  for (const set of sets) for (let times = 1; times <= TIMES; times++) copies.set(set * times, (copies.get(set * times) ?? 0) + 1)
-  const deck: Deck<number> = { faces: [...copies.keys()].sort((a, b) => a - b), copiesOf: (card) => copies.get(card) ?? 0 }
+  for (const set of sets)
+    for (let times = 1; times <= TIMES; times++) copies.set(set * times, (copies.get(set * times) ?? 0) + 1)
+  const deck: Deck<number> = {
+    faces: [...copies.keys()].sort((a, b) => a - b),
+    copiesOf: (card) => copies.get(card) ?? 0,
+  }
   DECKS.set(key, deck)
   return deck
 }
@@ -37,7 +41,11 @@ export function stepsOf(sets: readonly number[], run: Run, corner: boolean): num
 }
 
 /** What may come next on a run, for each set that it may belong to and that has not ended. */
-export function nextOn(sets: readonly number[], run: Run, corner: boolean): { readonly step: number; readonly card: number }[] {
+export function nextOn(
+  sets: readonly number[],
+  run: Run,
+  corner: boolean,
+): { readonly step: number; readonly card: number }[] {
   const top = run.at(-1)
   if (top === undefined) return []
   return stepsOf(sets, run, corner).flatMap((step) => (top + step <= TIMES * step ? [{ step, card: top + step }] : []))
@@ -61,7 +69,9 @@ export function whyNot(
   }
   if (!next.length) return 'run-complete'
   // A run that is laid on has a step of its own; a single card takes that of the run below.
-  return next.some(({ step, card }) => card === low && (second === undefined || step === second - low)) ? null : 'not-next'
+  return next.some(({ step, card }) => card === low && (second === undefined || step === second - low))
+    ? null
+    : 'not-next'
 }
 
 /** Every card that lies in the yard. */

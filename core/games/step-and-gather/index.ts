@@ -17,7 +17,12 @@ export const stepAndGather = defineGame<StepRules, null, Step, StepState>({
   houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Twenty spaces', hint: 'One to six cubes a space.', rules: {} },
-    { id: 'short', label: 'Twelve spaces', hint: 'Short, one to three cubes a space.', rules: { path: [1, 2, 1, 3, 2, 1, 3, 1, 2, 3, 1, 2] } },
+    {
+      id: 'short',
+      label: 'Twelve spaces',
+      hint: 'Short, one to three cubes a space.',
+      rules: { path: [1, 2, 1, 3, 2, 1, 3, 1, 2, 3, 1, 2] },
+    },
     { id: 'exact', label: 'Home exactly', hint: 'A larger roll than the way home stays.', rules: { atEnd: 'exact' } },
     {
       id: 'large',
@@ -56,7 +61,9 @@ export const stepAndGather = defineGame<StepRules, null, Step, StepState>({
   facts(given, state, { by, roll }) {
     const before = state.cubes[by - 1] ?? 0
     const { gathered } = rules.stepFrom(given, state.places[by - 1] ?? 0, roll)
-    return before > 0 && gathered > 0 ? [{ operation: 'add', terms: [before, gathered], answer: before + gathered }] : []
+    return before > 0 && gathered > 0
+      ? [{ operation: 'add', terms: [before, gathered], answer: before + gathered }]
+      : []
   },
   writePlay,
   readPlay,

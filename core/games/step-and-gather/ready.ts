@@ -16,7 +16,12 @@ export const ready: Ready<StepRules> = {
       copies: seats,
       spaces: path.map((space, i) => ({ text: String(space), strong: i === path.length - 1 })),
     },
-    { id: 'own', title: 'Path to number yourselves', kind: 'track', spaces: path.map((_, i) => ({ strong: i === path.length - 1 })) },
+    {
+      id: 'own',
+      title: 'Path to number yourselves',
+      kind: 'track',
+      spaces: path.map((_, i) => ({ strong: i === path.length - 1 })),
+    },
     { id: 'frames', title: 'Ten-frames for the cubes', kind: 'frames', count: 10, copies: seats },
     runningSheet(Math.min(20, path.length), 'Cubes', seats),
   ],

@@ -14,7 +14,10 @@ export const houseRules = z.object({
     .min(1)
     .max(60)
     .default([2, 5, 1, 3, 4, 1, 6, 2, 3, 5, 1, 4, 2, 6, 3, 1, 5, 2, 4, 3])
-    .meta({ label: 'Path', hint: 'The numbers on its spaces, from the first to home: so many cubes are gathered there.' }),
+    .meta({
+      label: 'Path',
+      hint: 'The numbers on its spaces, from the first to home: so many cubes are gathered there.',
+    }),
   sides: z.int().min(2).max(20).default(6).meta({ label: 'Sides', hint: 'Faces on the die, from 1 up.' }),
   atEnd: z
     .enum(['stop-there', 'exact'])
@@ -60,7 +63,11 @@ export const place = (_rules: StepRules, state: StepState, play: Step) => inTurn
 export const isHome = ({ path }: Pick<StepRules, 'path'>, at: number) => at >= path.length
 
 /** Where a roll leads from a space, and what is gathered there: nothing where one stays. */
-export function stepFrom({ path, atEnd }: Pick<StepRules, 'path' | 'atEnd'>, from: number, roll: number): { to: number; gathered: number } {
+export function stepFrom(
+  { path, atEnd }: Pick<StepRules, 'path' | 'atEnd'>,
+  from: number,
+  roll: number,
+): { to: number; gathered: number } {
   const beyond = from + roll > path.length
   if (beyond && atEnd === 'exact') return { to: from, gathered: 0 }
   const to = beyond ? path.length : from + roll
@@ -72,7 +79,8 @@ export function judge(rules: StepRules, state: StepState, { by, roll, landed }: 
   if (refusal) return refusal
   const from = state.places[by - 1]!
   const { to, gathered } = stepFrom(rules, from, roll)
-  if (landed !== undefined && landed !== to) return refuse('wrong-landing', { by, landed, from, to, roll }, [sumOf([from, to - from])])
+  if (landed !== undefined && landed !== to)
+    return refuse('wrong-landing', { by, landed, from, to, roll }, [sumOf([from, to - from])])
   const sum = sumOf([state.cubes[by - 1]!, gathered])
   const places = withSeat(state.places, by, to)
   const next: StepState = {

@@ -24,7 +24,12 @@ test.each([
   ['beyond home is no space', [step(1, 6, { landed: 6 })], short, 'wrong-landing'],
   ['exactly: one stays', [step(1, 6, { landed: 0 })], { ...short, atEnd: 'exact' }, 'ok'],
   ['exactly: and not on the last space', [step(1, 6, { landed: 4 })], { ...short, atEnd: 'exact' }, 'wrong-landing'],
-  ['the landing before the total', [step(1, 2, { landed: 3, said: 9 })], { ...short, answers: 'must-be-right' }, 'wrong-landing'],
+  [
+    'the landing before the total',
+    [step(1, 2, { landed: 3, said: 9 })],
+    { ...short, answers: 'must-be-right' },
+    'wrong-landing',
+  ],
   ['nothing said', [step(1, 2)], { ...short, answers: 'must-be-right' }, 'answer-missing'],
   [
     'what was gathered instead of the total',
@@ -32,11 +37,23 @@ test.each([
     { ...short, answers: 'must-be-right' },
     'wrong-answer',
   ],
-  ['a total with the award in it', [award(1, 3), step(1, 2, { said: 8 })], { ...short, answers: 'must-be-right' }, 'ok'],
-  ['one who stays says the same total', [step(1, 6, { said: 0 })], { ...short, atEnd: 'exact', answers: 'must-be-right' }, 'ok'],
+  [
+    'a total with the award in it',
+    [award(1, 3), step(1, 2, { said: 8 })],
+    { ...short, answers: 'must-be-right' },
+    'ok',
+  ],
+  [
+    'one who stays says the same total',
+    [step(1, 6, { said: 0 })],
+    { ...short, atEnd: 'exact', answers: 'must-be-right' },
+    'ok',
+  ],
   ['unexplained', [step(1, 2)], { ...short, explain: 'required' }, 'unexplained'],
   ['a landing that is none', [step(1, 2, { landed: null })], short, 'malformed'],
-])('%s', (_what, entries, houseRules, verdict) => expect(inShort(judged(parts(entries, houseRules))).at(-1)).toBe(verdict))
+])('%s', (_what, entries, houseRules, verdict) =>
+  expect(inShort(judged(parts(entries, houseRules))).at(-1)).toBe(verdict),
+)
 
 describe('the way home', () => {
   test('so many cubes as the space says; who is home is passed over; most cubes when all are home', () => {
@@ -56,7 +73,10 @@ describe('the way home', () => {
   })
   test('time finishes the round; awards count and stop at 0', () => {
     expect(judged(parts([step(1, 2), { call: 'time' }])).result).toBeNull()
-    expect(judged(parts([step(1, 2), { call: 'time' }, step(2, 1)])).result).toMatchObject({ winners: [1], ended: 'time' })
+    expect(judged(parts([step(1, 2), { call: 'time' }, step(2, 1)])).result).toMatchObject({
+      winners: [1],
+      ended: 'time',
+    })
     expect(scores(judged(parts([step(1, 2), award(1, -7), award(2, 4)])))).toEqual([0, 4])
   })
 })
@@ -91,7 +111,10 @@ describe('the aid', () => {
       const moves = bringsFrom(given, at).filter(({ to }) => to !== at)
       if (!moves.length) return { most: 0, mean: 0 }
       const ways = moves.map(({ to, gathered }) => ({ most: gathered + walk(to).most, mean: gathered + walk(to).mean }))
-      return { most: Math.max(...ways.map(({ most }) => most)), mean: ways.reduce((sum, { mean }) => sum + mean, 0) / ways.length }
+      return {
+        most: Math.max(...ways.map(({ most }) => most)),
+        mean: ways.reduce((sum, { mean }) => sum + mean, 0) / ways.length,
+      }
     }
     for (let at = 0; at <= 4; at++) {
       expect(stillToCome(given, at).most).toBe(walk(at).most)

@@ -15,10 +15,12 @@ export const wording: GameWording<StepRules, Step, StepState> = {
   notes: {
     stepped: ({ by, to, gathered, total, home }, { name }) =>
       `${name(Number(by))} reaches ${space(to)} and gathers ${count(gathered, 'cube', 'cubes')}: ${String(total)}.${home ? ' Home!' : ''}`,
-    stays: ({ by, to }, { name }) => `${name(Number(by))} stays on ${space(to)}: more than the way home. Nothing is gathered.`,
+    stays: ({ by, to }, { name }) =>
+      `${name(Number(by))} stays on ${space(to)}: more than the way home. Nothing is gathered.`,
   },
   why: { 'most-cubes': 'most cubes' },
-  play: ({ by, roll, landed, said }, { name }) => `${name(by)} rolls ${roll}${landed === undefined ? '' : `, on ${space(landed)}`}${andSays(said)}`,
+  play: ({ by, roll, landed, said }, { name }) =>
+    `${name(by)} rolls ${roll}${landed === undefined ? '' : `, on ${space(landed)}`}${andSays(said)}`,
   readBack: ({ path, sides, atEnd }) => [
     `Each walks an own path of ${count(path.length, 'space', 'spaces')}; home is the last one.`,
     `One die with ${sides} sides says how many steps.`,

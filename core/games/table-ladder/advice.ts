@@ -2,7 +2,12 @@
 export interface Ways {
   /** The factor, twice the factor, … up to the product. */
   readonly skips: readonly number[]
-  readonly neighbours: readonly { readonly roll: number; readonly product: number; readonly sign: '+' | '-'; readonly more: number }[]
+  readonly neighbours: readonly {
+    readonly roll: number
+    readonly product: number
+    readonly sign: '+' | '-'
+    readonly more: number
+  }[]
 }
 
 /** Facts that are learned first: doubles, fives and tens, and what lies beside them. */
@@ -22,7 +27,12 @@ export function waysTo(factor: number, roll: number): Ways {
     skips,
     neighbours: [
       ...neighbours,
-      ...beside.map((near) => ({ roll: near, product: factor * near, sign: near < roll ? ('+' as const) : ('-' as const), more: factor })),
+      ...beside.map((near) => ({
+        roll: near,
+        product: factor * near,
+        sign: near < roll ? ('+' as const) : ('-' as const),
+        more: factor,
+      })),
     ],
   }
 }

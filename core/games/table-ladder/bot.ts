@@ -13,7 +13,8 @@ const filled = (rules: LadderRules, seat: number, roll: number): RungPlay => ({
 
 /** Every roll that may come, with the right product said. */
 export function* plays(rules: LadderRules, state: LadderState, seat: number): Generator<RungPlay> {
-  if (awaits(rules, state).seats.includes(seat)) for (const roll of facesOfDie(rules.sides)) yield filled(rules, seat, roll)
+  if (awaits(rules, state).seats.includes(seat))
+    for (const roll of facesOfDie(rules.sides)) yield filled(rules, seat, roll)
 }
 
 /** The dealer: rolls the die. */

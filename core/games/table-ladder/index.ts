@@ -21,16 +21,34 @@ export const tableLadder = defineGame<LadderRules, null, RungPlay, LadderState>(
     { id: 'usual', label: 'In turns', hint: 'Ten rungs each; everybody wins together.', rules: {} },
     { id: 'short', label: 'Six rungs', hint: 'A die with six sides, six rungs.', rules: { sides: 6, rungs: 6 } },
     { id: 'race', label: 'A race', hint: 'All at once; the first full ladder wins.', rules: { order: 'race' } },
-    { id: 'right', label: 'Most right', hint: 'Wrong products fill a rung too, but are not right.', rules: { answers: 'noted', win: 'most-right' } },
-    { id: 'total', label: 'Highest total', hint: 'The right products are added up.', rules: { answers: 'noted', win: 'highest-total', rungs: 8 } },
+    {
+      id: 'right',
+      label: 'Most right',
+      hint: 'Wrong products fill a rung too, but are not right.',
+      rules: { answers: 'noted', win: 'most-right' },
+    },
+    {
+      id: 'total',
+      label: 'Highest total',
+      hint: 'The right products are added up.',
+      rules: { answers: 'noted', win: 'highest-total', rungs: 8 },
+    },
   ],
   opening: z.null(),
   play: rules.playSchema,
   problems: (given, seats) => rules.problems(given, seats),
   prepare: (given, seats) => ({
     needs: [
-      { count: seats, what: seats === 1 ? 'ladder' : 'ladders', detail: `with ${given.rungs} rungs, the factor beside each: ${given.factors.join(', ')}` },
-      { count: given.order === 'race' ? seats : 1, what: given.order === 'race' && seats > 1 ? 'dice' : 'die', detail: `with ${given.sides} sides` },
+      {
+        count: seats,
+        what: seats === 1 ? 'ladder' : 'ladders',
+        detail: `with ${given.rungs} rungs, the factor beside each: ${given.factors.join(', ')}`,
+      },
+      {
+        count: given.order === 'race' ? seats : 1,
+        what: given.order === 'race' && seats > 1 ? 'dice' : 'die',
+        detail: `with ${given.sides} sides`,
+      },
     ],
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),

@@ -14,20 +14,37 @@ export const houseRules = z.object({
     .min(1)
     .max(4)
     .default([3])
-    .meta({ label: 'Factors', hint: 'One for each player, in the order of seats: it stands all the way down the ladder.' }),
-  sides: z.int().min(2).max(20).default(12).meta({ label: 'Sides', hint: 'Faces on the die for the other factor, from 1 up.' }),
+    .meta({
+      label: 'Factors',
+      hint: 'One for each player, in the order of seats: it stands all the way down the ladder.',
+    }),
+  sides: z
+    .int()
+    .min(2)
+    .max(20)
+    .default(12)
+    .meta({ label: 'Sides', hint: 'Faces on the die for the other factor, from 1 up.' }),
   rungs: z.int().min(1).max(30).default(10).meta({ label: 'Rungs', hint: 'How many products fill a ladder.' }),
   order: z
     .enum(['turns', 'race'])
     .default('turns')
-    .meta({ label: 'Order', hint: 'One after another, or all at once.', choices: { turns: 'In turns', race: 'A race' } }),
+    .meta({
+      label: 'Order',
+      hint: 'One after another, or all at once.',
+      choices: { turns: 'In turns', race: 'A race' },
+    }),
   win: z
     .enum(['first-full', 'most-right', 'highest-total', 'together'])
     .default('together')
     .meta({
       label: 'Who wins',
       hint: 'First full is for a race only.',
-      choices: { 'first-full': 'First full ladder', 'most-right': 'Most right', 'highest-total': 'Highest total', together: 'Everybody together' },
+      choices: {
+        'first-full': 'First full ladder',
+        'most-right': 'Most right',
+        'highest-total': 'Highest total',
+        together: 'Everybody together',
+      },
     }),
 })
 export type LadderRules = CommonRules & Readonly<z.output<typeof houseRules>>
@@ -40,7 +57,9 @@ export interface RungPlay extends Told {
   readonly said?: number
 }
 
-export const playSchema: z.ZodType<RungPlay> = z.discriminatedUnion('do', [playShape('rung', { by: whole, roll: whole, said: whole.optional() })])
+export const playSchema: z.ZodType<RungPlay> = z.discriminatedUnion('do', [
+  playShape('rung', { by: whole, roll: whole, said: whole.optional() }),
+])
 
 /** A rung that is filled. */
 export interface Rung {
@@ -64,8 +83,10 @@ export const defaults = ({ order }: Readonly<Record<string, unknown>>, seats: nu
 
 export function problems({ factors, order, win }: LadderRules, seats: number): readonly Problem[] {
   const found: Problem[] = []
-  if (factors.length !== seats) found.push(problem('houseRules.factors', 'bad-house-rule', { rule: 'factors', value: factors, seats }))
-  if (win === 'first-full' && order === 'turns') found.push(problem('houseRules.win', 'bad-house-rule', { rule: 'win', value: win }))
+  if (factors.length !== seats)
+    found.push(problem('houseRules.factors', 'bad-house-rule', { rule: 'factors', value: factors, seats }))
+  if (win === 'first-full' && order === 'turns')
+    found.push(problem('houseRules.win', 'bad-house-rule', { rule: 'win', value: win }))
   return found
 }
 
@@ -89,9 +110,21 @@ export function judge(rules: LadderRules, state: LadderState, { by, roll, said }
   const right = rules.answers === 'off' || said === sum.equals
   const filled: Rung = { roll, product: sum.equals, said: right ? null : (said ?? null), right }
   const ladders = withSeat(state.ladders, by, [...ladder, filled])
-  const turns = rules.order === 'race' ? { ...state, fresh: false } : passTurn(state, (seat) => !isFull(rules, ladders[seat - 1]!))
-  const notes: Note[] = [{ code: right ? 'filled' : 'filled-wrong', facts: { by, rung: ladder.length + 1, rungs: rules.rungs, said: said ?? null } }]
-  return { stands: true, next: { ...state, ...turns, ladders }, working: [sum], notes, asks: { answer: sum.equals, explanation: true } }
+  const turns =
+    rules.order === 'race' ? { ...state, fresh: false } : passTurn(state, (seat) => !isFull(rules, ladders[seat - 1]!))
+  const notes: Note[] = [
+    {
+      code: right ? 'filled' : 'filled-wrong',
+      facts: { by, rung: ladder.length + 1, rungs: rules.rungs, said: said ?? null },
+    },
+  ]
+  return {
+    stands: true,
+    next: { ...state, ...turns, ladders },
+    working: [sum],
+    notes,
+    asks: { answer: sum.equals, explanation: true },
+  }
 }
 
 export function awaits(rules: LadderRules, state: LadderState): Awaits {
@@ -105,7 +138,8 @@ export function progress(rules: LadderRules, state: LadderState): Progress {
 
 export function standing({ win }: LadderRules, { ladders }: LadderState): readonly number[] {
   if (win === 'most-right') return ladders.map((ladder) => ladder.filter(({ right }) => right).length)
-  if (win === 'highest-total') return ladders.map((ladder) => total(ladder.filter(({ right }) => right).map(({ product }) => product)))
+  if (win === 'highest-total')
+    return ladders.map((ladder) => total(ladder.filter(({ right }) => right).map(({ product }) => product)))
   return ladders.map((ladder) => ladder.length)
 }
 

@@ -11,17 +11,27 @@ const WINS = {
 
 /** Sentences of Table Ladder in English. */
 export const wording: GameWording<LadderRules, RungPlay, LadderState> = {
-  reasons: { 'ladder-full': ({ by, rungs }, { name }) => `${name(Number(by))}’s ladder is full: all ${count(rungs, 'rung is', 'rungs are')} filled.` },
+  reasons: {
+    'ladder-full': ({ by, rungs }, { name }) =>
+      `${name(Number(by))}’s ladder is full: all ${count(rungs, 'rung is', 'rungs are')} filled.`,
+  },
   notes: {
     filled: ({ by, rung, rungs }, { name }) => `${name(Number(by))} fills rung ${String(rung)} of ${String(rungs)}.`,
     'filled-wrong': ({ by, rung, rungs, said }, { name }) =>
       `${name(Number(by))} fills rung ${String(rung)} of ${String(rungs)}, but it does not count as right${said === null ? ': nothing was said' : ''}.`,
   },
-  why: { 'first-full': 'first full ladder', 'most-right': 'most right products', 'highest-total': 'highest total', together: 'together' },
+  why: {
+    'first-full': 'first full ladder',
+    'most-right': 'most right products',
+    'highest-total': 'highest total',
+    together: 'together',
+  },
   play: ({ by, roll, said }, { name }, { factors }) =>
     `${name(by)} rolls ${roll}: ${factors[by - 1] ?? '?'} × ${roll}${said === undefined ? '' : `, and says ${said}`}`,
   readBack: ({ factors, sides, rungs, order, win, answers }, seats) => [
-    new Set(factors).size === 1 ? `The factor is ${factors[0]} all the way down.` : `The factors, by seat: ${list(factors.slice(0, seats))}.`,
+    new Set(factors).size === 1
+      ? `The factor is ${factors[0]} all the way down.`
+      : `The factors, by seat: ${list(factors.slice(0, seats))}.`,
     `One die with ${sides} sides gives the other factor.`,
     `${count(rungs, 'rung', 'rungs')} a ladder, ${order === 'race' ? 'all at once: a race' : 'filled in turns'}.`,
     answers === 'must-be-right'
@@ -33,6 +43,10 @@ export const wording: GameWording<LadderRules, RungPlay, LadderState> = {
   ],
   prompts: (_rules, notes) =>
     notes.length
-      ? ['Which product comes next in that table?', 'Which fact beside it do you know?', 'Where have you seen that number before?']
+      ? [
+          'Which product comes next in that table?',
+          'Which fact beside it do you know?',
+          'Where have you seen that number before?',
+        ]
       : ['Can you count up to it?', 'Which fact near it do you know by heart?', 'Is it more or less than ten times?'],
 }

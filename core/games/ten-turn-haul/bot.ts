@@ -2,7 +2,13 @@ import type { Dealt, Wish } from '#core/game'
 import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
 import type { Random } from '#core/random'
 
-const spun = (state: HaulState, seat: number, value: number): Spin => ({ do: 'spin', by: seat, value, said: state.totals[seat - 1]! + value, explained: true })
+const spun = (state: HaulState, seat: number, value: number): Spin => ({
+  do: 'spin',
+  by: seat,
+  value,
+  said: state.totals[seat - 1]! + value,
+  explained: true,
+})
 
 /** Every spin that may come, with the right total said. */
 export function* plays(rules: HaulRules, state: HaulState, seat: number): Generator<Spin> {

@@ -19,9 +19,24 @@ export const tenTurnHaul = defineGame<HaulRules, null, Spin, HaulState>({
   houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'One to ten', hint: 'Ten spins each.', rules: {} },
-    { id: 'small', label: 'One to five', hint: 'For the first sums; six spins.', rules: { faces: [1, 2, 3, 4, 5], turns: 6 } },
-    { id: 'tens', label: 'Tens', hint: 'Whole tens, to 1000 and near.', rules: { faces: [10, 20, 30, 40, 50, 60, 70, 80, 90, 100] } },
-    { id: 'large', label: 'Over the ten', hint: 'Six to nineteen: most spins go over a ten.', rules: { faces: [6, 7, 8, 9, 11, 14, 17, 19] } },
+    {
+      id: 'small',
+      label: 'One to five',
+      hint: 'For the first sums; six spins.',
+      rules: { faces: [1, 2, 3, 4, 5], turns: 6 },
+    },
+    {
+      id: 'tens',
+      label: 'Tens',
+      hint: 'Whole tens, to 1000 and near.',
+      rules: { faces: [10, 20, 30, 40, 50, 60, 70, 80, 90, 100] },
+    },
+    {
+      id: 'large',
+      label: 'Over the ten',
+      hint: 'Six to nineteen: most spins go over a ten.',
+      rules: { faces: [6, 7, 8, 9, 11, 14, 17, 19] },
+    },
     { id: 'least', label: 'The least', hint: 'The lowest sum wins.', rules: { better: 'lower' } },
   ],
   opening: z.null(),
@@ -30,7 +45,11 @@ export const tenTurnHaul = defineGame<HaulRules, null, Spin, HaulState>({
   prepare: (given, seats) => ({
     needs: [
       { count: 1, what: 'spinner', detail: `with ${given.faces.join(', ')}: a pencil and a paper clip will do` },
-      { count: seats, what: seats === 1 ? 'strip of boxes' : 'strips of boxes', detail: `${given.turns} boxes, one a turn` },
+      {
+        count: seats,
+        what: seats === 1 ? 'strip of boxes' : 'strips of boxes',
+        detail: `${given.turns} boxes, one a turn`,
+      },
     ],
     care: ['Paper clips can be swallowed: keep them from children under three.'],
   }),

@@ -31,7 +31,9 @@ export interface Spin extends Told {
   readonly said?: number
 }
 
-export const playSchema: z.ZodType<Spin> = z.discriminatedUnion('do', [playShape('spin', { by: whole, value: whole, said: whole.optional() })])
+export const playSchema: z.ZodType<Spin> = z.discriminatedUnion('do', [
+  playShape('spin', { by: whole, value: whole, said: whole.optional() }),
+])
 
 export interface HaulState extends Turns {
   /** What each seat spun, in order. */
@@ -56,7 +58,13 @@ export function judge(rules: HaulRules, state: HaulState, { by, value }: Spin): 
     spins: withSeat(state.spins, by, [...state.spins[by - 1]!, value]),
     totals: withSeat(state.totals, by, sum.equals),
   }
-  return { stands: true, next, working: [sum], notes: [{ code: 'spun', facts: { by, total: sum.equals } }], asks: { answer: sum.equals, explanation: true } }
+  return {
+    stands: true,
+    next,
+    working: [sum],
+    notes: [{ code: 'spun', facts: { by, total: sum.equals } }],
+    asks: { answer: sum.equals, explanation: true },
+  }
 }
 
 export function awaits(_rules: HaulRules, state: HaulState): Awaits {

@@ -12,7 +12,9 @@ export interface Outlook {
 
 /** The outlook for the next dip of `seat`. */
 export function outlook(rules: DipRules, state: DipState, seat: number): Outlook {
-  const counts = rules.key.map(({ token, worth }) => ({ token, worth, count: leftInBag(rules, state, token) ?? 1 })).filter(({ count }) => count > 0)
+  const counts = rules.key
+    .map(({ token, worth }) => ({ token, worth, count: leftInBag(rules, state, token) ?? 1 }))
+    .filter(({ count }) => count > 0)
   const all = counts.reduce((sum, { count }) => sum + count, 0)
   const before = state.totals[seat - 1]!
   let expected = 0

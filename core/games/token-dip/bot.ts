@@ -1,5 +1,15 @@
 import type { Dealt, Wish } from '#core/game'
-import { added, leftInBag, recountsDue, worthOf, type Dip, type DipPlay, type DipRules, type DipState, type Recount } from '#core/games/token-dip/rules'
+import {
+  added,
+  leftInBag,
+  recountsDue,
+  worthOf,
+  type Dip,
+  type DipPlay,
+  type DipRules,
+  type DipState,
+  type Recount,
+} from '#core/games/token-dip/rules'
 import { countsOf } from '#core/pack'
 import type { Random } from '#core/random'
 
@@ -21,7 +31,8 @@ export function* plays(rules: DipRules, state: DipState, seat: number): Generato
   const due = recountsDue(rules, state)
   if (due.length) {
     if (due.includes(seat)) yield countedOut(state, seat)
-  } else if (seat === state.turn) for (const { token } of rules.key) if (leftInBag(rules, state, token) !== 0) yield dipped(rules, state, seat, token)
+  } else if (seat === state.turn)
+    for (const { token } of rules.key) if (leftInBag(rules, state, token) !== 0) yield dipped(rules, state, seat, token)
 }
 
 function draw(rules: DipRules, state: DipState, random: Random): string {

@@ -61,7 +61,11 @@ export const tokenDip = defineGame<DipRules, null, DipPlay, DipState>({
   prepare: ({ key, bag }, seats) => ({
     needs: [
       { count: 1, what: 'bag', detail: 'nobody can see through' },
-      ...key.map(({ token, worth }) => ({ count: bag ? (bag[token] ?? 0) : 6, what: `${token} tokens`, detail: `worth ${worth}` })),
+      ...key.map(({ token, worth }) => ({
+        count: bag ? (bag[token] ?? 0) : 6,
+        what: `${token} tokens`,
+        detail: `worth ${worth}`,
+      })),
       { count: seats, what: 'dishes', detail: 'for what was dipped' },
     ],
     care: [

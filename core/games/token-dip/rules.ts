@@ -31,14 +31,40 @@ export const houseRules = z.object({
     .record(tokenName, z.int().min(0).max(500))
     .nullable()
     .default(null)
-    .meta({ label: 'In the bag', hint: 'How many of each; what is dipped stays out.', none: 'Not counted', namesFrom: 'key', each: 5 }),
+    .meta({
+      label: 'In the bag',
+      hint: 'How many of each; what is dipped stays out.',
+      none: 'Not counted',
+      namesFrom: 'key',
+      each: 5,
+    }),
   mode: z
     .enum(['first-to', 'turns'])
     .default('first-to')
-    .meta({ label: 'Until', hint: 'When it is over.', choices: { 'first-to': 'Somebody has the goal', turns: 'Turns are over' } }),
-  goal: z.int().min(1).max(10_000).default(50).meta({ label: 'Goal', hint: 'Only where it is played to a goal.', changeable: true }),
-  turns: z.int().min(1).max(50).default(10).meta({ label: 'Turns', hint: 'Dips each; only where turns are counted.', changeable: true }),
-  floor: z.int().min(0).max(0).nullable().default(0).meta({ label: 'Floor', hint: 'Nobody falls below it.', none: 'Below zero too', suggest: 0 }),
+    .meta({
+      label: 'Until',
+      hint: 'When it is over.',
+      choices: { 'first-to': 'Somebody has the goal', turns: 'Turns are over' },
+    }),
+  goal: z
+    .int()
+    .min(1)
+    .max(10_000)
+    .default(50)
+    .meta({ label: 'Goal', hint: 'Only where it is played to a goal.', changeable: true }),
+  turns: z
+    .int()
+    .min(1)
+    .max(50)
+    .default(10)
+    .meta({ label: 'Turns', hint: 'Dips each; only where turns are counted.', changeable: true }),
+  floor: z
+    .int()
+    .min(0)
+    .max(0)
+    .nullable()
+    .default(0)
+    .meta({ label: 'Floor', hint: 'Nobody falls below it.', none: 'Below zero too', suggest: 0 }),
   finish: z
     .enum(['even-turns', 'at-once'])
     .default('even-turns')
@@ -97,7 +123,11 @@ export function worthOf({ key }: Pick<DipRules, 'key'>, token: string): number |
 const inBag = (bag: NonNullable<DipRules['bag']>, token: string) => (Object.hasOwn(bag, token) ? bag[token]! : 0)
 
 /** How many of a token are left in the bag; null where the bag was not counted. */
-export function leftInBag({ bag }: Pick<DipRules, 'bag'>, { dishes }: Pick<DipState, 'dishes'>, token: string): number | null {
+export function leftInBag(
+  { bag }: Pick<DipRules, 'bag'>,
+  { dishes }: Pick<DipState, 'dishes'>,
+  token: string,
+): number | null {
   if (!bag) return null
   let out = 0
   for (const dish of dishes) out += countOf(dish, token)
@@ -116,11 +146,14 @@ export function problems({ key, bag, mode }: DipRules): readonly Problem[] {
   const found: Problem[] = []
   const tokens = key.map(({ token }) => token)
   const twice = tokens.findIndex((token, i) => tokens.indexOf(token) !== i)
-  if (twice >= 0) found.push(problem(`houseRules.key.${twice}.token`, 'bad-house-rule', { rule: 'key', value: tokens[twice] }))
+  if (twice >= 0)
+    found.push(problem(`houseRules.key.${twice}.token`, 'bad-house-rule', { rule: 'key', value: tokens[twice] }))
   if (bag) {
     const strange = Object.keys(bag).find((token) => !tokens.includes(token))
-    if (strange !== undefined) found.push(problem(`houseRules.bag.${strange}`, 'bad-house-rule', { rule: 'bag', value: strange }))
-    else if (Object.values(bag).every((count) => count === 0)) found.push(problem('houseRules.bag', 'bad-house-rule', { rule: 'bag', value: bag }))
+    if (strange !== undefined)
+      found.push(problem(`houseRules.bag.${strange}`, 'bad-house-rule', { rule: 'bag', value: strange }))
+    else if (Object.values(bag).every((count) => count === 0))
+      found.push(problem('houseRules.bag', 'bad-house-rule', { rule: 'bag', value: bag }))
   } else if (mode === 'first-to' && key.every(({ worth }) => worth <= 0))
     // Nobody could ever get anywhere; a counted bag ends it.
     found.push(problem('houseRules.goal', 'target-out-of-reach', {}))
@@ -129,7 +162,14 @@ export function problems({ key, bag, mode }: DipRules): readonly Problem[] {
 
 export function open(_rules: DipRules, seating: Pick<Seating, 'seats' | 'first'>): { state: DipState } {
   const { seats } = seating
-  return { state: { ...openTurns(seating), dishes: everySeat(seats, []), totals: everySeat(seats, 0), agreed: everySeat(seats, false) } }
+  return {
+    state: {
+      ...openTurns(seating),
+      dishes: everySeat(seats, []),
+      totals: everySeat(seats, 0),
+      agreed: everySeat(seats, false),
+    },
+  }
 }
 
 /** The seats at the goal; none where no goal is played to. */
@@ -167,7 +207,11 @@ export function judge(rules: DipRules, state: DipState, play: DipPlay): GameVerd
 const tokensOf = ({ key }: DipRules) => key.map(({ token }) => token)
 
 /** What a token makes of a total: with and without the floor. */
-export function added({ floor }: Pick<DipRules, 'floor'>, before: number, worth: number): { after: number; bare: number } {
+export function added(
+  { floor }: Pick<DipRules, 'floor'>,
+  before: number,
+  worth: number,
+): { after: number; bare: number } {
   const bare = before + worth
   return { bare, after: floor === null ? bare : Math.max(floor, bare) }
 }
@@ -187,7 +231,13 @@ function judgeDip(rules: DipRules, state: DipState, { by, token }: Dip): GameVer
   const notes: Note[] = [{ code: 'dipped', facts: { by, token, worth, total: after } }]
   if (after !== bare) notes.push({ code: 'on-the-floor', facts: { floor: after } })
   if (recountsDue(rules, next).length) notes.push({ code: 'recount-due', facts: { seats: recountsDue(rules, next) } })
-  return { stands: true, next, working: [changed(before, worth < 0 ? '-' : '+', Math.abs(worth))], notes, asks: { answer: after, explanation: true } }
+  return {
+    stands: true,
+    next,
+    working: [changed(before, worth < 0 ? '-' : '+', Math.abs(worth))],
+    notes,
+    asks: { answer: after, explanation: true },
+  }
 }
 
 function judgeRecount(rules: DipRules, state: DipState, { by, counts }: Recount): GameVerdict<DipState> {
@@ -199,9 +249,15 @@ function judgeRecount(rules: DipRules, state: DipState, { by, counts }: Recount)
     .map((token) => ({ token, counted: Object.hasOwn(counts, token) ? counts[token]! : 0, tape: countOf(dish, token) }))
     .filter(({ counted, tape }) => counted !== tape)
   // The first one named is what the difference is about; the others are told too.
-  if (differs.length) return refuse('recount-differs', { by, ...differs[0], difference: differs[0]!.counted - differs[0]!.tape, differs })
+  if (differs.length)
+    return refuse('recount-differs', { by, ...differs[0], difference: differs[0]!.counted - differs[0]!.tape, differs })
   const next: DipState = { ...state, agreed: withSeat(state.agreed, by, true) }
-  return { stands: true, next, working: [], notes: [{ code: 'recount-agrees', facts: { by, tokens: dish.length, total: state.totals[by - 1]! } }] }
+  return {
+    stands: true,
+    next,
+    working: [],
+    notes: [{ code: 'recount-agrees', facts: { by, tokens: dish.length, total: state.totals[by - 1]! } }],
+  }
 }
 
 export function awaits(rules: DipRules, state: DipState): Awaits {

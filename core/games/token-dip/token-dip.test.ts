@@ -20,10 +20,25 @@ test.each([
   ['a number for a token', [dip(1, 3)], {}, 'malformed'],
   ['the neighbour', [dip(2, 'coral')], {}, 'not-their-turn'],
   ['one that the bag does not name', [dip(1, 'coral')], { bag: { teal: 3 } }, 'bag-has-no-more'],
-  ['more than the bag had', [dip(1, 'coral'), dip(2, 'teal'), dip(1, 'coral')], { bag: { coral: 1, teal: 5 } }, 'bag-has-no-more'],
+  [
+    'more than the bag had',
+    [dip(1, 'coral'), dip(2, 'teal'), dip(1, 'coral')],
+    { bag: { coral: 1, teal: 5 } },
+    'bag-has-no-more',
+  ],
   ['a total after the floor', [dip(1, 'down', { said: 0 })], { key: BELOW, answers: 'must-be-right' }, 'ok'],
-  ['a total before the floor', [dip(1, 'down', { said: -7 })], { key: BELOW, answers: 'must-be-right' }, 'wrong-answer'],
-  ['a total below zero where that may be', [dip(1, 'down', { said: -7 })], { key: BELOW, floor: null, answers: 'must-be-right' }, 'ok'],
+  [
+    'a total before the floor',
+    [dip(1, 'down', { said: -7 })],
+    { key: BELOW, answers: 'must-be-right' },
+    'wrong-answer',
+  ],
+  [
+    'a total below zero where that may be',
+    [dip(1, 'down', { said: -7 })],
+    { key: BELOW, floor: null, answers: 'must-be-right' },
+    'ok',
+  ],
   ['not explained', [dip(1, 'coral', { said: 3 })], { explain: 'required' }, 'unexplained'],
   ['a recount out of turn', [dip(1, 'coral'), count(1, { coral: 1 })], {}, 'ok'],
   ['a recount with a token the key lacks', [count(1, { coral: 9, green: 0 })], {}, 'no-such-token'],
@@ -38,17 +53,24 @@ describe('the goal', () => {
   test('the round is finished; of those at the goal the higher wins, level shared', () => {
     const off = { goal: 10, recount: 'off' }
     expect(game({ houseRules: off, entries: [dip(1, 'plum')] }).result).toBeNull()
-    expect(game({ houseRules: off, entries: [dip(1, 'plum'), dip(2, 'slate')] }).result).toMatchObject({ winners: [2], why: 'goal-reached' })
+    expect(game({ houseRules: off, entries: [dip(1, 'plum'), dip(2, 'slate')] }).result).toMatchObject({
+      winners: [2],
+      why: 'goal-reached',
+    })
     expect(game({ houseRules: off, entries: level }).result).toMatchObject({ winners: [1, 2], shared: true })
   })
   test('at once', () => {
-    expect(game({ houseRules: { goal: 10, recount: 'off', finish: 'at-once' }, entries: [dip(1, 'plum')] }).result).toMatchObject({ winners: [1] })
+    expect(
+      game({ houseRules: { goal: 10, recount: 'off', finish: 'at-once' }, entries: [dip(1, 'plum')] }).result,
+    ).toMatchObject({ winners: [1] })
   })
   test('a ruling moves it, an award counts toward it', () => {
     const moved = { ruling: { houseRules: { goal: 3, recount: 'off' } } }
     expect(game({ entries: [dip(1, 'coral'), dip(2, 'teal'), moved] }).result).toMatchObject({ winners: [1] })
     const award = { ruling: { award: { by: 2, points: 50 } } }
-    expect(game({ houseRules: { recount: 'off' }, entries: [dip(1, 'coral'), award, dip(2, 'white')] }).result).toMatchObject({ winners: [2] })
+    expect(
+      game({ houseRules: { recount: 'off' }, entries: [dip(1, 'coral'), award, dip(2, 'white')] }).result,
+    ).toMatchObject({ winners: [2] })
   })
 })
 
@@ -56,11 +78,15 @@ describe('recounting before it is won', () => {
   const rules = { goal: 10 }
   const there = [dip(1, 'plum'), dip(2, 'plum')]
   test('dipping stops until everyone at the goal has a recount that agrees', () => {
-    const answer = game({ houseRules: rules, entries: [...there, dip(1, 'coral'), count(1, { plum: 1 }), count(2, { plum: 2 }), count(2, { plum: 1 })] })
+    const answer = game({
+      houseRules: rules,
+      entries: [...there, dip(1, 'coral'), count(1, { plum: 1 }), count(2, { plum: 2 }), count(2, { plum: 1 })],
+    })
     expect(inShort(answer)).toEqual(['ok', 'ok', 'not-now', 'ok', 'recount-differs', 'ok'])
     expect(answer.result).toMatchObject({ winners: [1, 2] })
   })
-  test('whose turn it is not hears that it is not now', () => expect(last(rules, [...there, dip(2, 'coral')])).toBe('not-now'))
+  test('whose turn it is not hears that it is not now', () =>
+    expect(last(rules, [...there, dip(2, 'coral')])).toBe('not-now'))
   test('one made after the last dip counts, though dipping went on; one before it does not', () => {
     const early = [dip(1, 'plum'), count(1, { plum: 1 }), dip(2, 'coral')]
     expect(game({ houseRules: rules, entries: early }).result).toMatchObject({ winners: [1] })
@@ -70,42 +96,72 @@ describe('recounting before it is won', () => {
   test('the tape corrected, it agrees', () => {
     const answer = game({
       houseRules: rules,
-      entries: [...there, count(1, { slate: 1 }), { amend: 1, play: { do: 'dip', by: 1, token: 'slate' } }, count(1, { slate: 1 }), count(2, { plum: 1 })],
+      entries: [
+        ...there,
+        count(1, { slate: 1 }),
+        { amend: 1, play: { do: 'dip', by: 1, token: 'slate' } },
+        count(1, { slate: 1 }),
+        count(2, { plum: 1 }),
+      ],
     })
     expect(answer.result).toMatchObject({ winners: [1] })
   })
   test('a ruling lets it be', () => {
-    expect(game({ houseRules: rules, entries: [...there, { ruling: { houseRules: { recount: 'off' } } }] }).result).toMatchObject({ winners: [1, 2] })
+    expect(
+      game({ houseRules: rules, entries: [...there, { ruling: { houseRules: { recount: 'off' } } }] }).result,
+    ).toMatchObject({ winners: [1, 2] })
   })
   test('time waits for it, the referee’s finish does not', () => {
     const open = game({ houseRules: rules, entries: [...there, { call: 'time' }] })
     expect(open.result).toBeNull()
-    expect(game({ houseRules: rules, entries: [...there, { call: 'finish' }] }).result).toMatchObject({ winners: [1, 2], ended: 'finish' })
+    expect(game({ houseRules: rules, entries: [...there, { call: 'finish' }] }).result).toMatchObject({
+      winners: [1, 2],
+      ended: 'finish',
+    })
   })
 })
 
 describe('turns and the bag', () => {
   test('the best sum after even turns; an extra round breaks a tie', () => {
     const rules = { mode: 'turns', turns: 1, goal: 1 }
-    expect(game({ houseRules: rules, entries: [dip(1, 'plum'), dip(2, 'slate')] }).result).toMatchObject({ winners: [2], why: 'highest-sum' })
+    expect(game({ houseRules: rules, entries: [dip(1, 'plum'), dip(2, 'slate')] }).result).toMatchObject({
+      winners: [2],
+      why: 'highest-sum',
+    })
     const extra = { ...rules, tie: 'extra-round' }
     expect(game({ houseRules: extra, entries: [dip(1, 'plum'), dip(2, 'plum')] }).result).toBeNull()
-    expect(game({ houseRules: extra, entries: [dip(1, 'plum'), dip(2, 'plum'), dip(1, 'teal'), dip(2, 'white')] }).result).toMatchObject({ winners: [1] })
+    expect(
+      game({ houseRules: extra, entries: [dip(1, 'plum'), dip(2, 'plum'), dip(1, 'teal'), dip(2, 'white')] }).result,
+    ).toMatchObject({ winners: [1] })
   })
   test('an empty bag ends it at once, in the middle of a round, level shared even where ties are played on', () => {
     const rules = { mode: 'turns', bag: { coral: 2 }, tie: 'extra-round' }
-    expect(game({ houseRules: rules, entries: [dip(1, 'coral'), dip(2, 'coral')] }).result).toMatchObject({ winners: [1, 2], shared: true })
-    expect(game({ houseRules: { bag: { plum: 1 } }, entries: [dip(1, 'plum')] }).result).toMatchObject({ winners: [1], why: 'highest-sum' })
+    expect(game({ houseRules: rules, entries: [dip(1, 'coral'), dip(2, 'coral')] }).result).toMatchObject({
+      winners: [1, 2],
+      shared: true,
+    })
+    expect(game({ houseRules: { bag: { plum: 1 } }, entries: [dip(1, 'plum')] }).result).toMatchObject({
+      winners: [1],
+      why: 'highest-sum',
+    })
   })
   test('a recount that is due still comes first', () => {
     const rules = { bag: { plum: 1 }, goal: 10 }
     expect(game({ houseRules: rules, entries: [dip(1, 'plum')] }).result).toBeNull()
-    expect(game({ houseRules: rules, entries: [dip(1, 'plum'), count(1, { plum: 1 })] }).result).toMatchObject({ winners: [1] })
+    expect(game({ houseRules: rules, entries: [dip(1, 'plum'), count(1, { plum: 1 })] }).result).toMatchObject({
+      winners: [1],
+    })
   })
   test('the floor holds each time', () => {
-    expect(scores(game({ houseRules: { key: BELOW }, entries: [dip(1, 'down'), dip(2, 'up'), dip(1, 'up')] }))).toEqual([5, 5])
-    expect(scores(game({ houseRules: { key: BELOW, floor: null }, entries: [dip(1, 'down'), dip(2, 'up'), dip(1, 'up')] }))).toEqual([-2, 5])
-    expect(scores(game({ houseRules: { floor: null }, entries: [{ ruling: { award: { by: 1, points: -4 } } }] }))).toEqual([-4, 0])
+    expect(scores(game({ houseRules: { key: BELOW }, entries: [dip(1, 'down'), dip(2, 'up'), dip(1, 'up')] }))).toEqual(
+      [5, 5],
+    )
+    expect(
+      scores(game({ houseRules: { key: BELOW, floor: null }, entries: [dip(1, 'down'), dip(2, 'up'), dip(1, 'up')] })),
+    ).toEqual([-2, 5])
+    expect(
+      scores(game({ houseRules: { floor: null }, entries: [{ ruling: { award: { by: 1, points: -4 } } }] })),
+    ).toEqual([-4, 0])
     expect(scores(game({ entries: [{ ruling: { award: { by: 1, points: -4 } } }] }))).toEqual([0, 0])
   })
 })
@@ -186,16 +242,25 @@ describe('aid', () => {
   })
   test('expected dips agree with many that are dipped', () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: -3, max: 6 }), { minLength: 1, maxLength: 4 }), fc.integer({ min: 3, max: 15 }), (worths, goal) => {
-        fc.pre(worths.some((worth) => worth > 0) && worths.reduce((a, b) => a + b, 0) > 0)
-        const found = expectedDips(rules({ key: worths.map((worth, i) => ({ token: `t${i}`, worth })), goal }), state([0, 0]), 1)!
-        const random = randomFor('dips', worths.join(), goal)
-        let all = 0
-        const TRIES = 4000
-        for (let i = 0; i < TRIES; i++) for (let at = 0; at < goal; all++) at = Math.max(0, at + worths[random.whole(0, worths.length - 1)]!)
-        expect(all / TRIES / found).toBeGreaterThan(0.9)
-        expect(all / TRIES / found).toBeLessThan(1.1)
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: -3, max: 6 }), { minLength: 1, maxLength: 4 }),
+        fc.integer({ min: 3, max: 15 }),
+        (worths, goal) => {
+          fc.pre(worths.some((worth) => worth > 0) && worths.reduce((a, b) => a + b, 0) > 0)
+          const found = expectedDips(
+            rules({ key: worths.map((worth, i) => ({ token: `t${i}`, worth })), goal }),
+            state([0, 0]),
+            1,
+          )!
+          const random = randomFor('dips', worths.join(), goal)
+          let all = 0
+          const TRIES = 4000
+          for (let i = 0; i < TRIES; i++)
+            for (let at = 0; at < goal; all++) at = Math.max(0, at + worths[random.whole(0, worths.length - 1)]!)
+          expect(all / TRIES / found).toBeGreaterThan(0.9)
+          expect(all / TRIES / found).toBeLessThan(1.1)
+        },
+      ),
       { numRuns: 20, seed: 5 },
     )
   })

@@ -13,7 +13,9 @@ export const wording: GameWording<DipRules, DipPlay, DipState> = {
   reasons: {
     'no-such-token': ({ token, tokens }) => `The key has no ${token}; it has ${list(tokens as string[])}.`,
     'bag-has-no-more': ({ token, count: all }) =>
-      Number(all) === 0 ? `There was no ${token} in the bag.` : `All ${String(all)} ${token} are out of the bag already: look again which token it is.`,
+      Number(all) === 0
+        ? `There was no ${token} in the bag.`
+        : `All ${String(all)} ${token} are out of the bag already: look again which token it is.`,
     'recount-differs': ({ by, differs }, { name }) => {
       const told = (differs as readonly Difference[]).map(
         ({ token, counted, tape }) =>
@@ -23,10 +25,13 @@ export const wording: GameWording<DipRules, DipPlay, DipState> = {
     },
   },
   notes: {
-    dipped: ({ by, token, worth, total }, { name }) => `${capital(String(token))} is ${String(worth)}: ${name(Number(by))} has ${String(total)} now.`,
+    dipped: ({ by, token, worth, total }, { name }) =>
+      `${capital(String(token))} is ${String(worth)}: ${name(Number(by))} has ${String(total)} now.`,
     'on-the-floor': ({ floor }) => `Nobody falls below ${String(floor)}: what would go below is let go.`,
-    'recount-due': ({ seats }, { name }) => `Before it is won, the tokens are counted: ${list((seats as readonly number[]).map((seat) => name(seat)))}.`,
-    'recount-agrees': ({ by, tokens, total }, { name }) => `${count(tokens, 'token', 'tokens')}, as on the tape: ${name(Number(by))} has ${String(total)}.`,
+    'recount-due': ({ seats }, { name }) =>
+      `Before it is won, the tokens are counted: ${list((seats as readonly number[]).map((seat) => name(seat)))}.`,
+    'recount-agrees': ({ by, tokens, total }, { name }) =>
+      `${count(tokens, 'token', 'tokens')}, as on the tape: ${name(Number(by))} has ${String(total)}.`,
   },
   why: { 'highest-sum': 'highest sum', 'goal-reached': 'reached the goal' },
   play(play, { name }) {
@@ -43,8 +48,12 @@ export const wording: GameWording<DipRules, DipPlay, DipState> = {
       mode === 'turns'
         ? `${count(turns, 'dip', 'dips')} each; the highest sum wins.`
         : `First to ${goal}${finish === 'even-turns' ? '; the round is played to its end, and of those at the goal the higher wins' : ', at once'}.`,
-      ...(mode === 'first-to' && recount === 'before-win' ? ['Before it is won, the tokens are counted against the tape.'] : []),
-      ...(key.some(({ worth }) => worth < 0) ? [floor === null ? 'Totals may fall below zero.' : `Nobody falls below ${floor}.`] : []),
+      ...(mode === 'first-to' && recount === 'before-win'
+        ? ['Before it is won, the tokens are counted against the tape.']
+        : []),
+      ...(key.some(({ worth }) => worth < 0)
+        ? [floor === null ? 'Totals may fall below zero.' : `Nobody falls below ${floor}.`]
+        : []),
     ]
   },
   prompts: (_rules, notes) =>
@@ -52,5 +61,9 @@ export const wording: GameWording<DipRules, DipPlay, DipState> = {
       ? ['How would you lay the tokens so that they are easy to count?', 'What are all of one colour worth together?']
       : notes.length
         ? ['How much is it to the goal?', 'Which token would do it?', 'Who is ahead, and by how much?']
-        : ['What is that colour worth?', 'What have you now, and what comes on top?', 'Which token would you like to find, and how many are left?'],
+        : [
+            'What is that colour worth?',
+            'What have you now, and what comes on top?',
+            'Which token would you like to find, and how many are left?',
+          ],
 }

@@ -6,7 +6,8 @@ import type { Random } from '#core/random'
 /** Every roll that may come, with the right result said. */
 export function* plays(rules: TopRules, state: TopState, seat: number): Generator<Roll> {
   if (seat !== state.turn) return
-  for (const dice of rollsOf(rules.dice, rules.sides)) yield { do: 'roll', by: seat, dice, said: combined(dice, rules.combine).equals, explained: true }
+  for (const dice of rollsOf(rules.dice, rules.sides))
+    yield { do: 'roll', by: seat, dice, said: combined(dice, rules.combine).equals, explained: true }
 }
 
 /** The dealer: rolls the dice. */

@@ -25,8 +25,18 @@ export const topTotal = defineGame<TopRules, null, Roll, TopState>({
     { id: 'difference', label: 'Difference', hint: 'The larger less the smaller.', rules: { combine: 'difference' } },
     { id: 'three', label: 'Add three', hint: 'Three dice.', rules: { dice: 3 } },
     { id: 'times', label: 'Times', hint: 'Two dice multiplied.', rules: { combine: 'times' } },
-    { id: 'large', label: 'Large tables', hint: 'Two twelve-sided dice multiplied.', rules: { combine: 'times', sides: 12 } },
-    { id: 'least', label: 'The least', hint: 'The lowest sum; level ones roll again.', rules: { better: 'lower', tiedRound: 'reroll' } },
+    {
+      id: 'large',
+      label: 'Large tables',
+      hint: 'Two twelve-sided dice multiplied.',
+      rules: { combine: 'times', sides: 12 },
+    },
+    {
+      id: 'least',
+      label: 'The least',
+      hint: 'The lowest sum; level ones roll again.',
+      rules: { better: 'lower', tiedRound: 'reroll' },
+    },
   ],
   opening: z.null(),
   play: rules.playSchema,
@@ -34,7 +44,11 @@ export const topTotal = defineGame<TopRules, null, Roll, TopState>({
   prepare: (given) => ({
     needs: [
       { count: given.dice, what: given.dice === 1 ? 'die' : 'dice', detail: `with ${given.sides} sides` },
-      { count: 1, what: 'sheet of paper', detail: `with ${given.rounds} lines, to write the results with < and > between` },
+      {
+        count: 1,
+        what: 'sheet of paper',
+        detail: `with ${given.rounds} lines, to write the results with < and > between`,
+      },
     ],
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),
@@ -55,7 +69,9 @@ export const topTotal = defineGame<TopRules, null, Roll, TopState>({
   bot,
   facts(given, _state, { dice }) {
     const { terms, equals } = combined(dice, given.combine)
-    return terms.length > 1 ? [{ operation: FACTS[given.combine], terms: terms.map(({ value }) => value), answer: equals }] : []
+    return terms.length > 1
+      ? [{ operation: FACTS[given.combine], terms: terms.map(({ value }) => value), answer: equals }]
+      : []
   },
   writePlay,
   readPlay,

@@ -6,7 +6,11 @@ import { count } from '#core/wording/words'
 
 const doing = { add: 'add them', times: 'multiply them', difference: 'find the difference' } as const
 
-const level = { nobody: 'a level one is nobody’s', both: 'in a level one all the best take it', reroll: 'who are level roll again' } as const
+const level = {
+  nobody: 'a level one is nobody’s',
+  both: 'in a level one all the best take it',
+  reroll: 'who are level roll again',
+} as const
 
 export const ready: Ready<TopRules> = {
   aloud: ({ dice, combine, better, rounds, tiedRound }) => [
@@ -16,7 +20,14 @@ export const ready: Ready<TopRules> = {
   ],
   sheets: ({ combine, sides, rounds }, seats) => [
     roundsSheet(rounds, seats),
-    { id: 'chart', title: 'Chart of two dice', kind: 'chart', operation: combine, down: facesOfDie(sides), across: facesOfDie(sides) },
+    {
+      id: 'chart',
+      title: 'Chart of two dice',
+      kind: 'chart',
+      operation: combine,
+      down: facesOfDie(sides),
+      across: facesOfDie(sides),
+    },
   ],
   ladder: ['usual', 'three', 'times', 'large'],
 }

@@ -45,7 +45,9 @@ export interface Roll extends Told {
   readonly said?: number
 }
 
-export const playSchema: z.ZodType<Roll> = z.discriminatedUnion('do', [playShape('roll', { by: whole, dice: listOf(whole), said: whole.optional() })])
+export const playSchema: z.ZodType<Roll> = z.discriminatedUnion('do', [
+  playShape('roll', { by: whole, dice: listOf(whole), said: whole.optional() }),
+])
 
 /** One time round among those who roll in it: their seats in order, and the results so far. */
 export interface Pass {
@@ -70,10 +72,14 @@ export interface TopState extends Turns {
 }
 
 export function problems({ dice, combine }: TopRules): readonly Problem[] {
-  return combine === 'difference' && dice !== 2 ? [problem('houseRules.combine', 'bad-house-rule', { rule: 'combine', value: combine, dice })] : []
+  return combine === 'difference' && dice !== 2
+    ? [problem('houseRules.combine', 'bad-house-rule', { rule: 'combine', value: combine, dice })]
+    : []
 }
 
-const firstPass = ({ first, seats }: Pick<Turns, 'first' | 'seats'>): readonly Pass[] => [{ seats: seatsFrom(first, seats), results: [] }]
+const firstPass = ({ first, seats }: Pick<Turns, 'first' | 'seats'>): readonly Pass[] => [
+  { seats: seatsFrom(first, seats), results: [] },
+]
 
 export function open(_rules: TopRules, seating: Pick<Seating, 'seats' | 'first'>): { state: TopState } {
   return { state: { ...openTurns(seating), passes: firstPass(seating), won: everySeat(seating.seats, 0), history: [] } }
@@ -91,7 +97,14 @@ export function judge(rules: TopRules, state: TopState, { by, dice }: Roll): Gam
   const pass: Pass = { seats: last.seats, results: [...last.results, sum.equals] }
   const rolled: Note = { code: 'rolled', facts: { by, result: sum.equals } }
   const turn = pass.seats[pass.results.length]
-  if (turn !== undefined) return { stands: true, next: { ...state, turn, fresh: false, passes: [...before, pass] }, working: [sum], notes: [rolled], asks }
+  if (turn !== undefined)
+    return {
+      stands: true,
+      next: { ...state, turn, fresh: false, passes: [...before, pass] },
+      working: [sum],
+      notes: [rolled],
+      asks,
+    }
   const { next, note } = passed(rules, state, [...before, pass])
   const working: Working[] = [sum, compare(...pass.results)]
   return { stands: true, next, working, notes: [rolled, note], asks }
@@ -119,7 +132,10 @@ function passed(rules: TopRules, state: TopState, passes: readonly Pass[]): { ne
     won,
     history: [...state.history, { passes, winners }],
   }
-  return { next, note: { code: winners.length ? 'round-won' : 'round-level', facts: { round: state.round, seats: level, result } } }
+  return {
+    next,
+    note: { code: winners.length ? 'round-won' : 'round-level', facts: { round: state.round, seats: level, result } },
+  }
 }
 
 export function awaits(_rules: TopRules, state: TopState): Awaits {

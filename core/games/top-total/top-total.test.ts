@@ -4,7 +4,8 @@ import type { TopRules, TopState } from '#core/games/top-total/rules'
 import { readMatch } from '#core/format/matchFile'
 import { fileOf, inShort, judged, play, problemsOf, scores } from '../../../tests/unit/judging'
 
-const roll = (by: number, dice: number[], said?: number) => play({ do: 'roll', by, dice, ...(said === undefined ? {} : { said }) })
+const roll = (by: number, dice: number[], said?: number) =>
+  play({ do: 'roll', by, dice, ...(said === undefined ? {} : { said }) })
 const parts = (entries: unknown[], houseRules: Record<string, unknown> = {}, players = ['Ines', 'Tomasz']) => ({
   game: 'top-total',
   players,
@@ -24,7 +25,9 @@ describe('reasons, in their order', () => {
     ['the answer is wrong', [roll(1, [6, 5], 12)], { answers: 'must-be-right' }, 'wrong-answer'],
     ['unexplained', [roll(1, [6, 5], 11)], { explain: 'required' }, 'unexplained'],
     ['dice that are no list', [play({ do: 'roll', by: 1, dice: 6 })], {}, 'malformed'],
-  ])('%s', (_what, entries, houseRules, verdict) => expect(inShort(judged(parts(entries, houseRules))).at(-1)).toBe(verdict))
+  ])('%s', (_what, entries, houseRules, verdict) =>
+    expect(inShort(judged(parts(entries, houseRules))).at(-1)).toBe(verdict),
+  )
 })
 
 describe('what a round comes to', () => {
@@ -90,7 +93,9 @@ describe('what a round comes to', () => {
 
   test('the round’s line, and that of more than two', () => {
     expect(judged(parts([roll(1, [6, 5]), roll(2, [6, 6])])).verdicts[1]!.working).toBe('6 + 6 = 12; 11 < 12')
-    expect(judged(parts([roll(1, [1, 3]), roll(2, [3, 4]), roll(3, [4, 5])], {}, ['A', 'B', 'C'])).verdicts[2]!.working).toBe('4 + 5 = 9; 4 < 7 < 9')
+    expect(
+      judged(parts([roll(1, [1, 3]), roll(2, [3, 4]), roll(3, [4, 5])], {}, ['A', 'B', 'C'])).verdicts[2]!.working,
+    ).toBe('4 + 5 = 9; 4 < 7 < 9')
   })
 })
 
@@ -99,7 +104,16 @@ describe('rolling again', () => {
   const reroll = { tiedRound: 'reroll', rounds: 1 }
 
   test('only the level ones, in the round’s order, until one is best', () => {
-    const entries = [roll(1, [6, 6]), roll(2, [1, 1]), roll(3, [6, 6]), roll(2, [6, 6]), roll(1, [2, 2]), roll(3, [1, 3]), roll(1, [1, 1]), roll(3, [1, 2])]
+    const entries = [
+      roll(1, [6, 6]),
+      roll(2, [1, 1]),
+      roll(3, [6, 6]),
+      roll(2, [6, 6]),
+      roll(1, [2, 2]),
+      roll(3, [1, 3]),
+      roll(1, [1, 1]),
+      roll(3, [1, 2]),
+    ]
     const answer = judged(parts(entries, reroll, three))
     expect(inShort(answer)).toEqual(['ok', 'ok', 'ok', 'not-their-turn', 'ok', 'ok', 'ok', 'ok'])
     expect(answer.result).toEqual({ winners: [3], shared: false, why: 'most-rounds' })
@@ -115,7 +129,9 @@ describe('rolling again', () => {
   test('time finishes the round, its rolls again too', () => {
     const entries = [roll(1, [6, 6]), { call: 'time' }, roll(2, [6, 6])]
     expect(judged(parts(entries, { tiedRound: 'reroll' })).result).toBeNull()
-    expect(judged(parts([...entries, roll(1, [1, 1]), roll(2, [1, 2])], { tiedRound: 'reroll' })).result).toMatchObject({ winners: [2], ended: 'time' })
+    expect(judged(parts([...entries, roll(1, [1, 1]), roll(2, [1, 2])], { tiedRound: 'reroll' })).result).toMatchObject(
+      { winners: [2], ended: 'time' },
+    )
   })
 })
 
@@ -123,12 +139,22 @@ describe('the end', () => {
   const level = [roll(1, [6, 6]), roll(2, [1, 1]), roll(1, [1, 1]), roll(2, [6, 6])]
   test('most rounds; level is shared, or played on round by round', () => {
     expect(judged(parts(level, { rounds: 2 })).result).toEqual({ winners: [1, 2], shared: true, why: 'most-rounds' })
-    const on = judged(parts([...level, roll(1, [6, 6]), roll(2, [6, 6]), roll(1, [6, 6]), roll(2, [6, 5])], { rounds: 2, tie: 'extra-round' }))
+    const on = judged(
+      parts([...level, roll(1, [6, 6]), roll(2, [6, 6]), roll(1, [6, 6]), roll(2, [6, 5])], {
+        rounds: 2,
+        tie: 'extra-round',
+      }),
+    )
     expect(on.result).toMatchObject({ winners: [1], shared: false })
   })
   test('`first` begins every round; awards count, and stop at 0', () => {
     const answer = judged({
-      ...parts([roll(2, [6, 6]), roll(1, [1, 1]), { ruling: { award: { by: 1, points: -3 } } }, { ruling: { award: { by: 2, points: 2 } } }]),
+      ...parts([
+        roll(2, [6, 6]),
+        roll(1, [1, 1]),
+        { ruling: { award: { by: 1, points: -3 } } },
+        { ruling: { award: { by: 2, points: 2 } } },
+      ]),
       first: 2,
     })
     expect([scores(answer), answer.awaits]).toEqual([[0, 3], { seats: [2], plays: ['roll'] }])
@@ -170,7 +196,11 @@ describe('the chance to beat what lies', () => {
       if (left) for (let face = 1; face <= 4; face++) each(left - 1, [...values, face])
       else {
         const result =
-          combine === 'add' ? values.reduce((a, b) => a + b) : combine === 'times' ? values.reduce((a, b) => a * b) : Math.abs(values[0]! - values[1]!)
+          combine === 'add'
+            ? values.reduce((a, b) => a + b)
+            : combine === 'times'
+              ? values.reduce((a, b) => a * b)
+              : Math.abs(values[0]! - values[1]!)
         counted.set(result, (counted.get(result) ?? 0) + 1 / 4 ** dice)
       }
     }
@@ -182,11 +212,11 @@ describe('the chance to beat what lies', () => {
 })
 
 test('facts follow what is worked out', () => {
-  expect(topTotal.facts({ combine: 'difference' } as TopRules, {} as TopState, { do: 'roll', by: 1, dice: [2, 6] })).toEqual([
-    { operation: 'subtract', terms: [6, 2], answer: 4 },
-  ])
-  expect(topTotal.facts({ combine: 'times' } as TopRules, {} as TopState, { do: 'roll', by: 1, dice: [2, 6] })).toEqual([
-    { operation: 'times', terms: [2, 6], answer: 12 },
-  ])
+  expect(
+    topTotal.facts({ combine: 'difference' } as TopRules, {} as TopState, { do: 'roll', by: 1, dice: [2, 6] }),
+  ).toEqual([{ operation: 'subtract', terms: [6, 2], answer: 4 }])
+  expect(topTotal.facts({ combine: 'times' } as TopRules, {} as TopState, { do: 'roll', by: 1, dice: [2, 6] })).toEqual(
+    [{ operation: 'times', terms: [2, 6], answer: 12 }],
+  )
   expect(topTotal.facts({ combine: 'add' } as TopRules, {} as TopState, { do: 'roll', by: 1, dice: [5] })).toEqual([])
 })

@@ -20,7 +20,8 @@ export const wording: GameWording<TopRules, Roll, TopState> = {
     },
     'round-level': ({ round, seats, result }, { name }) =>
       `${list((seats as readonly number[]).map((seat) => name(seat)))} are level with ${result}: round ${round} is nobody’s.`,
-    'roll-again': ({ seats, result }, { name }) => `${list((seats as readonly number[]).map((seat) => name(seat)))} are level with ${result} and roll again.`,
+    'roll-again': ({ seats, result }, { name }) =>
+      `${list((seats as readonly number[]).map((seat) => name(seat)))} are level with ${result} and roll again.`,
   },
   why: { 'most-rounds': 'most rounds' },
   play: ({ by, dice, said }, { name }) => `${name(by)} rolls ${dice.join(' ')}${andSays(said)}`,

@@ -2,11 +2,15 @@ import { holdsMatch, matchOf, seenElsewhere, type PairRules, type PairState } fr
 import { countsOf, restOf } from '#core/pack'
 
 /** The places of a match among what has been seen, with its cards; null where there is none. */
-export function knownMatch(rules: PairRules, state: PairState): { readonly at: readonly number[]; readonly cards: readonly number[] } | null {
+export function knownMatch(
+  rules: PairRules,
+  state: PairState,
+): { readonly at: readonly number[]; readonly cards: readonly number[] } | null {
   const cards = holdsMatch(rules, seenElsewhere(state))
   if (!cards) return null
   const at: number[] = []
-  for (const card of cards) at.push(state.places.findIndex(({ lies, seen }, i) => lies && seen === card && !at.includes(i + 1)) + 1)
+  for (const card of cards)
+    at.push(state.places.findIndex(({ lies, seen }, i) => lies && seen === card && !at.includes(i + 1)) + 1)
   return { at, cards }
 }
 

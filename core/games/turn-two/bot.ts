@@ -1,6 +1,13 @@
 import type { Dealt, Wish } from '#core/game'
 import { knownMatch } from '#core/games/turn-two/advice'
-import { notStuck, seenElsewhere, type PairPlay, type PairRules, type PairState, type Turn } from '#core/games/turn-two/rules'
+import {
+  notStuck,
+  seenElsewhere,
+  type PairPlay,
+  type PairRules,
+  type PairState,
+  type Turn,
+} from '#core/games/turn-two/rules'
 import { restOf } from '#core/pack'
 import type { Random } from '#core/random'
 
@@ -19,11 +26,14 @@ export function* plays(rules: PairRules, state: PairState, seat: number): Genera
   if (seat !== state.turn) return
   const hidden = restOf(rules.pack, [...state.gone, ...seenElsewhere(state)])
   let next = 0
-  const lie = state.dealt ? state.dealt.lie : state.places.map(({ lies, seen }) => (lies ? (seen ?? hidden[next++]!) : null))
+  const lie = state.dealt
+    ? state.dealt.lie
+    : state.places.map(({ lies, seen }) => (lies ? (seen ?? hidden[next++]!) : null))
   const open = openPlaces(state)
   for (const first of open) {
     const at = [first, ...open.filter((place) => place !== first).slice(0, rules.perTurn - 1)]
-    if (at.length === rules.perTurn) yield { do: 'turn', by: seat, at, cards: at.map((place) => lie[place - 1]!), explained: true }
+    if (at.length === rules.perTurn)
+      yield { do: 'turn', by: seat, at, cards: at.map((place) => lie[place - 1]!), explained: true }
   }
 }
 
@@ -45,8 +55,13 @@ export function bot(rules: PairRules, state: PairState, seat: number, random: Ra
   const fresh = random.shuffled(openPlaces(state).filter((place) => state.places[place - 1]!.seen === null))
   const old = random.shuffled(openPlaces(state).filter((place) => state.places[place - 1]!.seen !== null))
   const first = fresh[0] ?? old[0]!
-  const seen: PairState = { ...state, places: state.places.map((spot, i) => (i === first - 1 ? { lies: true, seen: lie[i]! } : spot)) }
+  const seen: PairState = {
+    ...state,
+    places: state.places.map((spot, i) => (i === first - 1 ? { lies: true, seen: lie[i]! } : spot)),
+  }
   const match = knownMatch(rules, seen)
-  const at = match ? [first, ...match.at.filter((place) => place !== first)] : [...fresh, ...old].slice(0, rules.perTurn)
+  const at = match
+    ? [first, ...match.at.filter((place) => place !== first)]
+    : [...fresh, ...old].slice(0, rules.perTurn)
   return { do: 'turn', by: seat, at, cards: at.map((place) => lie[place - 1]!), explained: true, how: 'knew-it' }
 }

@@ -14,7 +14,15 @@ import { turnsProgress } from '#core/turns'
 /** Cards without a partner, to be taken out first: nobody could ever match them. */
 function lonely(given: PairRules): { count: number; what: string; detail: string }[] {
   const cards = rules.withoutPartner(given)
-  return cards.length ? [{ count: cards.length * given.pack.copies, what: 'cards without a partner', detail: `${cards.join(', ')}: better taken out` }] : []
+  return cards.length
+    ? [
+        {
+          count: cards.length * given.pack.copies,
+          what: 'cards without a partner',
+          detail: `${cards.join(', ')}: better taken out`,
+        },
+      ]
+    : []
 }
 
 /** Turn Two: face-down cards in a grid; turn two, keep them if they make the target. */
@@ -24,9 +32,19 @@ export const turnTwo = defineGame<PairRules, null, PairPlay, PairState>({
   houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Ten', hint: 'Twelve places, zeros to tens.', rules: {} },
-    { id: 'five', label: 'Five', hint: 'Zeros to fives; eight places.', rules: { target: 5, pack: { low: 0, high: 5, copies: 4 }, layout: 8 } },
+    {
+      id: 'five',
+      label: 'Five',
+      hint: 'Zeros to fives; eight places.',
+      rules: { target: 5, pack: { low: 0, high: 5, copies: 4 }, layout: 8 },
+    },
     { id: 'again', label: 'Again', hint: 'Whoever keeps cards turns again.', rules: { again: true } },
-    { id: 'twelve', label: 'Twelve', hint: 'Twos to tens, sixteen places.', rules: { target: 12, pack: { low: 2, high: 10, copies: 4 }, layout: 16 } },
+    {
+      id: 'twelve',
+      label: 'Twelve',
+      hint: 'Twos to tens, sixteen places.',
+      rules: { target: 12, pack: { low: 2, high: 10, copies: 4 }, layout: 16 },
+    },
     {
       id: 'three',
       label: 'Turn three',
@@ -61,11 +79,15 @@ export const turnTwo = defineGame<PairRules, null, PairPlay, PairState>({
   award: rules.award,
   // What has been seen is the players’ to remember.
   view: (_rules, { places, stock, kept, newest }) => ({ places: places.map(({ lies }) => lies), stock, kept, newest }),
-  shown: (given, _state, play) => (play.do === 'turn' && !rules.matchOf(given, play.cards) ? { ...play, cards: [] } : play),
+  shown: (given, _state, play) =>
+    play.do === 'turn' && !rules.matchOf(given, play.cards) ? { ...play, cards: [] } : play,
   deal,
   bot,
   facts(given, _state, play) {
-    const signs = play.do === 'turn' && play.cards.length === given.perTurn ? findSigns(play.cards, given.target, given.signs === 'add-subtract') : null
+    const signs =
+      play.do === 'turn' && play.cards.length === given.perTurn
+        ? findSigns(play.cards, given.target, given.signs === 'add-subtract')
+        : null
     return play.do === 'turn' && signs ? signedFacts(play.cards, signs, given.target) : []
   },
   writePlay,

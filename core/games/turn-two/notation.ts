@@ -7,7 +7,10 @@ export function writePlay(play: PairPlay): string {
   if (play.do === 'relay') return `relay${writeExtras(play)}`
   const { at, cards } = play
   // Where places and cards are not as many, they stand apart.
-  const told = at.length === cards.length ? at.map((place, i) => `${place}=${cards[i]}`).join(' ') : `${at.join(' ')} / ${cards.join(' ')}`
+  const told =
+    at.length === cards.length
+      ? at.map((place, i) => `${place}=${cards[i]}`).join(' ')
+      : `${at.join(' ')} / ${cards.join(' ')}`
   return `${play.by}: turn ${told.trim()}${writeExtras(play)}`
 }
 
@@ -21,7 +24,16 @@ export function readPlay(text: string, _rules: PairRules, state: PairState): Rea
   const told = rest.replace(/^turn\s*/, '')
   if (PAIRS.test(told)) {
     const all = numbers(told)
-    return { ok: true, play: { do: 'turn', by, at: all.filter((_, i) => i % 2 === 0), cards: all.filter((_, i) => i % 2 === 1), ...extras } }
+    return {
+      ok: true,
+      play: {
+        do: 'turn',
+        by,
+        at: all.filter((_, i) => i % 2 === 0),
+        cards: all.filter((_, i) => i % 2 === 1),
+        ...extras,
+      },
+    }
   }
   const apart = /^([-\d\s]*)\/([-\d\s]*)$/.exec(told)
   if (!apart) return notUnderstood(text)

@@ -1,7 +1,17 @@
 import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
-import { cardsOf, countsOf, facesOf, packProblems, packRule, packSize, refuseCards, restOf, type Pack } from '#core/pack'
+import {
+  cardsOf,
+  countsOf,
+  facesOf,
+  packProblems,
+  packRule,
+  packSize,
+  refuseCards,
+  restOf,
+  type Pack,
+} from '#core/pack'
 import { listOf, playShape, whole, type Told } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import { randomFor } from '#core/random'
@@ -17,7 +27,12 @@ export const houseRules = z.object({
   layout: z
     .union([z.int().min(2).max(100), z.literal('all')])
     .default(12)
-    .meta({ label: 'Cards laid out', hint: 'So many places; the rest is the stock.', choices: { all: 'All' }, suggest: 12 }),
+    .meta({
+      label: 'Cards laid out',
+      hint: 'So many places; the rest is the stock.',
+      choices: { all: 'All' },
+      suggest: 12,
+    }),
   perTurn: z
     .literal([2, 3])
     .default(2)
@@ -25,9 +40,22 @@ export const houseRules = z.object({
   signs: z
     .enum(['add', 'add-subtract'])
     .default('add')
-    .meta({ label: 'Signs', hint: 'Taking away needs three cards.', choices: { add: 'Only add', 'add-subtract': 'Add and take away' } }),
-  refill: z.boolean().default(true).meta({ label: 'Fill empty places', hint: 'From the stock, the lowest place first. Without it the stock is not used.' }),
-  again: z.boolean().default(false).meta({ label: 'Again after a match', hint: 'Whoever keeps cards turns once more.', changeable: true }),
+    .meta({
+      label: 'Signs',
+      hint: 'Taking away needs three cards.',
+      choices: { add: 'Only add', 'add-subtract': 'Add and take away' },
+    }),
+  refill: z
+    .boolean()
+    .default(true)
+    .meta({
+      label: 'Fill empty places',
+      hint: 'From the stock, the lowest place first. Without it the stock is not used.',
+    }),
+  again: z
+    .boolean()
+    .default(false)
+    .meta({ label: 'Again after a match', hint: 'Whoever keeps cards turns once more.', changeable: true }),
 })
 export type PairRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
@@ -59,7 +87,12 @@ export interface PairState extends Turns {
   /** The newest turn: a match, or the places that were turned and lie face down again. */
   readonly newest: { readonly at: readonly number[]; readonly match: boolean } | null
   /** In a dealt match: what really lies at each place, the stock (next first), and what a relay is shuffled by. */
-  readonly dealt: { readonly lie: readonly (number | null)[]; readonly order: readonly number[]; readonly seed: string; readonly relays: number } | null
+  readonly dealt: {
+    readonly lie: readonly (number | null)[]
+    readonly order: readonly number[]
+    readonly seed: string
+    readonly relays: number
+  } | null
 }
 
 type Goal = Pick<PairRules, 'target' | 'perTurn' | 'signs'>
@@ -74,8 +107,14 @@ export function matchOf({ target, perTurn, signs }: Goal, cards: readonly number
  * Some of `cards` that make a match, with those in `held` among them; null where none do. Of each card no more copies are
  * looked at than one match can use.
  */
-export function holdsMatch(rules: Goal, cards: readonly number[], held: readonly number[] = []): readonly number[] | null {
-  const some = [...countsOf(cards)].flatMap(([card, count]) => Array.from({ length: Math.min(count, rules.perTurn) }, () => card))
+export function holdsMatch(
+  rules: Goal,
+  cards: readonly number[],
+  held: readonly number[] = [],
+): readonly number[] | null {
+  const some = [...countsOf(cards)].flatMap(([card, count]) =>
+    Array.from({ length: Math.min(count, rules.perTurn) }, () => card),
+  )
   const pick = (from: number, chosen: readonly number[]): readonly number[] | null => {
     if (chosen.length === rules.perTurn) return matchOf(rules, chosen) ? chosen : null
     for (let i = from; i < some.length; i++) {
@@ -100,15 +139,20 @@ export function withoutPartner(rules: Goal & { readonly pack: Pack }): number[] 
 }
 
 /** How many places are laid out. */
-export const placesOf = ({ layout, pack }: { readonly layout: PairRules['layout']; readonly pack: Pack }) => (layout === 'all' ? packSize(pack) : layout)
+export const placesOf = ({ layout, pack }: { readonly layout: PairRules['layout']; readonly pack: Pack }) =>
+  layout === 'all' ? packSize(pack) : layout
 
 export function problems(rules: PairRules): readonly Problem[] {
   const { signs, perTurn, layout, pack } = rules
-  if (signs === 'add-subtract' && perTurn !== 3) return [problem('houseRules.signs', 'bad-house-rule', { rule: 'signs', value: signs })]
+  if (signs === 'add-subtract' && perTurn !== 3)
+    return [problem('houseRules.signs', 'bad-house-rule', { rule: 'signs', value: signs })]
   const places = placesOf(rules)
   if (places > packSize(pack)) return packProblems(places, packSize(pack))
-  if (places < perTurn) return [problem('houseRules.layout', 'bad-house-rule', { rule: 'layout', value: layout, least: perTurn })]
-  return holdsMatch(rules, cardsOf(pack)) ? [] : [problem('houseRules.target', 'target-out-of-reach', { target: rules.target })]
+  if (places < perTurn)
+    return [problem('houseRules.layout', 'bad-house-rule', { rule: 'layout', value: layout, least: perTurn })]
+  return holdsMatch(rules, cardsOf(pack))
+    ? []
+    : [problem('houseRules.target', 'target-out-of-reach', { target: rules.target })]
 }
 
 export function open(rules: PairRules, seating: Seating): { state: PairState } {
@@ -129,39 +173,59 @@ export function open(rules: PairRules, seating: Seating): { state: PairState } {
   }
 }
 
-export const place = (_rules: PairRules, state: PairState, play: PairPlay): Place => (play.do === 'relay' ? 'here' : inTurn(state, play))
+export const place = (_rules: PairRules, state: PairState, play: PairPlay): Place =>
+  play.do === 'relay' ? 'here' : inTurn(state, play)
 
 /** The cards seen at places other than `at`, since all were laid. */
 export function seenElsewhere({ places }: Pick<PairState, 'places'>, at: readonly number[] = []): number[] {
   return places.flatMap(({ lies, seen }, i) => (lies && seen !== null && !at.includes(i + 1) ? [seen] : []))
 }
 
-export function judge(rules: PairRules, state: PairState, play: PairPlay, { overrule }: Judging): GameVerdict<PairState> {
+export function judge(
+  rules: PairRules,
+  state: PairState,
+  play: PairPlay,
+  { overrule }: Judging,
+): GameVerdict<PairState> {
   return play.do === 'turn' ? judgeTurn(rules, state, play, overrule) : judgeRelay(rules, state)
 }
 
-function judgeTurn(rules: PairRules, state: PairState, { by, at, cards }: Turn, overrule: boolean): GameVerdict<PairState> {
+function judgeTurn(
+  rules: PairRules,
+  state: PairState,
+  { by, at, cards }: Turn,
+  overrule: boolean,
+): GameVerdict<PairState> {
   const badCard = refuseCards(rules.pack, [...state.gone, ...seenElsewhere(state, at)], cards, overrule)
   if (badCard) return badCard
   const { perTurn } = rules
-  if (at.length !== perTurn || cards.length !== perTurn) return refuse('wrong-count', { places: at.length, cards: cards.length, perTurn })
+  if (at.length !== perTurn || cards.length !== perTurn)
+    return refuse('wrong-count', { places: at.length, cards: cards.length, perTurn })
   const twice = at.find((place, i) => at.indexOf(place) !== i)
   if (twice !== undefined) return refuse('same-place', { place: twice })
   const bare = at.find((place) => !state.places[place - 1]?.lies)
   if (bare !== undefined) return refuse('empty-place', { place: bare, places: state.places.length })
   for (const [i, place] of at.entries()) {
     const { seen } = state.places[place - 1]!
-    if (seen !== null && seen !== cards[i] && !overrule) return refuseBelief('seen-different', { place, seen, card: cards[i] })
+    if (seen !== null && seen !== cards[i] && !overrule)
+      return refuseBelief('seen-different', { place, seen, card: cards[i] })
   }
   const match = matchOf(rules, cards)
-  const turned = state.places.map((spot, i) => (at.includes(i + 1) ? { lies: true, seen: cards[at.indexOf(i + 1)]! } : spot))
+  const turned = state.places.map((spot, i) =>
+    at.includes(i + 1) ? { lies: true, seen: cards[at.indexOf(i + 1)]! } : spot,
+  )
   if (!match) {
     const next: PairState = { ...state, ...passTurn(state), places: turned, newest: { at, match: false } }
     return {
       stands: true,
       next,
       working: [],
-      notes: [{ code: 'missed', facts: { by, cards, target: rules.target, sum: cards.reduce((a, b) => a + b, 0), signs: rules.signs } }],
+      notes: [
+        {
+          code: 'missed',
+          facts: { by, cards, target: rules.target, sum: cards.reduce((a, b) => a + b, 0), signs: rules.signs },
+        },
+      ],
     }
   }
   const kept = withSeat(state.kept, by, state.kept[by - 1]! + cards.length)
@@ -177,7 +241,9 @@ function judgeTurn(rules: PairRules, state: PairState, { by, at, cards }: Turn, 
     stands: true,
     next,
     working: [match],
-    notes: [{ code: 'kept', facts: { by, cards, kept: kept[by - 1]!, again: rules.again, filled: state.stock - next.stock } }],
+    notes: [
+      { code: 'kept', facts: { by, cards, kept: kept[by - 1]!, again: rules.again, filled: state.stock - next.stock } },
+    ],
     asks: { explanation: true },
   }
 }
@@ -194,7 +260,9 @@ function refilled({ refill }: PairRules, state: PairState, at: readonly number[]
     stock: state.stock - filled,
     dealt: dealt && {
       ...dealt,
-      lie: dealt.lie.map((card, i) => (at.includes(i + 1) ? (low.includes(i + 1) ? dealt.order[low.indexOf(i + 1)]! : null) : card)),
+      lie: dealt.lie.map((card, i) =>
+        at.includes(i + 1) ? (low.includes(i + 1) ? dealt.order[low.indexOf(i + 1)]! : null) : card,
+      ),
       order: dealt.order.slice(filled),
     },
   }
@@ -210,17 +278,29 @@ export function notStuck(rules: PairRules, state: PairState): 'unseen' | 'match'
 
 function judgeRelay(rules: PairRules, state: PairState): GameVerdict<PairState> {
   const why = notStuck(rules, state)
-  if (why) return refuse('not-stuck', { why, unseen: state.places.filter(({ lies, seen }) => lies && seen === null).length })
+  if (why)
+    return refuse('not-stuck', { why, unseen: state.places.filter(({ lies, seen }) => lies && seen === null).length })
   const inPlay = state.stock + state.places.filter(({ lies }) => lies).length
   const laid = Math.min(inPlay, state.places.length)
   const { dealt } = state
-  const cards = dealt && randomFor(dealt.seed, 'relay', dealt.relays).shuffled([...dealt.lie.filter((card) => card !== null), ...dealt.order])
+  const cards =
+    dealt &&
+    randomFor(dealt.seed, 'relay', dealt.relays).shuffled([
+      ...dealt.lie.filter((card) => card !== null),
+      ...dealt.order,
+    ])
   const next: PairState = {
     ...state,
     places: state.places.map((_, i) => ({ lies: i < laid, seen: null })),
     stock: inPlay - laid,
     newest: null,
-    dealt: dealt && cards && { ...dealt, lie: state.places.map((_, i) => cards[i] ?? null), order: cards.slice(laid), relays: dealt.relays + 1 },
+    dealt: dealt &&
+      cards && {
+        ...dealt,
+        lie: state.places.map((_, i) => cards[i] ?? null),
+        order: cards.slice(laid),
+        relays: dealt.relays + 1,
+      },
   }
   return { stands: true, next, working: [], notes: [{ code: 'laid-again', facts: { laid, stock: next.stock } }] }
 }
@@ -252,11 +332,14 @@ export function mayMatch(rules: PairRules, state: PairState): boolean {
 
 /** Whether a match can be made of `seen` cards and up to `most` of the `hidden` ones. */
 function withHidden(rules: PairRules, seen: readonly number[], hidden: readonly number[], most: number): boolean {
-  const kinds = [...countsOf(hidden)].flatMap(([card, count]) => Array.from({ length: Math.min(count, most) }, () => card))
+  const kinds = [...countsOf(hidden)].flatMap(([card, count]) =>
+    Array.from({ length: Math.min(count, most) }, () => card),
+  )
   const pick = (from: number, chosen: readonly number[]): boolean => {
     if (holdsMatch(rules, [...seen, ...chosen])) return true
     if (chosen.length === most) return false
-    for (let i = from; i < kinds.length; i++) if (!(i > from && kinds[i] === kinds[i - 1]) && pick(i + 1, [...chosen, kinds[i]!])) return true
+    for (let i = from; i < kinds.length; i++)
+      if (!(i > from && kinds[i] === kinds[i - 1]) && pick(i + 1, [...chosen, kinds[i]!])) return true
     return false
   }
   return pick(0, [])

@@ -8,7 +8,8 @@ import { writeWorking } from '#core/working'
 import { fileOf, inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
 const game = (parts: FileParts) => judged({ game: 'turn-two', ...parts })
-const turn = (by: number, at: unknown, cards: unknown, more: object = {}) => play({ do: 'turn', by, at, cards, ...more })
+const turn = (by: number, at: unknown, cards: unknown, more: object = {}) =>
+  play({ do: 'turn', by, at, cards, ...more })
 const relay = play({ do: 'relay' })
 const last = (houseRules: Record<string, unknown>, entries: unknown[]) => inShort(game({ houseRules, entries })).at(-1)
 const TINY = { pack: { low: 1, high: 3, copies: 1 }, layout: 2, target: 4 }
@@ -24,7 +25,12 @@ test.each([
   ['fewer cards than places', [turn(1, [1, 2], [3])], {}, 'wrong-count'],
   ['the same place, before where it is', [turn(1, [99, 99], [3, 4])], {}, 'same-place'],
   ['a place that is not there', [turn(1, [0, 1], [3, 4])], {}, 'empty-place'],
-  ['a place from which cards were kept, not filled', [turn(1, [1, 2], [4, 6]), turn(2, [1, 3], [4, 6])], { refill: false }, 'empty-place'],
+  [
+    'a place from which cards were kept, not filled',
+    [turn(1, [1, 2], [4, 6]), turn(2, [1, 3], [4, 6])],
+    { refill: false },
+    'empty-place',
+  ],
   ['a place filled is new', [turn(1, [1, 2], [4, 6]), turn(2, [1, 2], [3, 5])], {}, 'ok'],
   ['another card than was seen', [turn(1, [1, 2], [3, 4]), turn(2, [1, 3], [5, 6])], {}, 'seen-different'],
   ['the same, overruled', [turn(1, [1, 2], [3, 4]), { ...turn(2, [1, 3], [5, 6]), overrule: 'moved' }], {}, 'ok'],
@@ -40,7 +46,12 @@ test.each([
   ['a match not explained', [turn(1, [1, 2], [4, 6])], { explain: 'required' }, 'unexplained'],
   ['a miss need not be', [turn(1, [1, 2], [4, 5])], { explain: 'required' }, 'ok'],
   ['a relay with a seat', [play({ do: 'relay', by: 1 })], {}, 'malformed'],
-  ['a relay while something is unseen', [turn(1, [1, 2], [1, 2]), relay], { ...TINY, pack: { low: 1, high: 3, copies: 2 }, layout: 3 }, 'not-stuck'],
+  [
+    'a relay while something is unseen',
+    [turn(1, [1, 2], [1, 2]), relay],
+    { ...TINY, pack: { low: 1, high: 3, copies: 2 }, layout: 3 },
+    'not-stuck',
+  ],
   [
     'a relay with a match there',
     [turn(1, [1, 2], [1, 2]), turn(2, [3, 1], [3, 1]), relay],
@@ -53,7 +64,10 @@ test.each([
 
 describe('the end', () => {
   test('no match can be made from layout and stock together', () => {
-    expect(game({ houseRules: TINY, entries: [turn(1, [1, 2], [1, 3])] }).result).toMatchObject({ winners: [1], why: 'no-match-left' })
+    expect(game({ houseRules: TINY, entries: [turn(1, [1, 2], [1, 3])] }).result).toMatchObject({
+      winners: [1],
+      why: 'no-match-left',
+    })
     expect(game({ houseRules: TINY, entries: [turn(1, [1, 2], [1, 2])] }).result).toBeNull()
   })
   test('without the stock the layout alone counts, as far as it is known', () => {
@@ -67,7 +81,11 @@ describe('the end', () => {
     const entries = [turn(1, [1, 2], [4, 6]), { call: 'time' }, turn(2, [3, 4], [1, 2])]
     expect(game({ entries: entries.slice(0, 2) }).result).toBeNull()
     expect(game({ entries }).result).toMatchObject({ winners: [1], ended: 'time' })
-    expect(scores(game({ entries: [{ ruling: { award: { by: 1, points: -3 } } }, { ruling: { award: { by: 2, points: 2 } } }] }))).toEqual([0, 2])
+    expect(
+      scores(
+        game({ entries: [{ ruling: { award: { by: 1, points: -3 } } }, { ruling: { award: { by: 2, points: 2 } } }] }),
+      ),
+    ).toEqual([0, 2])
   })
 })
 
@@ -110,8 +128,15 @@ test('what has been seen is the players’ to remember: the board has nothing of
 })
 
 describe('aid', () => {
-  const rules = { target: 10, perTurn: 2, signs: 'add', pack: { low: 1, high: 9, copies: 1 }, refill: true } as unknown as PairRules
-  const state = (seen: (number | null)[], gone: number[] = []) => ({ places: seen.map((card) => ({ lies: true, seen: card })), gone }) as unknown as PairState
+  const rules = {
+    target: 10,
+    perTurn: 2,
+    signs: 'add',
+    pack: { low: 1, high: 9, copies: 1 },
+    refill: true,
+  } as unknown as PairRules
+  const state = (seen: (number | null)[], gone: number[] = []) =>
+    ({ places: seen.map((card) => ({ lies: true, seen: card })), gone }) as unknown as PairState
   test('a match that was seen', () => {
     expect(knownMatch(rules, state([null, 4, 2, 6]))).toEqual({ at: [2, 4], cards: [4, 6] })
     expect(knownMatch(rules, state([null, 4, 2]))).toBeNull()

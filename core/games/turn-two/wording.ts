@@ -9,7 +9,9 @@ export const wording: GameWording<PairRules, PairPlay, PairState> = {
       `${numberWord(perTurn)} cards are turned each time; here are ${count(places, 'place', 'places')} and ${count(cards, 'card', 'cards')}.`,
     'same-place': ({ place }) => `Place ${String(place)} was named twice: turn another card.`,
     'empty-place': ({ place, places }) =>
-      Number(place) >= 1 && Number(place) <= Number(places) ? `Nothing lies at place ${String(place)}.` : `There is no place ${String(place)}.`,
+      Number(place) >= 1 && Number(place) <= Number(places)
+        ? `Nothing lies at place ${String(place)}.`
+        : `There is no place ${String(place)}.`,
     'seen-different': ({ place, seen, card }) =>
       `At place ${String(place)} ${aCard(seen)} was seen before, not ${aCard(card)}: was it mistyped, or has somebody moved it?`,
     'not-stuck': ({ why, unseen }) =>
@@ -28,7 +30,8 @@ export const wording: GameWording<PairRules, PairPlay, PairState> = {
       const places = Number(filled) ? ` ${count(filled, 'place is', 'places are')} filled from the stock.` : ''
       return `${name(Number(by))} keeps ${list(cards as number[])}: ${String(kept)} cards now.${places}${again ? ` ${name(Number(by))} turns again.` : ''}`
     },
-    'laid-again': ({ laid, stock }) => `All is shuffled and laid out again: ${String(laid)} places, ${String(stock)} in the stock.`,
+    'laid-again': ({ laid, stock }) =>
+      `All is shuffled and laid out again: ${String(laid)} places, ${String(stock)} in the stock.`,
   },
   why: { 'most-cards': 'most cards', 'no-match-left': 'no match is left; most cards' },
   play(play, { name }) {
@@ -42,7 +45,13 @@ export const wording: GameWording<PairRules, PairPlay, PairState> = {
     return [
       `Cards ${pack.low} to ${pack.high}, ${pack.copies} of each; ${layout === 'all' ? 'all are' : `${layout} are`} laid out face down.`,
       `Turn ${numberWord(perTurn)}: whoever makes ${target}${signs === 'add' ? '' : ', adding and taking away,'} keeps them; others go back.`,
-      ...(layout === 'all' ? [] : [refill ? 'Empty places are filled from the stock, the lowest first.' : 'Empty places stay empty; the stock is not used.']),
+      ...(layout === 'all'
+        ? []
+        : [
+            refill
+              ? 'Empty places are filled from the stock, the lowest first.'
+              : 'Empty places stay empty; the stock is not used.',
+          ]),
       ...(again ? ['Whoever keeps cards turns again.'] : []),
       'Until no match is left; most cards win.',
     ]
@@ -50,5 +59,9 @@ export const wording: GameWording<PairRules, PairPlay, PairState> = {
   prompts: ({ target }, notes) =>
     notes.some(({ code }) => code === 'kept')
       ? ['How did you remember where it was?', 'Which other two make it?']
-      : [`You have turned one: what do you need to ${target}?`, 'Have you seen that card somewhere?', 'Which place is new to everybody?'],
+      : [
+          `You have turned one: what do you need to ${target}?`,
+          'Have you seen that card somewhere?',
+          'Which place is new to everybody?',
+        ],
 }

@@ -4,6 +4,9 @@ import { betweenShape } from '#shared/requests'
 
 export default defineRoute(async (event) => {
   const { from, to } = checked(betweenShape, getQuery(event))
-  setResponseHeaders(event, { 'content-type': 'text/csv; charset=utf-8', 'content-disposition': `attachment; filename="day-${from.slice(0, 10)}.csv"` })
+  setResponseHeaders(event, {
+    'content-type': 'text/csv; charset=utf-8',
+    'content-disposition': `attachment; filename="day-${from.slice(0, 10)}.csv"`,
+  })
   return dayCsv(await dayOf(from, to))
 })

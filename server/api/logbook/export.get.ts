@@ -5,6 +5,9 @@ import { loggedShape } from '#shared/requests'
 
 export default defineRoute((event) => {
   const asked = checked(loggedShape, getQuery(event))
-  setResponseHeaders(event, { 'content-type': 'text/csv; charset=utf-8', 'content-disposition': 'attachment; filename="logbook.csv"' })
+  setResponseHeaders(event, {
+    'content-type': 'text/csv; charset=utf-8',
+    'content-disposition': 'attachment; filename="logbook.csv"',
+  })
   return sendStream(event, Readable.from(logbookCsv(asked)))
 })

@@ -44,11 +44,14 @@ useHead({ title: 'The room · Nimble Tally', htmlAttrs: { class: 'board' } })
     <div v-if="board" class="screen">
       <header>
         <h1>The room</h1>
-        <p v-if="stale" role="status" class="warn"><UIcon name="i-lucide-wifi-off" class="size-6" /> Out of date: the connection is lost. Trying again …</p>
+        <p v-if="stale" role="status" class="warn">
+          <UIcon name="i-lucide-wifi-off" class="size-6" /> Out of date: the connection is lost. Trying again …
+        </p>
         <p v-else-if="board.ended" class="warn" role="status">The session has ended. Well played!</p>
         <p v-else-if="called" class="warn" role="status">Time: each table finishes its round.</p>
         <p v-else-if="needed.length" class="warn" role="status">
-          <UIcon name="i-lucide-hand" class="size-6" /> The referee is needed at {{ needed.map(({ name }) => name).join(', ') }}
+          <UIcon name="i-lucide-hand" class="size-6" /> The referee is needed at
+          {{ needed.map(({ name }) => name).join(', ') }}
         </p>
         <p
           v-if="left !== null && !board.ended"
@@ -57,12 +60,23 @@ useHead({ title: 'The room · Nimble Tally', htmlAttrs: { class: 'board' } })
           role="timer"
           aria-label="Clock of the room"
         >
-          <UIcon :name="called ? 'i-lucide-bell-ring' : running ? 'i-lucide-timer' : 'i-lucide-pause'" class="sign" /> {{ text }}
+          <UIcon :name="called ? 'i-lucide-bell-ring' : running ? 'i-lucide-timer' : 'i-lucide-pause'" class="sign" />
+          {{ text }}
         </p>
       </header>
       <p v-if="!board.tables.length" class="text-2xl p-8">No table plays yet.</p>
-      <ul v-else class="tables" :style="{ '--across': columns, '--down': Math.ceil(board.tables.length / columns) }" aria-label="Tables">
-        <li v-for="table in board.tables" :key="table.id" class="sheet field" :class="{ needs: table.needs, over: table.over }">
+      <ul
+        v-else
+        class="tables"
+        :style="{ '--across': columns, '--down': Math.ceil(board.tables.length / columns) }"
+        aria-label="Tables"
+      >
+        <li
+          v-for="table in board.tables"
+          :key="table.id"
+          class="sheet field"
+          :class="{ needs: table.needs, over: table.over }"
+        >
           <FitBox :least="0.35" :most="2.4">
             <div class="inner">
               <p class="head">

@@ -10,6 +10,7 @@ const MOST_BYTES = 64_000
 
 export default defineRoute(async (event) => {
   const append = await bodyOf(event, appendShape, MOST_BYTES)
-  if (!isShort(append.entry)) throw new Refusal(413, 'entry-too-long', `An entry holds some ${MOST_HELD} letters at most.`, 'entry')
+  if (!isShort(append.entry))
+    throw new Refusal(413, 'entry-too-long', `An entry holds some ${MOST_HELD} letters at most.`, 'entry')
   return appendEntry(idOf(event), append, event.context.helper ? refuseToHelper : undefined)
 })

@@ -40,7 +40,8 @@ export default defineRoute(async (event) => {
       } else if (change.kind === 'clock') stream.send('clock', change.clock)
       else if (change.kind === 'removed') stream.send('removed', {})
       else if (change.kind === 'helpers') void recheck().catch(() => stream.close())
-      else if (change.kind === 'renamed') stream.send('renamed', { name: change.listed.name, seats: change.listed.seats })
+      else if (change.kind === 'renamed')
+        stream.send('renamed', { name: change.listed.name, seats: change.listed.seats })
     })
     entriesAfter(match, sent).then(
       (missed) => {
