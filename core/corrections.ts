@@ -1,5 +1,5 @@
 import type { Entry } from '#core/entries'
-import { refused, STANDS, type Reason, type Verdict } from '#core/verdict'
+import { refused, refusedFor, STANDS, type Reason, type Verdict } from '#core/verdict'
 
 type Correction = Extract<Entry, { kind: 'amend' | 'strike' | 'reopen' }>
 
@@ -56,7 +56,7 @@ function judgeCorrection(
 ): Verdict {
   if (correction.kind === 'reopen') {
     const fault = faultOf(correction.opening)
-    return fault ? refused(fault.code, fault.facts) : STANDS
+    return fault ? refusedFor(fault) : STANDS
   }
   const { target } = correction
   if (target < 1 || target >= at) return refused('no-such-entry', { entry: target })

@@ -63,7 +63,7 @@ test('a refusal with a penalty spends what was dealt: the next player gets other
   const { table, state } = dealt('top-total')
   const harsh: Table = {
     ...table,
-    game: { ...table.game, judge: (_, game) => ({ ...refuse('out-of-order'), next: game }) },
+    game: { ...table.game, judge: (_, game) => ({ ...refuse('out-of-order', {}), next: game }) },
   }
   const wish = { do: 'roll', by: 1 }
   const rolled = dealFor(table, state, wish)!.brings
@@ -73,7 +73,7 @@ test('a refusal with a penalty spends what was dealt: the next player gets other
   const { table: row, state: start } = dealt('call-row')
   const strict: Table = {
     ...row,
-    game: { ...row.game, place: () => 'here', judge: (_, game) => ({ ...refuse('wrong-total'), next: game }) },
+    game: { ...row.game, place: () => 'here', judge: (_, game) => ({ ...refuse('wrong-total', {}), next: game }) },
   }
   expect(judgePlay(strict, start, { do: 'call', by: 1, cards: [8] }).state.played).toBe(start.played)
 })

@@ -1,12 +1,13 @@
 import type * as z from 'zod'
 import type { MaterialId } from '#core/catalogue/materials'
 import type { SkillId } from '#core/catalogue/skills'
+import type { Codes, CommonNotes, Facts, NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import type { BasePlay, How } from '#core/plays'
-import type { Problem } from '#core/problem'
+import type { ProblemOf } from '#core/problem'
 import type { Random } from '#core/random'
 import type { Ready } from '#core/ready'
-import type { Facts, GameVerdict, Note } from '#core/verdict'
+import type { GameVerdict } from '#core/verdict'
 import { withMinus } from '#core/wording/words'
 
 /** What a person reads of a game before choosing it. */
@@ -95,10 +96,16 @@ export interface Speaking {
 /** What a spoken answer is called: what the child works out. */
 export type AnswerName = 'sum' | 'product' | 'difference' | 'total' | 'running total' | 'place' | 'answer'
 
+/** A code's sentence, from its facts. */
+export type Sentence<F> = { say(facts: F, say: Speaking): string }['say']
+
+/** A sentence for every code of a list. */
+export type Sentences<M> = { readonly [K in keyof M]: Sentence<M[K]> }
+
 /** The sentences of one game in one language: what codes and their facts turn into. */
-export interface GameWording<R, P, S> {
-  readonly reasons: Readonly<Record<string, (facts: Facts, say: Speaking) => string>>
-  readonly notes: Readonly<Record<string, (facts: Facts, say: Speaking) => string>>
+export interface GameWording<R, P, S, C extends Codes = Codes> {
+  readonly reasons: Sentences<C['reasons']>
+  readonly notes: Sentences<C['notes']>
   /** How a match was won, by the codes of `End.why` that are this game's own: `most pairs`. */
   readonly why?: Readonly<Record<string, string>>
   /** What was done, without a verdict: `Ines rolls 6 5 4 3 1`. `state` is the game before the play. */
@@ -106,7 +113,10 @@ export interface GameWording<R, P, S> {
   /** The agreed rules read back as plain sentences. */
   readBack(rules: R, seats: number): readonly string[]
   /** Questions that a referee may ask now. */
-  prompts(rules: R, notes: readonly Note[]): readonly string[]
+  prompts(
+    rules: R,
+    notes: readonly NoteOf<{ reasons: C['reasons']; notes: C['notes'] & CommonNotes }>[],
+  ): readonly string[]
 }
 
 /** Whether a kind of play may be made now, by this player: steps 4 and 5 of judging. */
@@ -171,7 +181,13 @@ export interface NumberFact {
  * The kernel (core/match.ts) does what is common: shape of plays, match over, seats, the order of reasons,
  * answers and explanations, clock, ties, rulings and corrections.
  */
-export interface Game<R extends CommonRules = CommonRules, O = unknown, P extends BasePlay = BasePlay, S = unknown> {
+export interface Game<
+  R extends CommonRules = CommonRules,
+  O = unknown,
+  P extends BasePlay = BasePlay,
+  S = unknown,
+  C extends Codes = Codes,
+> {
   readonly id: string
   readonly about: About
   /** Which score is best under these rules: the most, the fewest, the nearest to the goal; `most` where left out. */
@@ -198,12 +214,12 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
   readonly play: z.ZodType<P>
 
   /** What is wrong with rules that are each within bounds. A ruling asks again, with `when: 'ruling'`. */
-  problems(rules: R, seats: number, when: 'setup' | 'ruling'): readonly Problem[]
+  problems(rules: R, seats: number, when: 'setup' | 'ruling'): readonly ProblemOf<C>[]
   prepare(rules: R, seats: number): Preparation
   /** For getting a table ready: the pack, what to read aloud, sheets to print, and what to try next. */
   readonly ready: Ready<R>
   /** The state before the first play, or what is wrong with the opening. */
-  open(rules: R, seating: Seating, opening: O): { readonly state: S } | { readonly problems: readonly Problem[] }
+  open(rules: R, seating: Seating, opening: O): { readonly state: S } | { readonly problems: readonly ProblemOf<C>[] }
 
   /** Where a play of the right shape is malformed under these rules: what is wrong; null where nothing is. */
   misshapen?(rules: R, play: P): Facts | null
@@ -212,7 +228,7 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
   /** Steps 4 and 5 of judging: whether this kind of play has a place now, and is this player's to make. */
   place(rules: R, state: S, play: P): Place
   /** Steps 6 and 7: cards and faces, then the game's own reasons in the rulebook's order. */
-  judge(rules: R, state: S, play: P, judging: Judging): GameVerdict<S>
+  judge(rules: R, state: S, play: P, judging: Judging): GameVerdict<S, C>
 
   /** Who may act; the kernel has looked for the end already. */
   awaits(rules: R, state: S): Awaits
@@ -248,11 +264,13 @@ export interface Game<R extends CommonRules = CommonRules, O = unknown, P extend
 
   writePlay(play: P): string
   readPlay(text: string, rules: R, state: S): ReadPlay<P>
-  readonly wording: GameWording<R, P, S>
+  readonly wording: GameWording<R, P, S, C>
 }
 
 /** A game as the register takes it. Its rules, opening, plays and state are checked against each other here. */
-export function defineGame<R extends CommonRules, O, P extends BasePlay, S>(game: Game<R, O, P, S>): Game<R, O, P, S> {
+export function defineGame<R extends CommonRules, O, P extends BasePlay, S, C extends Codes>(
+  game: Game<R, O, P, S, C>,
+): Game<R, O, P, S, C> {
   const { wording, prepare } = game
   return {
     ...game,

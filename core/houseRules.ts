@@ -55,7 +55,10 @@ export function readHouseRules<R extends CommonRules>(
 ): ReadHouseRules<R> {
   const plain = (named ?? {}) as Record<string, unknown>
   if (typeof plain !== 'object' || Array.isArray(plain))
-    return { ok: false, problems: [problem('houseRules', 'bad-house-rule', { expected: 'object' })] }
+    return {
+      ok: false,
+      problems: [problem('houseRules', 'bad-house-rule', { rule: 'houseRules', expected: 'object' })],
+    }
   const answers = hasAnswers(game)
   if (!answers && 'answers' in plain)
     return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
@@ -123,9 +126,14 @@ function fromIssue(
   if (issue.code === 'unrecognized_keys' && issue.path.length === 0)
     return issue.keys.map((key) => problem(`houseRules.${key}`, 'unknown-house-rule', { rule: key }))
   const rule = String(issue.path[0] ?? '')
-  const facts: Record<string, unknown> = { rule, value: named[rule] ?? null }
-  if (issue.code === 'too_small') facts.least = Number(issue.minimum)
-  if (issue.code === 'too_big') facts.most = Number(issue.maximum)
-  if (issue.code === 'invalid_value') facts.oneOf = issue.values
+  const bound =
+    issue.code === 'too_small'
+      ? { least: Number(issue.minimum) }
+      : issue.code === 'too_big'
+        ? { most: Number(issue.maximum) }
+        : issue.code === 'invalid_value'
+          ? { oneOf: issue.values }
+          : {}
+  const facts = { rule, value: named[rule] ?? null, ...bound }
   return [problem(['houseRules', ...issue.path].join('.'), 'bad-house-rule', facts)]
 }

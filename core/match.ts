@@ -1,6 +1,7 @@
 import type * as z from 'zod'
 import { bringsChance, isAsDealt } from '#core/dealer'
 import type { Entry } from '#core/entries'
+import type { Coded, CommonNote, CommonReasons, OutOfPlace } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, Best, End, Game } from '#core/game'
 import { changeableRules, readHouseRules, readRuling } from '#core/houseRules'
@@ -8,7 +9,7 @@ import type { BasePlay } from '#core/plays'
 import { problem, type Problem } from '#core/problem'
 import type { MatchState, Table } from '#core/table'
 import { readShape, type RawIssue } from '#core/readShape'
-import { refused, STANDS, type Asks, type Facts, type Note, type Verdict } from '#core/verdict'
+import { refused, refusedFor, STANDS, type Asks, type Reason, type Verdict } from '#core/verdict'
 
 /** A match as somebody asks for it; nothing in it has been checked but its JSON types. */
 export interface Setup {
@@ -151,7 +152,7 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
     timeCalled: state.timeCalled,
     result: null,
   }
-  const other: Note | null = isAsDealt(table, state, play)
+  const other: CommonNote | null = isAsDealt(table, state, play)
     ? null
     : { code: 'not-as-dealt', facts: { by: play.by }, weight: 'call' }
   const notes = slip || other ? [...judged.notes, ...[slip, other].filter((note) => note !== null)] : judged.notes
@@ -165,7 +166,7 @@ function strangerIn(game: Game, play: BasePlay, seats: number): number | null {
   return game.seatsNamed?.(play).find(away) ?? null
 }
 
-function outOfPlaceFacts(table: Table, state: MatchState, play: BasePlay): Facts {
+function outOfPlaceFacts(table: Table, state: MatchState, play: BasePlay): OutOfPlace {
   const now = table.game.awaits(state.rules, state.game)
   return {
     do: play.do,
@@ -176,7 +177,7 @@ function outOfPlaceFacts(table: Table, state: MatchState, play: BasePlay): Facts
   }
 }
 
-function asksUnmet(rules: CommonRules, asks: Asks, play: BasePlay): Note | null {
+function asksUnmet(rules: CommonRules, asks: Asks, play: BasePlay): Coded<CommonReasons> | null {
   if (asks.answer !== undefined && rules.answers === 'must-be-right') {
     if (play.said === undefined) return { code: 'answer-missing', facts: { by: play.by } }
     const wrong = wrongAnswer(rules, asks, play)
@@ -187,13 +188,13 @@ function asksUnmet(rules: CommonRules, asks: Asks, play: BasePlay): Note | null 
   return null
 }
 
-function wrongAnswer(rules: CommonRules, asks: Asks, play: BasePlay): Note | null {
+function wrongAnswer(rules: CommonRules, asks: Asks, play: BasePlay): CommonNote | null {
   if (rules.answers === 'off' || asks.answer === undefined) return null
   if (play.said === undefined || play.said === asks.answer) return null
   return { code: 'wrong-answer', facts: { by: play.by, said: play.said, right: asks.answer }, weight: 'noted' }
 }
 
-function malformedFacts(issue: RawIssue | undefined, raw: unknown): Facts {
+function malformedFacts(issue: RawIssue | undefined, raw: unknown): CommonReasons['malformed'] {
   const kind = typeof raw === 'object' && raw !== null && 'do' in raw ? (raw as { do: unknown }).do : null
   return {
     what: 'play',
@@ -245,21 +246,22 @@ function ruleOnAward(table: Table, state: MatchState, by: number, points: number
 }
 
 function ruleOnHouseRules(table: Table, state: MatchState, changes: Readonly<Record<string, unknown>>): Judged {
-  const refuseWith = (code: string, facts: Facts): Judged => ({ verdict: refused(code, facts), state })
-  if (state.result) return refuseWith('match-over', { ruling: 'houseRules' })
+  const refuseWith = (reason: Reason): Judged => ({ verdict: refusedFor(reason), state })
+  if (state.result) return refuseWith({ code: 'match-over', facts: { ruling: 'houseRules' } })
   const { game } = table
   const changeable = changeableRules(game)
   for (const rule of Object.keys(changes))
-    if (!changeable.has(rule) && rule !== 'answers') return refuseWith('not-changeable', { rule })
+    if (!changeable.has(rule) && rule !== 'answers') return refuseWith({ code: 'not-changeable', facts: { rule } })
   const read = readRuling(game, state.rules, changes, table.seats)
   if (!read.ok) {
     const first = read.problems[0]!
-    return refuseWith(first.code, { path: first.path, ...first.facts })
+    return refuseWith({ code: first.code, facts: { path: first.path, ...first.facts } })
   }
   const { begun } = game.progress(state.rules, state.game)
   for (const rule of ['rounds', 'turns']) {
     const value = changes[rule]
-    if (typeof value === 'number' && value < begun) return refuseWith('already-past', { rule, value, begun })
+    if (typeof value === 'number' && value < begun)
+      return refuseWith({ code: 'already-past', facts: { rule, value, begun } })
   }
   const ruled = game.ruled?.(read.rules, state.game) ?? state.game
   return { verdict: STANDS, state: lookForEnd(table, { ...state, rules: read.rules, game: ruled }) }

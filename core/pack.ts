@@ -1,6 +1,7 @@
 import * as z from 'zod'
-import { problem, type Problem } from '#core/problem'
-import { refuse, refuseBelief, type Facts } from '#core/verdict'
+import type { Facts } from '#core/codes'
+import { problem, type CommonProblem } from '#core/problem'
+import { refuse, refuseBelief } from '#core/verdict'
 
 /** A pack of number cards: every whole number from low to high, copies times. */
 export interface Pack {
@@ -122,7 +123,7 @@ export function refuseShown<C extends Card>(
 }
 
 /** The problem that more cards would be dealt than the pack holds; none where it holds enough. `rule` is where it is said. */
-export function packProblems(dealt: number, cards: number, rule = 'pack'): readonly Problem[] {
+export function packProblems(dealt: number, cards: number, rule = 'pack'): readonly CommonProblem[] {
   return dealt > cards ? [problem(`houseRules.${rule}`, 'pack-too-small', { dealt, cards })] : []
 }
 

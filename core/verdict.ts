@@ -1,7 +1,5 @@
+import type { Codes, CommonReasons, Facts, NoteOf, ReasonOf } from '#core/codes'
 import type { Working } from '#core/working'
-
-/** Facts of a reason or note: numbers, names of things, lists of them. JSON-safe, never prose. */
-export type Facts = Readonly<Record<string, unknown>>
 
 /** Why a play does not stand: a public code (docs/match-file.md) and the facts that explain it. */
 export interface Reason {
@@ -28,17 +26,17 @@ export interface Asks {
 }
 
 /** What a game says of a play that came through the kernel's steps 1 to 5. */
-export type GameVerdict<S> =
+export type GameVerdict<S, C extends Codes = Codes> =
   | {
       readonly stands: true
       readonly next: S
       readonly working: readonly Working[]
-      readonly notes: readonly Note[]
+      readonly notes: readonly NoteOf<C>[]
       readonly asks?: Asks
     }
   | {
       readonly stands: false
-      readonly reason: Reason
+      readonly reason: ReasonOf<C>
       readonly working: readonly Working[]
       /** Only where a house rule names a penalty: the state after it. */
       readonly next?: S
@@ -55,12 +53,12 @@ export interface Verdict {
 const NONE: readonly never[] = []
 
 /** A game's refusal. */
-export function refuse(code: string, facts: Facts = {}, working: readonly Working[] = NONE) {
+export function refuse<C extends string, F extends Facts>(code: C, facts: F, working: readonly Working[] = NONE) {
   return { stands: false as const, reason: { code, facts }, working }
 }
 
 /** A game's refusal that rests on what the companion believes it knows: an overruled play passes it. */
-export function refuseBelief(code: string, facts: Facts = {}, working: readonly Working[] = NONE) {
+export function refuseBelief<C extends string, F extends Facts>(code: C, facts: F, working: readonly Working[] = NONE) {
   return { stands: false as const, reason: { code, facts, belief: true as const }, working }
 }
 
@@ -68,9 +66,12 @@ export function refuseBelief(code: string, facts: Facts = {}, working: readonly 
 export const STANDS: Verdict = { stands: true, reason: null, working: NONE, notes: NONE }
 
 /** The verdict on an entry that does not stand. */
-export function refused(code: string, facts: Facts = {}): Verdict {
-  return { stands: false, reason: { code, facts }, working: NONE, notes: NONE }
+export function refused<C extends keyof CommonReasons>(code: C, facts: CommonReasons[C]): Verdict {
+  return refusedFor({ code, facts })
 }
+
+/** The verdict on an entry that does not stand for a reason found elsewhere. */
+export const refusedFor = (reason: Reason): Verdict => ({ stands: false, reason, working: NONE, notes: NONE })
 
 /** Whether a play stands but leaves something for the referee to decide. */
 export function isReferees({ stands, notes }: Pick<Verdict, 'stands' | 'notes'>): boolean {

@@ -1,9 +1,10 @@
+import type { Facts } from '#core/codes'
 import type { Awaits } from '#core/game'
 import type { ReadMatch } from '#core/format/matchFile'
 import { awaits, standing } from '#core/match'
 import type { Result } from '#core/table'
 import type { Line, Tape } from '#core/tape'
-import type { Facts, Note } from '#core/verdict'
+import type { Note } from '#core/verdict'
 import { sayProblem, sayVerdict } from '#core/wording/index'
 import { writeWorking } from '#core/working'
 

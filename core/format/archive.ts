@@ -85,9 +85,7 @@ export function* readArchived(json: unknown, i: number): Generator<void, ReadArc
   if (!found.ok)
     return {
       ok: false,
-      problems: found.problems.map(({ path, code, facts }) =>
-        problem([`${at}.match`, path].filter(Boolean).join('.'), code, facts),
-      ),
+      problems: found.problems.map((each) => ({ ...each, path: [`${at}.match`, each.path].filter(Boolean).join('.') })),
     }
   const { file, tape } = found
   if (kept.seats.length !== file.players.length)

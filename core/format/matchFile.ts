@@ -90,7 +90,7 @@ function fromIssue(issue: z.core.$ZodIssue, json: unknown): Problem[] {
   if (issue.code === 'unrecognized_keys') return issue.keys.map((key) => problem(key, 'unknown-field', { field: key }))
   const field = String(issue.path[0] ?? '')
   const path = issue.path.join('.')
-  if (field === '' || field === 'format') return [problem(path, 'bad-format')]
+  if (field === '' || field === 'format') return [problem(path, 'bad-format', {})]
   if (field === 'version')
     return [problem(path, 'bad-version', { version: sayable((json as { version?: unknown }).version) })]
   if (field === 'first') return [problem(path, 'bad-first', { seats: seatsIn(json) })]

@@ -1,6 +1,7 @@
+import type { Facts } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import type { Entry } from '#core/entries'
-import type { Game, Speaking } from '#core/game'
+import type { Game, Sentence, Speaking } from '#core/game'
 import type { Problem } from '#core/problem'
 import { ruleFields, sayRuleValue, type RuleField } from '#core/ruleFields'
 import type { Result, Table } from '#core/table'
@@ -17,17 +18,20 @@ export function speaking({ game, players }: Pick<Table, 'game' | 'players'>, rul
   }
 }
 
+/** What all games share, by any code: sentences and facts belong together by their types (core/codes.ts). */
+const SHARED: Readonly<Record<string, Sentence<Facts> | undefined>> = { ...PROBLEMS, ...REASONS }
+
 const NOBODY: Speaking = { name: (seat) => `player ${seat}`, answer: 'answer' }
 
 /** The sentence for a reason, of the game itself or shared; a code without one is told as such. */
 export function sayReason(game: Game | undefined, reason: Reason, say: Speaking): string {
-  const sentence = game?.wording.reasons[reason.code] ?? REASONS[reason.code] ?? PROBLEMS[reason.code]
+  const sentence = game?.wording.reasons[reason.code] ?? SHARED[reason.code]
   return sentence ? withMinus(sentence(reason.facts, say)) : `Refused: ${reason.code}.`
 }
 
 /** The sentence for a note on a play that stands. */
 export function sayNote(game: Game, note: Note, say: Speaking): string {
-  const sentence = game.wording.notes[note.code] ?? REASONS[note.code]
+  const sentence = game.wording.notes[note.code] ?? SHARED[note.code]
   return sentence ? withMinus(sentence(note.facts, say)) : note.code
 }
 

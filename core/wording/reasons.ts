@@ -1,105 +1,97 @@
-import type { Speaking } from '#core/game'
-import type { Facts } from '#core/verdict'
+import type { BadRule, CommonProblems, CommonReasons, OutOfPlace } from '#core/codes'
+import type { Sentences, Speaking } from '#core/game'
 import { count, isAre, list, numberWord } from '#core/wording/words'
 
-type Sentence = (facts: Facts, say: Speaking) => string
-
-const seat = (facts: Facts, { name }: Speaking) => name(Number(facts.by))
+const seat = ({ by }: { readonly by?: number | null }, { name }: Speaking) => (by ? name(by) : 'Somebody')
 
 /** Sentences for the reasons that games share. */
-export const REASONS: Readonly<Record<string, Sentence>> = {
+export const REASONS: Sentences<CommonReasons> = {
   malformed(facts) {
     if (facts.what === 'entry')
       return 'This is nothing that the tape can hold: a play, a correction, a ruling or a call is needed.'
-    const keys = facts.keys as readonly string[] | undefined
+    const { keys } = facts
     if (keys?.length) return `A play of this kind has no field ${list(keys.map((key) => `“${key}”`))}.`
     if (facts.field === 'do') return 'This game has no such kind of play.'
-    if (facts.field) return `The field “${String(facts.field)}” is missing or not what is needed there.`
+    if (facts.field) return `The field “${facts.field}” is missing or not what is needed there.`
     return 'This is no play of this game.'
   },
   'match-over': () => 'The match is over. To go on, take back its last entry.',
-  'no-such-player': (facts) => `There is no player ${String(facts.by)}; the players are 1 to ${String(facts.seats)}.`,
+  'no-such-player': (facts) => `There is no player ${facts.by}; the players are 1 to ${facts.seats}.`,
   'not-now': (facts, say) => `That has no place at this moment. ${waitingFor(facts, say)}`,
   'not-their-turn': (facts, say) => `It is not ${seat(facts, say)}’s turn. ${waitingFor(facts, say)}`,
   'stock-empty': () => 'Nothing is left to draw.',
-  'no-such-card': (facts) => `The pack holds no ${String(facts.card)}.`,
+  'no-such-card': (facts) => `The pack holds no ${facts.card}.`,
   'no-such-face': (facts) =>
     facts.sides === undefined
-      ? `There is no ${String(facts.face)} on it.`
-      : `There is no ${String(facts.face)} on a die with ${String(facts.sides)} sides.`,
+      ? `There is no ${facts.face} on it.`
+      : `There is no ${facts.face} on a die with ${facts.sides} sides.`,
   'too-many-copies': (facts) =>
-    Number(facts.copies) === 1
-      ? `The one ${String(facts.card)} of the pack is out already: it was mistyped or mis-sorted.`
-      : `All ${numberWord(facts.copies)} ${String(facts.card)}s are out: one was mistyped or mis-sorted.`,
-  'not-in-hand': (facts, say) => `${seat(facts, say)} can’t hold ${list((facts.cards as unknown[]) ?? [])}.`,
-  'wrong-total': (facts) => `That makes ${String(facts.sum)}, and ${String(facts.target)} is needed.`,
+    facts.copies === 1
+      ? `The one ${facts.card} of the pack is out already: it was mistyped or mis-sorted.`
+      : `All ${numberWord(facts.copies)} ${facts.card}s are out: one was mistyped or mis-sorted.`,
+  'not-in-hand': (facts, say) => `${seat(facts, say)} can’t hold ${list(facts.cards)}.`,
+  'wrong-total': (facts) => `That makes ${facts.sum}, and ${facts.target} is needed.`,
   'answer-missing': (facts, say) => `${seat(facts, say)} has not said the ${say.answer} yet.`,
   'wrong-dice-count': ({ count: given, expected }) =>
-    `${count(expected, 'die is', 'dice are')} rolled; ${String(given)} ${isAre(given)} given.`,
+    `${count(expected, 'die is', 'dice are')} rolled; ${given} ${isAre(given)} given.`,
   'wrong-card-count': ({ count: given, expected }) =>
-    `${count(expected, 'card is', 'cards are')} needed; ${String(given)} ${isAre(given)} given.`,
-  'wrong-answer': (facts, say) => `${seat(facts, say)} said ${String(facts.said)}; it is ${String(facts.right)}.`,
+    `${count(expected, 'card is', 'cards are')} needed; ${given} ${isAre(given)} given.`,
+  'wrong-answer': (facts, say) => `${seat(facts, say)} said ${facts.said}; it is ${facts.right}.`,
   unexplained: (facts, say) => `${seat(facts, say)} has not told how yet (or passed on telling).`,
   'not-as-dealt': () => 'The dealer’s seed brought something else here; the referee entered this.',
-  'not-changeable': (facts) => `“${String(facts.rule)}” can’t change in the middle of a match.`,
-  'already-past': (facts) =>
-    `${count(facts.begun, 'has', 'have')} begun already, so it can’t be ${String(facts.value)}.`,
+  'not-changeable': (facts) => `“${facts.rule}” can’t change in the middle of a match.`,
+  'already-past': (facts) => `${count(facts.begun, 'has', 'have')} begun already, so it can’t be ${facts.value}.`,
   'no-points-here': () => 'This game has no points to give or take.',
-  'no-such-entry': (facts) => `There is no earlier entry ${String(facts.entry)}.`,
-  'already-struck': (facts) => `Entry ${String(facts.entry)} was taken back already.`,
-  'not-a-play': (facts) => `Entry ${String(facts.entry)} is no play; take it back instead.`,
+  'no-such-entry': (facts) => `There is no earlier entry ${facts.entry}.`,
+  'already-struck': (facts) => `Entry ${facts.entry} was taken back already.`,
+  'not-a-play': (facts) => `Entry ${facts.entry} is no play; take it back instead.`,
 }
 
 /** Whose move it is, in a sentence; empty where nobody’s is. */
-export function waitingFor(facts: Facts, { name }: Speaking): string {
-  const seats = (facts.awaits as readonly number[] | undefined) ?? []
-  const plays = (facts.plays as readonly string[] | undefined) ?? []
+export function waitingFor({ awaits: seats = [], plays = [] }: OutOfPlace, { name }: Speaking): string {
   if (!seats.length || !plays.length) return ''
   return `${list(seats.map((by) => name(by)))} ${seats.length === 1 ? 'is' : 'are'} next: ${plays.join(' or ')}.`
 }
 
 /** Sentences for what is wrong with a file or a setup. */
-export const PROBLEMS: Readonly<Record<string, (facts: Facts) => string>> = {
-  'not-json': (facts) => `This file can’t be read: ${String(facts.detail)}`,
+export const PROBLEMS: { readonly [C in keyof CommonProblems]: (facts: CommonProblems[C]) => string } = {
+  'not-json': (facts) => `This file can’t be read: ${facts.detail}`,
   'bad-format': () => 'This is no match file: “format” must be "nimble-tally/match".',
-  'bad-version': (facts) => `This match file has version ${String(facts.version)}; version 1 can be read.`,
-  'bad-field': (facts) =>
-    `“${String(facts.field)}” is missing or of the wrong type; ${String(facts.expected)} is needed.`,
-  'unknown-field': (facts) => `A match file has no field “${String(facts.field)}”.`,
-  'entry-too-long': (facts) =>
-    `Entry ${String(facts.entry)} is too long: an entry holds some ${String(facts.most)} letters at most.`,
-  'too-long': (facts) => `A match file holds at most ${String(facts.most)} entries.`,
+  'bad-version': (facts) => `This match file has version ${facts.version}; version 1 can be read.`,
+  'bad-field': (facts) => `“${facts.field}” is missing or of the wrong type; ${facts.expected} is needed.`,
+  'unknown-field': (facts) => `A match file has no field “${facts.field}”.`,
+  'entry-too-long': (facts) => `Entry ${facts.entry} is too long: an entry holds some ${facts.most} letters at most.`,
+  'too-long': (facts) => `A match file holds at most ${facts.most} entries.`,
   'bad-archive': (facts) =>
     facts.field
-      ? `“${String(facts.field)}” is missing or not what is needed there.`
+      ? `“${facts.field}” is missing or not what is needed there.`
       : 'This is no archive: “format” must be "nimble-tally/archive".',
   'bad-house-rules-file': (facts) =>
     facts.field
-      ? `“${String(facts.field)}” is missing or not what is needed there.`
+      ? `“${facts.field}” is missing or not what is needed there.`
       : 'These are no house rules: “format” must be "nimble-tally/house-rules", with version, game, name and houseRules.',
-  'unknown-game': (facts) =>
-    `There is no game “${String(facts.game)}”. Known are: ${list((facts.known as string[]) ?? [])}.`,
-  'unknown-house-rule': (facts) => `This game has no house rule “${String(facts.rule)}”.`,
-  'bad-house-rule': (facts) => `“${String(facts.rule)}” can’t be ${shown(facts.value)}${bounds(facts)}.`,
+  'unknown-game': (facts) => `There is no game “${facts.game}”. Known are: ${list(facts.known ?? [])}.`,
+  'unknown-house-rule': (facts) => `This game has no house rule “${facts.rule}”.`,
+  'bad-house-rule': (facts) => `“${facts.rule}” can’t be ${shown(facts.value)}${bounds(facts)}.`,
   'answers-not-offered': () => 'Spoken answers have no effect in this game, so “answers” can’t be named.',
   'tie-not-offered': () => 'This game has no extra round; a level finish is shared.',
-  'bad-first': (facts) => `“first” must be a player from 1 to ${String(facts.seats)}.`,
+  'bad-first': (facts) => `“first” must be a player from 1 to ${facts.seats}.`,
   'bad-opening': (facts) =>
     facts.card === undefined
       ? 'This is not what the game lays out before play.'
       : facts.copies === undefined
-        ? `The pack holds no ${String(facts.card)}.`
-        : `There are more ${String(facts.card)}s than the pack holds (${String(facts.copies)}).`,
+        ? `The pack holds no ${facts.card}.`
+        : `There are more ${facts.card}s than the pack holds (${facts.copies}).`,
   'pack-too-small': () => 'The pack has too few cards to deal.',
   'wrong-number-count': ({ count, numbers }) => `${count} numbers are written here; ${numbers} are needed.`,
   'wrong-length': ({ number, length, digits }) =>
-    `${String(number) || 'An empty line'} has ${length} digits; every number needs ${digits}.`,
+    `${number || 'An empty line'} has ${length} digits; every number needs ${digits}.`,
   'digit-off-die': ({ number, digit, sides }) =>
     `${number} has a ${digit}, which could never be rolled: digits go from 1 to ${sides}.`,
   'unfair-pack': (facts) =>
     facts.copies === undefined
-      ? `The pack is unfair: ${String(facts.up)} cards add and ${String(facts.down)} take away. Choose other ranks, or allow an unfair pack.`
-      : `Half of each rank adds and half takes away, so there must be an even number of each; ${String(facts.copies)} is odd.`,
+      ? `The pack is unfair: ${facts.up} cards add and ${facts.down} take away. Choose other ranks, or allow an unfair pack.`
+      : `Half of each rank adds and half takes away, so there must be an even number of each; ${facts.copies} is odd.`,
   'target-out-of-reach': () => 'No play can make this target.',
   'too-few-players': (facts) => `${count(facts.least, 'player is', 'players are')} needed at least.`,
   'too-many-players': (facts) => `${count(facts.most, 'player', 'players')} at most can play.`,
@@ -109,9 +101,9 @@ function shown(value: unknown): string {
   return value === undefined || value === null ? 'left empty' : JSON.stringify(value)
 }
 
-function bounds(facts: Facts): string {
-  if (Array.isArray(facts.oneOf)) return `; it is ${list(facts.oneOf).replace(/ and (?=[^,]*$)/, ' or ')}`
-  if (facts.least !== undefined) return `; ${String(facts.least)} is the least`
-  if (facts.most !== undefined) return `; ${String(facts.most)} is the most`
+function bounds(facts: BadRule): string {
+  if (facts.oneOf) return `; it is ${list(facts.oneOf).replace(/ and (?=[^,]*$)/, ' or ')}`
+  if (facts.least !== undefined) return `; ${facts.least} is the least`
+  if (facts.most !== undefined) return `; ${facts.most} is the most`
   return ''
 }

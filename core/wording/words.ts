@@ -41,7 +41,8 @@ export function withMinus(text: string): string {
 }
 
 /** A number as it is read: from five digits on in groups of three (`2000`, `352,416`), in sentences and workings alike. */
-export function grouped(value: number): string {
+export function grouped(figures: number | string): string {
+  const value = Number(figures)
   return Math.abs(value) < 10_000 ? String(value) : value.toLocaleString('en-GB')
 }
 

@@ -2,7 +2,7 @@
 import { numberProblem, type StrikeOpening, type StrikeRules } from '#core/games/place-strike/rules'
 import type { Problem } from '#core/problem'
 import { numberInWords } from '#core/wording/numberInWords'
-import { PROBLEMS } from '#core/wording/reasons'
+import { sayProblem } from '#core/wording/index'
 
 /** The numbers as the children wrote them, one line each; what could never be rolled is named before play. */
 const { rules, names, problems } = defineProps<{
@@ -38,7 +38,7 @@ const told = computed(() =>
       const wrong = numberProblem(rules, number)
       return {
         number,
-        wrong: wrong ? PROBLEMS[wrong.code]!(wrong.facts) : '',
+        wrong: wrong ? sayProblem({ path: '', ...wrong }) : '',
         words: number.length <= 6 ? numberInWords(Number(number)) : '',
       }
     }),

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/ask-for-rest/about'
+import type { AskCodes } from '#core/games/ask-for-rest/codes'
 import { bot, deal, plays } from '#core/games/ask-for-rest/bot'
 import { judge } from '#core/games/ask-for-rest/judge'
 import { hasPartner } from '#core/games/ask-for-rest/partners'
@@ -13,7 +14,7 @@ import { facesOf } from '#core/pack'
 import { turnsProgress } from '#core/turns'
 
 /** Ask for the Rest: collect pairs that make the target by asking each other for the missing part. */
-export const askForRest = defineGame<AskRules, null, AskPlay, AskState>({
+export const askForRest = defineGame<AskRules, null, AskPlay, AskState, AskCodes>({
   id: 'ask-for-rest',
   about,
   houseRules: rules.houseRules,

@@ -1,14 +1,21 @@
+import type { NoteOf } from '#core/codes'
 import type { Judging } from '#core/game'
+import type { AskCodes } from '#core/games/ask-for-rest/codes'
 import { hasPartner } from '#core/games/ask-for-rest/partners'
 import type { Ask, AskPlay, AskRules, AskState, Draw, Lay, Replace } from '#core/games/ask-for-rest/rules'
 import { canHold, freed, giveWay, mustHold, withForgotten, withGone, withShown, type Hand } from '#core/hands'
 import { inPack, refuseCards, without } from '#core/pack'
 import { withSeat } from '#core/seats'
 import { passTurn } from '#core/turns'
-import { refuse, refuseBelief, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, refuseBelief, type GameVerdict } from '#core/verdict'
 import { sumOf } from '#core/working'
 
-export function judge(rules: AskRules, state: AskState, play: AskPlay, { overrule }: Judging): GameVerdict<AskState> {
+export function judge(
+  rules: AskRules,
+  state: AskState,
+  play: AskPlay,
+  { overrule }: Judging,
+): GameVerdict<AskState, AskCodes> {
   switch (play.do) {
     case 'lay':
       return judgeLay(rules, state, play, overrule)
@@ -21,7 +28,12 @@ export function judge(rules: AskRules, state: AskState, play: AskPlay, { overrul
   }
 }
 
-function judgeLay(rules: AskRules, state: AskState, { by, cards }: Lay, overrule: boolean): GameVerdict<AskState> {
+function judgeLay(
+  rules: AskRules,
+  state: AskState,
+  { by, cards }: Lay,
+  overrule: boolean,
+): GameVerdict<AskState, AskCodes> {
   const badCard = refuseCards(rules.pack, [...state.laid, ...state.out], cards, overrule)
   if (badCard) return badCard
   const working = [sumOf(cards)]
@@ -32,7 +44,7 @@ function judgeLay(rules: AskRules, state: AskState, { by, cards }: Lay, overrule
     if (!overrule) return refuseBelief('not-in-hand', { by, cards }, working)
     hands = giveWay(rules.pack, { ...state, hands }, by, cards)
   }
-  const notes: Note[] = [
+  const notes: NoteOf<AskCodes>[] = [
     { code: 'laid', facts: { by, cards, pairs: state.piles[by - 1]!.length + 1 } },
     ...deniedNotes(state, by, cards),
   ]
@@ -46,7 +58,7 @@ function judgeAsk(
   state: AskState,
   { by, of, for: card, got }: Ask,
   overrule: boolean,
-): GameVerdict<AskState> {
+): GameVerdict<AskState, AskCodes> {
   const { pack, target } = rules
   const rest = target - card
   const shown = got && hasPartner(pack, target, card) ? [card, rest] : [card]
@@ -78,7 +90,7 @@ function judgeAsk(
     ? state.denied
     : withSeat(state.denied, of, [...state.denied[of - 1]!, card])
   const asked: AskState = { ...state, hands, denied, owed: null, refused: null, fresh: false }
-  const note: Note = { code: 'refused', facts: { by, of, card, draws: state.stock > 0 } }
+  const note: NoteOf<AskCodes> = { code: 'refused', facts: { by, of, card, draws: state.stock > 0 } }
   if (state.stock > 0) return { stands: true, next: { ...asked, owed: by }, working, notes: [note] }
   return { stands: true, next: turnPassed({ ...asked, refused: by }), working, notes: [note] }
 }
@@ -89,11 +101,11 @@ function granted(
   shown: readonly Hand[],
   { by, of, card, rest }: { by: number; of: number; card: number; rest: number },
   working: readonly ReturnType<typeof sumOf>[],
-): GameVerdict<AskState> {
+): GameVerdict<AskState, AskCodes> {
   const pair = [rest, card] as const
   const hands = withGone(withGone(shown, of, card), by, rest)
   const laid = [...state.laid, rest, card]
-  const notes: Note[] = [
+  const notes: NoteOf<AskCodes>[] = [
     { code: 'granted', facts: { by, of, card, rest, pairs: state.piles[by - 1]!.length + 1 } },
     ...deniedNotes(state, of, [card]),
     ...deniedNotes(state, by, [rest]),
@@ -113,7 +125,12 @@ function granted(
   return { stands: true, next: again ? full : turnPassed(full), working, notes }
 }
 
-function judgeDraw(rules: AskRules, state: AskState, { by, card }: Draw, overrule: boolean): GameVerdict<AskState> {
+function judgeDraw(
+  rules: AskRules,
+  state: AskState,
+  { by, card }: Draw,
+  overrule: boolean,
+): GameVerdict<AskState, AskCodes> {
   if (state.owed === null || state.stock === 0) return refuse('stock-empty', { by })
   if (card !== undefined) {
     const lying = [...state.laid, ...state.out, ...state.hands.flatMap(({ known }) => known)]
@@ -159,7 +176,7 @@ function judgeReplace(
   state: AskState,
   { by, card }: Replace,
   overrule: boolean,
-): GameVerdict<AskState> {
+): GameVerdict<AskState, AskCodes> {
   // A card that was left in by mistake may be none of the pack.
   if (inPack(rules.pack, card)) {
     const many = refuseCards(rules.pack, [...state.laid, ...state.out], [card], overrule)
@@ -201,7 +218,7 @@ function withPair({ piles }: AskState, by: number, pair: readonly [number, numbe
   return withSeat(piles, by, [...piles[by - 1]!, pair])
 }
 
-function deniedNotes({ denied }: AskState, by: number, cards: readonly number[]): Note[] {
+function deniedNotes({ denied }: AskState, by: number, cards: readonly number[]): NoteOf<AskCodes>[] {
   return [...new Set(cards)]
     .filter((card) => denied[by - 1]!.includes(card))
     .map((card) => ({ code: 'denied-earlier', facts: { by, card }, weight: 'call' as const }))

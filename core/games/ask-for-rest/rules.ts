@@ -1,16 +1,15 @@
 import * as z from 'zod'
+import type { Facts } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Place, Seating } from '#core/game'
 import { hasPartner } from '#core/games/ask-for-rest/partners'
 import type { Hand } from '#core/hands'
 import { cardsOf, countOf, facesOf, packProblems, packRule } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { randomFor } from '#core/random'
 import { everySeat, seatAfter } from '#core/seats'
 import { awardedBeside, inTurn, leadOf, openTurns, type Turns } from '#core/turns'
-import type { Facts } from '#core/verdict'
-
 export const houseRules = z.object({
   target: z
     .int()
@@ -94,7 +93,7 @@ export function liveCards({ pack, target }: Pick<AskRules, 'pack' | 'target'>): 
   return cardsOf(pack).filter((card) => hasPartner(pack, target, card))
 }
 
-export function problems(rules: AskRules, seats: number): readonly Problem[] {
+export function problems(rules: AskRules, seats: number): readonly CommonProblem[] {
   const live = liveCards(rules).length
   if (live === 0) return [problem('houseRules.target', 'target-out-of-reach', { target: rules.target })]
   return packProblems(seats * rules.hand, live)

@@ -1,37 +1,37 @@
 import type { GameWording } from '#core/game'
+import type { AskCodes } from '#core/games/ask-for-rest/codes'
 import type { AskPlay, AskRules, AskState } from '#core/games/ask-for-rest/rules'
 import { REASONS, waitingFor } from '#core/wording/reasons'
 import { aCard, capital, count, list } from '#core/wording/words'
 
 /** Sentences of Ask for the Rest in English. */
-export const wording: GameWording<AskRules, AskPlay, AskState> = {
+export const wording: GameWording<AskRules, AskPlay, AskState, AskCodes> = {
   reasons: {
     'not-their-turn': (facts, say) =>
       facts.second
-        ? `One question a turn was agreed, and ${say.name(Number(facts.by))} has asked. ${waitingFor(facts, say)}`
-        : REASONS['not-their-turn']!(facts, say),
-    'asked-self': ({ by }, { name }) => `${name(Number(by))} can’t ask ${name(Number(by))}: ask somebody else.`,
-    'nobody-there': ({ of }, { name }) => `${name(Number(of))} has no cards left to give.`,
+        ? `One question a turn was agreed, and ${say.name(facts.by!)} has asked. ${waitingFor(facts, say)}`
+        : REASONS['not-their-turn'](facts, say),
+    'asked-self': ({ by }, { name }) => `${name(by)} can’t ask ${name(by)}: ask somebody else.`,
+    'nobody-there': ({ of }, { name }) => `${name(of)} has no cards left to give.`,
     'dead-card': ({ card, target, rest }) =>
       `${capital(aCard(card))} has no partner: ${rest} would be needed to make ${target}, and there is none to pair with.`,
     'cannot-hold-partner': ({ by, card, rest }, { name }) =>
-      `To ask for ${aCard(card)} one must hold ${aCard(rest)}, and ${name(Number(by))} can’t: every ${rest} is accounted for.`,
+      `To ask for ${aCard(card)} one must hold ${aCard(rest)}, and ${name(by)} can’t: every ${rest} is accounted for.`,
     'denied-known-card': ({ of, card }, { name }) =>
-      `${name(Number(of))} does hold ${aCard(card)}: it follows from what has been shown.`,
+      `${name(of)} does hold ${aCard(card)}: it follows from what has been shown.`,
     'card-has-partner': ({ card, rest }) => `The ${card} has a partner, the ${rest}; it stays.`,
   },
   notes: {
-    laid: ({ by, pairs }, { name }) => `${name(Number(by))} has ${count(pairs, 'pair', 'pairs')}.`,
+    laid: ({ by, pairs }, { name }) => `${name(by)} has ${count(pairs, 'pair', 'pairs')}.`,
     granted: ({ by, of, card, rest, pairs }, { name }) =>
-      `${name(Number(of))} gives the ${card}: ${rest} and ${card} are laid, and ${name(Number(by))} has ${count(pairs, 'pair', 'pairs')}.`,
+      `${name(of)} gives the ${card}: ${rest} and ${card} are laid, and ${name(by)} has ${count(pairs, 'pair', 'pairs')}.`,
     refused: ({ by, of, card, draws }, { name }) =>
-      `${name(Number(of))} has no ${card}. ${draws ? `${name(Number(by))} draws.` : 'The stock is empty, so the turn passes.'}`,
+      `${name(of)} has no ${card}. ${draws ? `${name(by)} draws.` : 'The stock is empty, so the turn passes.'}`,
     drew: ({ by, card, stock }, { name }) =>
-      `${name(Number(by))} draws${card === null ? '' : ` ${aCard(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
-    replaced: ({ by, card }, { name }) =>
-      `${name(Number(by))} puts the ${card} out and draws another: it has no partner.`,
+      `${name(by)} draws${card === null ? '' : ` ${aCard(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
+    replaced: ({ by, card }, { name }) => `${name(by)} puts the ${card} out and draws another: it has no partner.`,
     'denied-earlier': ({ by, card }, { name }) =>
-      `${name(Number(by))} said earlier that there was no ${card}, and has drawn nothing unseen since: one of the two was wrong.`,
+      `${name(by)} said earlier that there was no ${card}, and has drawn nothing unseen since: one of the two was wrong.`,
   },
   why: { 'most-pairs': 'most pairs' },
   play(play, { name }) {

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { total } from '#core/dice'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/brim/about'
+import type { BrimCodes } from '#core/games/brim/codes'
 import { bot, deal, plays } from '#core/games/brim/bot'
 import { readPlay, writePlay } from '#core/games/brim/notation'
 import { ready } from '#core/games/brim/ready'
@@ -13,7 +14,7 @@ import { turnsProgress } from '#core/turns'
 import { groupTens } from '#core/working'
 
 /** Brim: roll the dice, freeze some, roll the rest; fill up to the limit without spilling over. */
-export const brim = defineGame<BrimRules, null, BrimPlay, BrimState>({
+export const brim = defineGame<BrimRules, null, BrimPlay, BrimState, BrimCodes>({
   id: 'brim',
   about,
   answerCalled: () => 'sum',

@@ -1,13 +1,15 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import { refuseFaces, takeOut, total } from '#core/dice'
+import type { BrimCodes } from '#core/games/brim/codes'
 import { allDice, mayRoll } from '#core/games/brim/dice'
 import type { Awaits, End, Judging, Seating } from '#core/game'
 import { listOf, playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { everySeat, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, type GameVerdict } from '#core/verdict'
 import { sumOf } from '#core/working'
 
 export const houseRules = z.object({
@@ -74,7 +76,7 @@ export interface BrimState extends Turns {
 
 const NO_DICE: readonly number[] = []
 
-export function problems(rules: BrimRules): readonly Problem[] {
+export function problems(rules: BrimRules): readonly CommonProblem[] {
   return rules.limit < rules.dice
     ? [problem('houseRules.limit', 'bad-house-rule', { rule: 'limit', value: rules.limit, least: rules.dice })]
     : []
@@ -89,11 +91,20 @@ export function place(_rules: BrimRules, state: BrimState, play: BrimPlay) {
   return inTurn(state, play)
 }
 
-export function judge(rules: BrimRules, state: BrimState, play: BrimPlay, _judging: Judging): GameVerdict<BrimState> {
+export function judge(
+  rules: BrimRules,
+  state: BrimState,
+  play: BrimPlay,
+  _judging: Judging,
+): GameVerdict<BrimState, BrimCodes> {
   return play.do === 'roll' ? judgeRoll(rules, state, play) : judgeStop(rules, state)
 }
 
-function judgeRoll(rules: BrimRules, state: BrimState, { by, dice, keep = NO_DICE }: Roll): GameVerdict<BrimState> {
+function judgeRoll(
+  rules: BrimRules,
+  state: BrimState,
+  { by, dice, keep = NO_DICE }: Roll,
+): GameVerdict<BrimState, BrimCodes> {
   const noFace = refuseFaces(dice, rules.sides)
   if (noFace) return noFace
   if (state.rolled >= rules.rolls) return refuse('no-rolls-left', { by, rolls: rules.rolls })
@@ -120,11 +131,11 @@ function judgeRoll(rules: BrimRules, state: BrimState, { by, dice, keep = NO_DIC
     rolled: state.rolled + 1,
   }
   const sum = total(all)
-  const notes: Note[] = [{ code: 'room', facts: { sum, limit: rules.limit, room: rules.limit - sum } }]
+  const notes: NoteOf<BrimCodes>[] = [{ code: 'room', facts: { sum, limit: rules.limit, room: rules.limit - sum } }]
   return { stands: true, next, working: [sumOf(all)], notes }
 }
 
-function judgeStop(rules: BrimRules, state: BrimState): GameVerdict<BrimState> {
+function judgeStop(rules: BrimRules, state: BrimState): GameVerdict<BrimState, BrimCodes> {
   const by = state.turn
   if (state.rolled === 0) return refuse('nothing-rolled', { by })
   const all = allDice(state)
@@ -139,7 +150,7 @@ function judgeStop(rules: BrimRules, state: BrimState): GameVerdict<BrimState> {
     loose: NO_DICE,
     rolled: 0,
   }
-  const notes: Note[] = [
+  const notes: NoteOf<BrimCodes>[] = [
     points > 0
       ? { code: 'banked', facts: { by, points, before, total: before + points } }
       : { code: 'spilled', facts: { by, sum, limit: rules.limit, over: sum - rules.limit, total: before } },

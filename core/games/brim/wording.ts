@@ -1,9 +1,10 @@
 import type { GameWording } from '#core/game'
+import type { BrimCodes } from '#core/games/brim/codes'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import { count, isAre, list } from '#core/wording/words'
 
 /** Brim's sentences in English. */
-export const wording: GameWording<BrimRules, BrimPlay, BrimState> = {
+export const wording: GameWording<BrimRules, BrimPlay, BrimState, BrimCodes> = {
   reasons: {
     'no-rolls-left': ({ rolls }) => `All ${rolls} rolls of this turn are used. Stop banks the dice as they lie.`,
     'not-among-dice': ({ value, first }) =>
@@ -11,22 +12,22 @@ export const wording: GameWording<BrimRules, BrimPlay, BrimState> = {
         ? `Nothing can be frozen before the first roll. Roll all dice first.`
         : `There is no loose ${value} to freeze.`,
     'must-freeze': ({ kept, least, loose }) =>
-      Number(loose) <= Number(least)
+      loose <= least
         ? `Only ${count(loose, 'die', 'dice')} ${isAre(loose)} loose and ${least} must be frozen before each further roll: now one must stop.`
         : `${count(least, 'die', 'dice')} at least must be frozen before a further roll; ${kept} ${isAre(kept)}.`,
     'nothing-left-to-roll': () => `All dice would be frozen and none rolled. Stop, or leave a die loose.`,
     'wrong-dice-count': ({ count: given, expected, first }) =>
       `${first ? 'The first roll takes' : 'This roll takes'} ${count(expected, 'die', 'dice')}; ${given} ${isAre(given)} given.`,
-    'nothing-rolled': (facts, { name }) => `${name(Number(facts.by))} has not rolled yet.`,
+    'nothing-rolled': (facts, { name }) => `${name(facts.by)} has not rolled yet.`,
   },
   notes: {
     room: ({ sum, limit, room }) =>
-      Number(room) >= 0
-        ? `${sum} of ${limit}: ${Number(room) === 0 ? 'exactly full' : `room for ${room} more`}.`
-        : `${sum} is ${-Number(room)} over ${limit}.`,
-    banked: ({ by, points, total }, { name }) => `${name(Number(by))} banks ${points} and has ${total}.`,
+      room >= 0
+        ? `${sum} of ${limit}: ${room === 0 ? 'exactly full' : `room for ${room} more`}.`
+        : `${sum} is ${-room} over ${limit}.`,
+    banked: ({ by, points, total }, { name }) => `${name(by)} banks ${points} and has ${total}.`,
     spilled: ({ by, sum, over, limit }, { name }) =>
-      `${sum} is ${over} over ${limit}: nothing for ${name(Number(by))} this time.`,
+      `${sum} is ${over} over ${limit}: nothing for ${name(by)} this time.`,
   },
   play(play, { name }) {
     if (play.do === 'stop') return `${name(play.by)} stops${play.said === undefined ? '' : ` and says ${play.said}`}`

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/call-row/about'
+import type { RowCodes } from '#core/games/call-row/codes'
 import { bot, deal, plays } from '#core/games/call-row/bot'
 import { readPlay, writePlay } from '#core/games/call-row/notation'
 import { ready } from '#core/games/call-row/ready'
@@ -12,7 +13,7 @@ import { packSize } from '#core/pack'
 import { NO_ROUNDS } from '#core/turns'
 
 /** Call the Row: cards are dealt face up; whoever first sees cards that make the target calls them. */
-export const callRow = defineGame<RowRules, null, RowPlay, RowState>({
+export const callRow = defineGame<RowRules, null, RowPlay, RowState, RowCodes>({
   id: 'call-row',
   about,
   turns: () => false,

@@ -1,10 +1,11 @@
 import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Seating } from '#core/game'
+import type { RowCodes } from '#core/games/call-row/codes'
 import { findSigns, signed, spoken, type PlusMinus } from '#core/signing'
 import { cardsOf, packRule, packSize, refuseCards, without } from '#core/pack'
 import { listOf, playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { everySeat, seatsFrom, withSeat } from '#core/seats'
 import { awarded, leadOf } from '#core/turns'
 import { refuse, type GameVerdict } from '#core/verdict'
@@ -96,7 +97,7 @@ function isInReach({
   return sums.slice(1).some((bits) => ((bits >> at) & ONE) === ONE)
 }
 
-export function problems(rules: RowRules): readonly Problem[] {
+export function problems(rules: RowRules): readonly CommonProblem[] {
   return isInReach(rules) ? [] : [problem('houseRules.target', 'target-out-of-reach', { target: rules.target })]
 }
 
@@ -104,7 +105,12 @@ export function open(_rules: RowRules, { seats }: Pick<Seating, 'seats'>): { sta
   return { state: { seats, row: [], away: [], steps: everySeat(seats, 0), sitting: [], newest: null } }
 }
 
-export function judge(rules: RowRules, state: RowState, play: RowPlay, { overrule }: Judging): GameVerdict<RowState> {
+export function judge(
+  rules: RowRules,
+  state: RowState,
+  play: RowPlay,
+  { overrule }: Judging,
+): GameVerdict<RowState, RowCodes> {
   return play.do === 'deal' ? judgeDeal(rules, state, play, overrule) : judgeCall(rules, state, play)
 }
 
@@ -116,7 +122,12 @@ export function awayNow(
   return row.length + away.length >= packSize(pack) ? [] : away
 }
 
-function judgeDeal(rules: RowRules, state: RowState, { card }: Deal, overrule: boolean): GameVerdict<RowState> {
+function judgeDeal(
+  rules: RowRules,
+  state: RowState,
+  { card }: Deal,
+  overrule: boolean,
+): GameVerdict<RowState, RowCodes> {
   const away = awayNow(rules, state)
   if (state.row.length + away.length >= packSize(rules.pack)) return refuse('stock-empty', { row: state.row.length })
   const badCard = refuseCards(rules.pack, [...state.row, ...away], [card], overrule)
@@ -131,7 +142,7 @@ function judgeDeal(rules: RowRules, state: RowState, { card }: Deal, overrule: b
   }
 }
 
-function judgeCall(rules: RowRules, state: RowState, { by, cards, signs }: Call): GameVerdict<RowState> {
+function judgeCall(rules: RowRules, state: RowState, { by, cards, signs }: Call): GameVerdict<RowState, RowCodes> {
   const { target, maxCards } = rules
   const strange = refuseCards(rules.pack, [], cards, true)
   if (strange) return strange
@@ -189,8 +200,8 @@ function wrongCall(
   rules: RowRules,
   state: RowState,
   by: number,
-  refusal: ReturnType<typeof refuse>,
-): GameVerdict<RowState> {
+  refusal: Extract<GameVerdict<RowState, RowCodes>, { stands: false }>,
+): GameVerdict<RowState, RowCodes> {
   if (rules.wrongCall === 'step-back')
     return { ...refusal, next: { ...state, steps: withSeat(state.steps, by, Math.max(0, state.steps[by - 1]! - 1)) } }
   if (rules.wrongCall === 'sit-out') return { ...refusal, next: { ...state, sitting: [...state.sitting, by] } }

@@ -1,33 +1,32 @@
 import type { GameWording } from '#core/game'
+import type { RowCodes } from '#core/games/call-row/codes'
 import type { RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
 import { aCard, capital, count, list } from '#core/wording/words'
 
 /** Sentences of Call the Row in English. */
-export const wording: GameWording<RowRules, RowPlay, RowState> = {
+export const wording: GameWording<RowRules, RowPlay, RowState, RowCodes> = {
   reasons: {
     'stock-empty': () => 'Every card lies in the row: there is a call left in it.',
-    'sitting-out': ({ by }, { name }) => `${name(Number(by))} sits out until another card is dealt.`,
+    'sitting-out': ({ by }, { name }) => `${name(by)} sits out until another card is dealt.`,
     'not-in-row': ({ card }) => `${capital(aCard(card))} does not lie in the row (any more).`,
-    'too-many-cards': ({ count: given, maxCards }) =>
-      `${String(given)} cards called; ${String(maxCards)} at most may be.`,
+    'too-many-cards': ({ count: given, maxCards }) => `${given} cards called; ${maxCards} at most may be.`,
     'signs-wrong': ({ why, sum, target, count: given, cards }) =>
       why === 'count'
-        ? `A sign for each card: ${String(cards)}, not ${String(given)}.`
+        ? `A sign for each card: ${cards}, not ${given}.`
         : why === 'minus'
           ? 'Cards are only added here, none is taken away.'
-          : `With these signs it is ${String(sum)}, not ${String(target)}.`,
+          : `With these signs it is ${sum}, not ${target}.`,
     'wrong-total': ({ cards, target, sum, signs }) =>
       signs === 'add'
-        ? `${list(cards as number[])} ${(cards as number[]).length === 1 ? 'makes' : 'make'} ${String(sum)}, not ${String(target)}.`
-        : (cards as number[]).length === 1
-          ? `${list(cards as number[])} by itself is not ${String(target)}.`
-          : `However they are added and taken away, ${list(cards as number[])} do not make ${String(target)}.`,
+        ? `${list(cards)} ${cards.length === 1 ? 'makes' : 'make'} ${sum}, not ${target}.`
+        : cards.length === 1
+          ? `${list(cards)} by itself is not ${target}.`
+          : `However they are added and taken away, ${list(cards)} do not make ${target}.`,
   },
   notes: {
     dealt: ({ card, row }) => `${capital(aCard(card))}; ${count(row, 'card lies', 'cards lie')} in the row.`,
     'shuffled-and-dealt': ({ card }) => `What went away is shuffled back in. ${capital(aCard(card))}.`,
-    climbs: ({ by, step, steps }, { name }) =>
-      `${name(Number(by))} climbs to step ${String(step)} of ${String(steps)}.`,
+    climbs: ({ by, step, steps }, { name }) => `${name(by)} climbs to step ${step} of ${steps}.`,
   },
   why: { 'top-reached': 'first at the top', 'most-steps': 'most steps' },
   play(play, { name }) {

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame, type NumberFact } from '#core/game'
 import { about } from '#core/games/column-keeper/about'
+import type { KeeperCodes } from '#core/games/column-keeper/codes'
 import { bot, deal, plays } from '#core/games/column-keeper/bot'
 import { readPlay, writePlay } from '#core/games/column-keeper/notation'
 import { ready } from '#core/games/column-keeper/ready'
@@ -11,7 +12,7 @@ import { packSize } from '#core/pack'
 import { turnsProgress } from '#core/turns'
 
 /** Column Keeper: draw digits one by one, put each in a column for good, make the best number. */
-export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperState>({
+export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperState, KeeperCodes>({
   id: 'column-keeper',
   about,
   answerCalled: () => 'total',

@@ -1,12 +1,14 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import type { KeeperCodes } from '#core/games/column-keeper/codes'
 import { packProblems, packRule, packSize, refuseCards } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { bestSeats, everySeat, seatAfter, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, type Turns } from '#core/turns'
-import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, type GameVerdict } from '#core/verdict'
 import { compare, type Columns, type Working } from '#core/working'
 
 /** From the right: a card in column i counts 10^i. */
@@ -91,7 +93,7 @@ export function cardsEach({
   return columns * perColumn + discards
 }
 
-export function problems(rules: KeeperRules, seats: number): readonly Problem[] {
+export function problems(rules: KeeperRules, seats: number): readonly CommonProblem[] {
   if (rules.aim === 'nearest' && rules.to === null)
     return [problem('houseRules.to', 'bad-house-rule', { rule: 'to', value: null })]
   return packProblems(seats * cardsEach(rules), packSize(rules.pack))
@@ -136,7 +138,7 @@ export function judge(
   state: KeeperState,
   play: KeeperPlay,
   { overrule }: Judging,
-): GameVerdict<KeeperState> {
+): GameVerdict<KeeperState, KeeperCodes> {
   return play.do === 'put' ? judgePut(rules, state, play, overrule) : judgeTotal(rules, state, play.by)
 }
 
@@ -155,7 +157,7 @@ function judgePut(
   state: KeeperState,
   { by, card, in: where }: Put,
   overrule: boolean,
-): GameVerdict<KeeperState> {
+): GameVerdict<KeeperState, KeeperCodes> {
   const badCard = refuseCards(rules.pack, lyingIn(state), [card], overrule)
   if (badCard) return badCard
   const sheet = state.sheets[by - 1]!
@@ -180,18 +182,21 @@ function judgePut(
     scores: state.scores,
     history: state.history,
   }
-  const note: Note = { code: 'put', facts: { by, card, in: where, left: cardsEach(rules) - cardsOn(filled) } }
+  const note: NoteOf<KeeperCodes> = {
+    code: 'put',
+    facts: { by, card, in: where, left: cardsEach(rules) - cardsOn(filled) },
+  }
   if (rules.answers !== 'off' || !isFull(rules, next)) return { stands: true, next, working: [], notes: [note] }
   const decided = decide(rules, next)
   return { stands: true, next: decided.next, working: decided.working, notes: [note, decided.note] }
 }
 
-function judgeTotal(rules: KeeperRules, state: KeeperState, by: number): GameVerdict<KeeperState> {
+function judgeTotal(rules: KeeperRules, state: KeeperState, by: number): GameVerdict<KeeperState, KeeperCodes> {
   const columns = columnsOf(state.sheets[by - 1]!)
   const told = state.told + 1
   const next: KeeperState = { ...state, told, turn: seatAfter(by, state.seats) }
   const asks = { answer: columns.total, explanation: true }
-  const note: Note = { code: 'told', facts: { by, total: columns.total } }
+  const note: NoteOf<KeeperCodes> = { code: 'told', facts: { by, total: columns.total } }
   if (told < state.seats) return { stands: true, next, working: [columns], notes: [note], asks }
   const decided = decide(rules, next)
   return {
@@ -253,7 +258,7 @@ function decide(rules: KeeperRules, state: KeeperState) {
   const sorted = numbers.map((number, i) => ({ number, rank: ranks[i]! })).sort((a, b) => a.rank - b.rank)
   const comparisons: Working[] = sorted.slice(1).map(({ number }, i) => compare(sorted[i]!.number, number))
   const working: Working[] = [...all, ...comparisons]
-  const note: Note = {
+  const note: NoteOf<KeeperCodes> = {
     code: 'round-decided',
     facts: {
       round: state.round,

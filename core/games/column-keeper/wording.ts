@@ -1,26 +1,26 @@
 import type { GameWording } from '#core/game'
+import type { KeeperCodes } from '#core/games/column-keeper/codes'
 import type { KeeperPlay, KeeperRules, KeeperState } from '#core/games/column-keeper/rules'
 import { count, list } from '#core/wording/words'
 
 /** Sentences of Column Keeper in English. */
-export const wording: GameWording<KeeperRules, KeeperPlay, KeeperState> = {
+export const wording: GameWording<KeeperRules, KeeperPlay, KeeperState, KeeperCodes> = {
   reasons: {
-    'no-such-column': ({ in: where, columns }) =>
-      `There is no column for ${where}; there are ${list(columns as string[])}.`,
+    'no-such-column': ({ in: where, columns }) => `There is no column for ${where}; there are ${list(columns)}.`,
     'column-full': ({ in: where, perColumn }) => `The ${where} hold ${count(perColumn, 'card', 'cards')} already.`,
     'no-discards-left': ({ by, discards }, { name }) =>
-      Number(discards) === 0
+      discards === 0
         ? 'Nothing may be thrown away: it needs a column.'
-        : `${name(Number(by))} has thrown away ${discards} already; this one needs a column.`,
+        : `${name(by)} has thrown away ${discards} already; this one needs a column.`,
   },
   notes: {
     put: ({ by, card, in: where, left }, { name }) =>
-      `${name(Number(by))} ${where === 'aside' ? `throws the ${card} away` : `puts the ${card} in the ${where}`}; ${Number(left) === 0 ? 'that was the last card' : `${left} to come`}.`,
-    told: ({ by, total }, { name }) => `${name(Number(by))} has ${total}.`,
+      `${name(by)} ${where === 'aside' ? `throws the ${card} away` : `puts the ${card} in the ${where}`}; ${left === 0 ? 'that was the last card' : `${left} to come`}.`,
+    told: ({ by, total }, { name }) => `${name(by)} has ${total}.`,
     'round-decided': ({ round, best, number, alone, distance }, { name }) => {
       const by = distance === null ? '' : `, ${distance} away`
       if (alone) return `Round ${round}: ${number}${by}.`
-      const seats = (best as readonly number[]).map((seat) => name(seat))
+      const seats = best.map((seat) => name(seat))
       return `${list(seats)} ${seats.length === 1 ? 'takes' : 'take'} round ${round} with ${number}${by}.`
     },
   },

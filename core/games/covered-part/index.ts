@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/covered-part/about'
+import type { CoverCodes } from '#core/games/covered-part/codes'
 import { bot, deal, plays } from '#core/games/covered-part/bot'
 import { readPlay, writePlay } from '#core/games/covered-part/notation'
 import { ready } from '#core/games/covered-part/ready'
@@ -10,7 +11,7 @@ import { wording } from '#core/games/covered-part/wording'
 import { turnsProgress } from '#core/turns'
 
 /** Covered Part: one rolls, tells the total and covers a part; the other finds it. */
-export const coveredPart = defineGame<CoverRules, null, CoverPlay, CoverState>({
+export const coveredPart = defineGame<CoverRules, null, CoverPlay, CoverState, CoverCodes>({
   id: 'covered-part',
   about,
   extraRound: () => true,

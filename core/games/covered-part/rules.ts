@@ -1,7 +1,9 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import { combined, refuseFaces } from '#core/dice'
 import type { Awaits, End, Place, Seating } from '#core/game'
+import type { CoverCodes } from '#core/games/covered-part/codes'
 import { playShape, whole, type Told } from '#core/plays'
 import { everySeat, seatAfter, withSeat } from '#core/seats'
 import { awarded, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
@@ -111,7 +113,7 @@ export function place(_rules: CoverRules, state: CoverState, play: CoverPlay): P
   return play.by === (state.hidden ? guesser(state) : state.turn) ? 'here' : 'not-their-turn'
 }
 
-export function judge(rules: CoverRules, state: CoverState, play: CoverPlay): GameVerdict<CoverState> {
+export function judge(rules: CoverRules, state: CoverState, play: CoverPlay): GameVerdict<CoverState, CoverCodes> {
   return play.do === 'hide' ? judgeHide(rules, state, play) : judgeGuess(rules, state, play)
 }
 
@@ -119,7 +121,7 @@ function judgeHide(
   rules: CoverRules,
   state: CoverState,
   { by, parts, covered, announced }: Hide,
-): GameVerdict<CoverState> {
+): GameVerdict<CoverState, CoverCodes> {
   const { pieces, sides, combine } = rules
   const blank = pieces === 'dominoes' ? parts.find((part) => part < 0 || part > sides) : undefined
   const noFace =
@@ -139,12 +141,13 @@ function judgeHide(
   const used = pieces === 'dominoes' ? [...state.used, domino] : state.used
   const mixed = used.length > 0 && used.length >= dominoesOf(rules).length
   const next: CoverState = { ...state, fresh: false, hidden, used: mixed ? [] : used }
-  const notes = [{ code: 'covered', facts: { by, shown: shownPart(hidden), total: sum.equals } }]
+  const notes: NoteOf<CoverCodes>[] = [{ code: 'covered', facts: { by, shown: shownPart(hidden), total: sum.equals } }]
+  if (mixed) notes.push({ code: 'mixed', facts: { by } })
   // What was added up would tell the covered part: it is shown with the guess.
-  return { stands: true, next, working: [], notes: mixed ? [...notes, { code: 'mixed', facts: { by } }] : notes }
+  return { stands: true, next, working: [], notes }
 }
 
-function judgeGuess(rules: CoverRules, state: CoverState, { by, said }: Guess): GameVerdict<CoverState> {
+function judgeGuess(rules: CoverRules, state: CoverState, { by, said }: Guess): GameVerdict<CoverState, CoverCodes> {
   const hidden = state.hidden!
   const part = coveredPart(hidden)
   const found = said === part
@@ -155,7 +158,7 @@ function judgeGuess(rules: CoverRules, state: CoverState, { by, said }: Guess): 
     found: found ? withSeat(state.found, by, state.found[by - 1]! + 1) : state.found,
     history: [...state.history, { ...hidden, said, found }],
   }
-  const notes = [{ code: found ? 'found' : 'not-found', facts: { by, said, part } }]
+  const notes: NoteOf<CoverCodes>[] = [{ code: found ? 'found' : 'not-found', facts: { by, said, part } }]
   return { stands: true, next, working: [combined(hidden.parts, rules.combine)], notes, asks: { explanation: true } }
 }
 

@@ -1,28 +1,28 @@
 import type { GameWording } from '#core/game'
+import type { CoverCodes } from '#core/games/covered-part/codes'
 import { shownPart, type CoverPlay, type CoverRules, type CoverState } from '#core/games/covered-part/rules'
 import { count } from '#core/wording/words'
 
 /** Sentences of Covered Part in English. None of them tells a part that lies covered. */
-export const wording: GameWording<CoverRules, CoverPlay, CoverState> = {
+export const wording: GameWording<CoverRules, CoverPlay, CoverState, CoverCodes> = {
   reasons: {
-    'no-such-face': ({ face, sides, pips }) =>
-      pips === undefined
-        ? `There is no ${String(face)} on a die with ${String(sides)} sides.`
-        : `No half of a domino here has ${String(face)} pips.`,
+    'no-such-face': (facts) =>
+      'sides' in facts
+        ? `There is no ${facts.face} on a die with ${facts.sides} sides.`
+        : `No half of a domino here has ${facts.face} pips.`,
     'wrong-announcement': ({ by, announced, total }, { name }) =>
-      `${name(Number(by))} announced ${String(announced)}; it is ${String(total)}. Put it right before the guess.`,
+      `${name(by)} announced ${announced}; it is ${total}. Put it right before the guess.`,
     'cannot-be-worked-out': ({ covered }) =>
-      `Nothing times anything is nothing: beside a 0 nobody can work out the ${String(covered)}. Cover the other part.`,
+      `Nothing times anything is nothing: beside a 0 nobody can work out the ${covered}. Cover the other part.`,
     'domino-used': ({ domino }) =>
-      `The domino ${String(domino).replace('|', ' and ')} was hidden before; all are mixed again once each has been.`,
+      `The domino ${domino.replace('|', ' and ')} was hidden before; all are mixed again once each has been.`,
   },
   notes: {
     covered: ({ by, shown, total }, { name }) =>
-      `${name(Number(by))} shows ${String(shown)} and announces ${String(total)}. What lies under the cover?`,
+      `${name(by)} shows ${shown} and announces ${total}. What lies under the cover?`,
     mixed: () => 'That was the last domino: all are mixed again.',
-    found: ({ by, part }, { name }) => `${name(Number(by))} found it: ${String(part)}.`,
-    'not-found': ({ by, said, part }, { name }) =>
-      `${name(Number(by))} said ${String(said)}; ${String(part)} was covered.`,
+    found: ({ by, part }, { name }) => `${name(by)} found it: ${part}.`,
+    'not-found': ({ by, said, part }, { name }) => `${name(by)} said ${said}; ${part} was covered.`,
   },
   why: { 'most-found': 'most parts found' },
   play: (play, { name }) =>

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/ebb-and-flow/about'
+import type { EbbCodes } from '#core/games/ebb-and-flow/codes'
 import { bot, deal, plays } from '#core/games/ebb-and-flow/bot'
 import { readPlay, writePlay } from '#core/games/ebb-and-flow/notation'
 import { ready } from '#core/games/ebb-and-flow/ready'
@@ -10,7 +11,7 @@ import { sayDrift, wording } from '#core/games/ebb-and-flow/wording'
 import { turnsProgress } from '#core/turns'
 
 /** Ebb & Flow: evens add, odds take away, nothing falls below zero. */
-export const ebbAndFlow = defineGame<EbbRules, null, Flip, EbbState>({
+export const ebbAndFlow = defineGame<EbbRules, null, Flip, EbbState, EbbCodes>({
   id: 'ebb-and-flow',
   about,
   answerCalled: () => 'running total',

@@ -1,12 +1,14 @@
 import * as z from 'zod'
+import type { Facts, NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Seating } from '#core/game'
+import type { EbbCodes } from '#core/games/ebb-and-flow/codes'
 import { deckSize, refuseShown, type Deck } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { everySeat, withSeat } from '#core/seats'
 import { inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import type { Facts, GameVerdict, Note } from '#core/verdict'
+import type { GameVerdict } from '#core/verdict'
 import { changed } from '#core/working'
 
 const COLOURS = ['warm', 'cool'] as const
@@ -154,9 +156,9 @@ export function tides(rules: EbbRules): { up: number; down: number; upTotal: num
 
 export const defaults = ({ swing }: Readonly<Record<string, unknown>>) => (swing === 'colour' ? { start: 10 } : {})
 
-export function problems(rules: EbbRules, seats: number): readonly Problem[] {
+export function problems(rules: EbbRules, seats: number): readonly CommonProblem[] {
   const { swing, start, ranks, copies, wilds, floor, allowUnfair } = rules
-  const found: Problem[] = []
+  const found: CommonProblem[] = []
   if (floor !== null && start < floor)
     found.push(problem('houseRules.start', 'bad-house-rule', { rule: 'start', value: start, least: floor }))
   if (new Set(ranks).size < ranks.length)
@@ -201,7 +203,7 @@ export function judge(
   state: EbbState,
   { by, card: shown, colour }: Flip,
   overrule: boolean,
-): GameVerdict<EbbState> {
+): GameVerdict<EbbState, EbbCodes> {
   const card = cardOf(shown, colour)
   const refusal = refuseShown(deckFor(rules), state.gone, [card], overrule)
   if (refusal) return refusal
@@ -220,7 +222,7 @@ export function judge(
     wild: false,
     newest: { by, card, up, before, after },
   }
-  const notes: Note[] = [{ code: 'flowed', facts: { by, total: after, up, wild: state.wild } }]
+  const notes: NoteOf<EbbCodes>[] = [{ code: 'flowed', facts: { by, total: after, up, wild: state.wild } }]
   if (after !== bare) notes.push({ code: 'stays-afloat', facts: { by, floor: after } })
   return { stands: true, next, working: [sum], notes, asks: { answer: after, explanation: true } }
 }

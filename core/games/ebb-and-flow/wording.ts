@@ -1,4 +1,5 @@
 import type { GameWording } from '#core/game'
+import type { EbbCodes } from '#core/games/ebb-and-flow/codes'
 import { tides, type EbbRules, type EbbState, type Flip } from '#core/games/ebb-and-flow/rules'
 import { andSays, count, list } from '#core/wording/words'
 
@@ -12,14 +13,14 @@ export function sayDrift(rules: EbbRules): string {
 }
 
 /** Sentences of Ebb & Flow in English. */
-export const wording: GameWording<EbbRules, Flip, EbbState> = {
+export const wording: GameWording<EbbRules, Flip, EbbState, EbbCodes> = {
   reasons: {},
   notes: {
-    wild: ({ by }, { name }) => `A wild: ${name(Number(by))} turns again, and that card is added.`,
-    'wild-again': ({ by }, { name }) => `Another wild: still one card is added. ${name(Number(by))} turns again.`,
+    wild: ({ by }, { name }) => `A wild: ${name(by)} turns again, and that card is added.`,
+    'wild-again': ({ by }, { name }) => `Another wild: still one card is added. ${name(by)} turns again.`,
     flowed: ({ by, total, up, wild }, { name }) =>
-      `${wild ? 'After the wild it is added' : up ? 'It is added' : 'It is taken away'}: ${name(Number(by))} has ${String(total)}.`,
-    'stays-afloat': ({ floor }) => `Nobody falls below ${String(floor)}: what would go below is let go.`,
+      `${wild ? 'After the wild it is added' : up ? 'It is added' : 'It is taken away'}: ${name(by)} has ${total}.`,
+    'stays-afloat': ({ floor }) => `Nobody falls below ${floor}: what would go below is let go.`,
   },
   why: { 'highest-total': 'highest total' },
   play: ({ by, card, colour, said }, { name }) =>

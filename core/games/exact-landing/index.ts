@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/exact-landing/about'
+import type { LandingCodes } from '#core/games/exact-landing/codes'
 import { bot, deal, plays } from '#core/games/exact-landing/bot'
 import { readPlay, writePlay } from '#core/games/exact-landing/notation'
 import { ready } from '#core/games/exact-landing/ready'
@@ -10,7 +11,7 @@ import { wording } from '#core/games/exact-landing/wording'
 import { turnsProgress } from '#core/turns'
 
 /** Exact Landing: spin a sign and a step along a number line; land exactly on the goal. */
-export const exactLanding = defineGame<LandingRules, null, Spin, LandingState>({
+export const exactLanding = defineGame<LandingRules, null, Spin, LandingState, LandingCodes>({
   id: 'exact-landing',
   about,
   best: () => 'nearest',

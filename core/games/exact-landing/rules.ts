@@ -2,9 +2,10 @@ import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import { refuseSpin } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
+import type { LandingCodes } from '#core/games/exact-landing/codes'
 import { canReach } from '#core/games/exact-landing/reach'
 import { playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import type { ProblemOf } from '#core/problem'
 import { bestSeats, everySeat, withSeat } from '#core/seats'
 import { inTurn, openTurns, passTurn, type Turns } from '#core/turns'
 import type { GameVerdict } from '#core/verdict'
@@ -86,16 +87,21 @@ export interface LandingState extends Turns {
 }
 
 /** A line, a start and a goal that fit, and steps that can lead there. In the middle of a match the goal may be the start. */
-export function problems(rules: LandingRules, when: 'setup' | 'ruling'): readonly Problem[] {
+export function problems(rules: LandingRules, when: 'setup' | 'ruling'): readonly ProblemOf<LandingCodes>[] {
   const { low, high, start, goal } = rules
-  const bad = (rule: 'high' | 'start' | 'goal') =>
-    problem(`houseRules.${rule}`, 'bad-line', { rule, value: rules[rule], low, high })
+  const bad = (rule: 'high' | 'start' | 'goal') => ({
+    path: `houseRules.${rule}`,
+    code: 'bad-line' as const,
+    facts: { rule, value: rules[rule], low, high },
+  })
   const onLine = (at: number) => at >= low && at <= high
   if (high <= low) return [bad('high')]
   if (!onLine(start)) return [bad('start')]
   if (!onLine(goal)) return [bad('goal')]
   if (when === 'setup' && start === goal) return [bad('start')]
-  return canReach(rules) ? [] : [problem('houseRules.goal', 'goal-out-of-reach', { goal, start, steps: rules.steps })]
+  return canReach(rules)
+    ? []
+    : [{ path: 'houseRules.goal', code: 'goal-out-of-reach', facts: { goal, start, steps: rules.steps } }]
 }
 
 export function open({ start }: LandingRules, seating: Pick<Seating, 'seats' | 'first'>): { state: LandingState } {
@@ -118,7 +124,11 @@ export function spinFrom(
   return { to, off: null }
 }
 
-export function judge(rules: LandingRules, state: LandingState, { by, sign, step }: Spin): GameVerdict<LandingState> {
+export function judge(
+  rules: LandingRules,
+  state: LandingState,
+  { by, sign, step }: Spin,
+): GameVerdict<LandingState, LandingCodes> {
   const refusal = refuseSpin(step, rules.steps)
   if (refusal) return refusal
   const from = state.places[by - 1]!

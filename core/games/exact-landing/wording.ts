@@ -1,4 +1,5 @@
 import type { GameWording } from '#core/game'
+import type { LandingCodes } from '#core/games/exact-landing/codes'
 import type { LandingRules, LandingState, Spin } from '#core/games/exact-landing/rules'
 import { andSays, list } from '#core/wording/words'
 
@@ -9,24 +10,24 @@ const BEYOND = {
 } as const
 
 /** Sentences of Exact Landing in English. */
-export const wording: GameWording<LandingRules, Spin, LandingState> = {
+export const wording: GameWording<LandingRules, Spin, LandingState, LandingCodes> = {
   reasons: {
     'bad-line': ({ rule, value, low, high }) =>
       rule === 'high'
-        ? `The line must go up: from ${String(low)} to a larger number than that.`
+        ? `The line must go up: from ${low} to a larger number than that.`
         : rule === 'start'
-          ? `The start must lie on the line from ${String(low)} to ${String(high)}, and not on the goal; it is ${String(value)}.`
-          : `The goal must lie on the line from ${String(low)} to ${String(high)}; it is ${String(value)}.`,
+          ? `The start must lie on the line from ${low} to ${high}, and not on the goal; it is ${value}.`
+          : `The goal must lie on the line from ${low} to ${high}; it is ${value}.`,
     'goal-out-of-reach': ({ goal, start, steps }) =>
-      `With steps of ${list(steps as readonly number[])} nobody can ever land on ${String(goal)} from ${String(start)}. Choose another goal or other steps.`,
+      `With steps of ${list(steps)} nobody can ever land on ${goal} from ${start}. Choose another goal or other steps.`,
   },
   notes: {
-    moves: ({ by, to }, { name }) => `${name(Number(by))} stands on ${String(to)}.`,
-    lands: ({ by, to }, { name }) => `${name(Number(by))} lands on ${String(to)}, the goal!`,
+    moves: ({ by, to }, { name }) => `${name(by)} stands on ${to}.`,
+    lands: ({ by, to }, { name }) => `${name(by)} lands on ${to}, the goal!`,
     'spin-again': ({ by, to, from }, { name }) =>
-      `${String(to)} is off the line: ${name(Number(by))} stays on ${String(from)} and spins again.`,
+      `${to} is off the line: ${name(by)} stays on ${from} and spins again.`,
     'turn-lost': ({ by, to, from }, { name }) =>
-      `${String(to)} is off the line: ${name(Number(by))} stays on ${String(from)}, the turn is lost.`,
+      `${to} is off the line: ${name(by)} stays on ${from}, the turn is lost.`,
   },
   why: { landed: 'landed on the goal', nearest: 'nearest to the goal' },
   play: ({ by, sign, step, said }, { name }) => `${name(by)} spins ${sign === '-' ? '−' : '+'}${step}${andSays(said)}`,

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/fill-in-order/about'
+import type { FillCodes } from '#core/games/fill-in-order/codes'
 import { bot, deal, plays } from '#core/games/fill-in-order/bot'
 import { readPlay, writePlay } from '#core/games/fill-in-order/notation'
 import { ready } from '#core/games/fill-in-order/ready'
@@ -10,7 +11,7 @@ import { wording } from '#core/games/fill-in-order/wording'
 import { inTurn } from '#core/turns'
 
 /** Fill in Order: fill the places 1 to 10; every card put down turns up the next. */
-export const fillInOrder = defineGame<FillRules, null, Turn, FillState>({
+export const fillInOrder = defineGame<FillRules, null, Turn, FillState, FillCodes>({
   id: 'fill-in-order',
   about,
   houseRules: rules.houseRules,

@@ -1,13 +1,15 @@
 import * as z from 'zod'
+import type { Facts, NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Progress, Seating } from '#core/game'
+import type { FillCodes } from '#core/games/fill-in-order/codes'
 import { deckSize, packProblems, refuseShown, type Deck } from '#core/pack'
 import { listOf, playShape, whole, type Told } from '#core/plays'
-import type { Problem } from '#core/problem'
+import type { CommonProblem } from '#core/problem'
 import { randomFor } from '#core/random'
 import { everySeat, seatAfter, withSeat } from '#core/seats'
 import { leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import type { Facts, GameVerdict, Note } from '#core/verdict'
+import type { GameVerdict } from '#core/verdict'
 import { refuse } from '#core/verdict'
 
 export const houseRules = z.object({
@@ -107,7 +109,7 @@ export function deckFor({ packs }: Pick<FillRules, 'packs'>): Deck<Face> {
   return deck
 }
 
-export const problems = (rules: FillRules, seats: number): readonly Problem[] =>
+export const problems = (rules: FillRules, seats: number): readonly CommonProblem[] =>
   packProblems(seats * rules.slots, deckSize(deckFor(rules)), 'slots')
 
 /** Wilds: one that is bare, or of a kind that is none here. */
@@ -223,7 +225,7 @@ export function judge(
   before: FillState,
   { by, from, cards }: Turn,
   { overrule }: Judging,
-): GameVerdict<FillState> {
+): GameVerdict<FillState, FillCodes> {
   const state = from === 'stock' ? readyToDraw(before) : before
   const top = state.discards.at(-1)
   const faces = cards.map(faceOf)
@@ -236,7 +238,7 @@ export function judge(
   if (from === 'discard') {
     if (top === undefined || slotFor(mine, top) === null)
       return refuse('discard-useless', { top: top ?? null, open: openSlots(mine) })
-    if (!taken) return refuse('discard-was', { top, card: faces[0] })
+    if (!taken) return refuse('discard-was', { top, card: faces[0]! })
   }
   const chain = walk(mine, cards)
   if (chain.wrong) return chain.wrong
@@ -255,7 +257,7 @@ export function judge(
     dealt: dealt && from === 'stock' ? { ...dealt, order: dealt.order.slice(1) } : dealt,
   }
   const shuffled = from === 'stock' && before.stock === 0
-  const notes: Note[] = shuffled ? [{ code: 'shuffled', facts: { cards: state.stock } }] : []
+  const notes: NoteOf<FillCodes>[] = shuffled ? [{ code: 'shuffled', facts: { cards: state.stock } }] : []
   if (discard === null) return won(rules, state, next, by, notes)
   notes.push({ code: 'placed', facts: { by, placed: slots.length, left: openSlots(layout).length, discard } })
   const nextUp = next.turn
@@ -283,8 +285,8 @@ function won(
   before: FillState,
   next: FillState,
   by: number,
-  notes: readonly Note[],
-): GameVerdict<FillState> {
+  notes: readonly NoteOf<FillCodes>[],
+): GameVerdict<FillState, FillCodes> {
   const slots = before.layouts.map((layout) => layout.length)
   const had = slots[by - 1]!
   const toOne = rules.rounds === 'to-one'

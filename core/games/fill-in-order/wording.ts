@@ -1,14 +1,15 @@
 import type { GameWording } from '#core/game'
+import type { FillCodes } from '#core/games/fill-in-order/codes'
 import type { FillRules, FillState, Played, Turn } from '#core/games/fill-in-order/rules'
 import { aCard, capital, count, list, numberWord } from '#core/wording/words'
 
-const cardName = (card: unknown) => ({ J: 'jack', Q: 'queen', K: 'king' })[String(card)] ?? String(card)
-const withArticle = (card: unknown) => (typeof card === 'number' ? aCard(card) : `a ${cardName(card)}`)
+const cardName = (card: number | string) => ({ J: 'jack', Q: 'queen', K: 'king' })[card] ?? card
+const withArticle = (card: number | string) => (typeof card === 'number' ? aCard(card) : `a ${cardName(card)}`)
 const nameOf = (card: Played) => (typeof card === 'object' ? card.wild : card)
 const told = (card: Played) => `${withArticle(nameOf(card))}${typeof card === 'object' ? ` to place ${card.slot}` : ''}`
 
 /** Sentences of Fill in Order in English. */
-export const wording: GameWording<FillRules, Turn, FillState> = {
+export const wording: GameWording<FillRules, Turn, FillState, FillCodes> = {
   reasons: {
     'discard-useless': ({ top }) =>
       top === null
@@ -19,22 +20,21 @@ export const wording: GameWording<FillRules, Turn, FillState> = {
       why === 'full'
         ? `All places were full before the ${cardName(card)}.`
         : why === 'slot'
-          ? `Place ${String(slot)} is not open for the ${cardName(card)}.`
+          ? `Place ${slot} is not open for the ${cardName(card)}.`
           : `${capital(withArticle(card))} has no open place: the turn ended with it.`,
-    'keeps-going': ({ card, slot }) =>
-      `The ${cardName(card)} goes to place ${String(slot)}: what lay under it comes next.`,
+    'keeps-going': ({ card, slot }) => `The ${cardName(card)} goes to place ${slot}: what lay under it comes next.`,
   },
   notes: {
     shuffled: ({ cards }) => `The stock was empty: ${count(cards, 'discard is', 'discards are')} shuffled back.`,
     placed: ({ by, placed, left, discard }, { name }) =>
-      Number(placed) === 0
-        ? `${capital(withArticle(discard))} can’t go: ${name(Number(by))} has ${count(left, 'place', 'places')} to fill.`
-        : `${count(placed, 'card goes', 'cards go')}; ${name(Number(by))} has ${count(left, 'place', 'places')} left.`,
-    'discard-helps': ({ by, card }, { name }) => `The ${cardName(card)} would fit ${name(Number(by))}.`,
+      placed === 0
+        ? `${capital(withArticle(discard))} can’t go: ${name(by)} has ${count(left, 'place', 'places')} to fill.`
+        : `${count(placed, 'card goes', 'cards go')}; ${name(by)} has ${count(left, 'place', 'places')} left.`,
+    'discard-helps': ({ by, card }, { name }) => `The ${cardName(card)} would fit ${name(by)}.`,
     'round-won': ({ by, rounds, slots, fewer, first }, { name }) =>
-      `${name(Number(by))} has filled every place: ${count(rounds, 'round', 'rounds')} won.${fewer ? ` Next with ${count(slots, 'place', 'places')}.` : ''} ${name(Number(first))} begins.`,
+      `${name(by)} has filled every place: ${count(rounds, 'round', 'rounds')} won.${fewer ? ` Next with ${count(slots, 'place', 'places')}.` : ''} ${name(first)} begins.`,
     nobody: ({ first }, { name }) =>
-      `Nobody could put a card: the round is nobody’s and is dealt again. ${name(Number(first))} begins.`,
+      `Nobody could put a card: the round is nobody’s and is dealt again. ${name(first)} begins.`,
   },
   why: { 'most-rounds': 'most rounds', 'down-to-one': 'won with one place' },
   play: ({ by, from, cards }, { name }) =>

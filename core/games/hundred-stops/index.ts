@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/hundred-stops/about'
+import type { StopsCodes } from '#core/games/hundred-stops/codes'
 import { bot, deal, plays } from '#core/games/hundred-stops/bot'
 import { readPlay, writePlay } from '#core/games/hundred-stops/notation'
 import { ready } from '#core/games/hundred-stops/ready'
@@ -10,7 +11,7 @@ import { wording } from '#core/games/hundred-stops/wording'
 import { turnsProgress } from '#core/turns'
 
 /** Hundred Stops: order your hops along a track by tens to land on as many hundreds as you can. */
-export const hundredStops = defineGame<StopsRules, null, Travel, StopsState>({
+export const hundredStops = defineGame<StopsRules, null, Travel, StopsState, StopsCodes>({
   id: 'hundred-stops',
   about,
   answerCalled: () => 'place',

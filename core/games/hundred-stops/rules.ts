@@ -1,12 +1,14 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import { refuseDiceCount, refuseFaces, refuseSpin, total } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
+import type { StopsCodes } from '#core/games/hundred-stops/codes'
 import { listOf, playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { everySeat, withSeat } from '#core/seats'
 import { awardedBeside, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, type GameVerdict } from '#core/verdict'
 import { sumOf } from '#core/working'
 
 const LAST = 10_000
@@ -94,7 +96,7 @@ export interface StopsState extends Turns {
   } | null
 }
 
-export function problems({ start, end, stop }: StopsRules): readonly Problem[] {
+export function problems({ start, end, stop }: StopsRules): readonly CommonProblem[] {
   const bad = (rule: string, value: number, least?: number) =>
     problem(`houseRules.${rule}`, 'bad-house-rule', {
       rule,
@@ -131,7 +133,7 @@ export function judge(
   rules: StopsRules,
   state: StopsState,
   { by, dice, hundreds, order }: Travel,
-): GameVerdict<StopsState> {
+): GameVerdict<StopsState, StopsCodes> {
   const noFace = refuseFaces(dice, rules.sides) ?? refuseSpin(hundreds, rules.hundreds)
   if (noFace) return noFace
   const badCount = refuseDiceCount(dice, rules.dice)
@@ -155,7 +157,7 @@ export function judge(
     journey: { by, touched, hops },
   }
   const next = lapped(rules, arrived)
-  const notes: Note[] = [{ code: 'arrived', facts: { by, to, taken, home: isHome(rules, to) } }]
+  const notes: NoteOf<StopsCodes>[] = [{ code: 'arrived', facts: { by, to, taken, home: isHome(rules, to) } }]
   if (next !== arrived)
     notes.push({
       code: 'another-lap',

@@ -1,4 +1,5 @@
 import type { GameWording } from '#core/game'
+import type { StopsCodes } from '#core/games/hundred-stops/codes'
 import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
 import { andSays, count, list } from '#core/wording/words'
 
@@ -8,7 +9,7 @@ export function sayOrder(order: readonly string[]): string {
 }
 
 /** Sentences of Hundred Stops in English. */
-export const wording: GameWording<StopsRules, Travel, StopsState> = {
+export const wording: GameWording<StopsRules, Travel, StopsState, StopsCodes> = {
   reasons: {
     'tens-not-spent': ({ walked, tens }) =>
       `The dice make ${count(tens, 'ten', 'tens')}; the order walks ${walked}. Tens are tens, not ones: spend them all and no more.`,
@@ -17,14 +18,14 @@ export const wording: GameWording<StopsRules, Travel, StopsState> = {
   },
   notes: {
     arrived: ({ by, to, taken, home }, { name }) => {
-      const stops = taken as readonly number[]
+      const stops = taken
       const tokens = stops.length
         ? ` and takes ${count(stops.length, 'token', 'tokens')} (${list(stops)})`
         : ' and takes no token'
-      return `${name(Number(by))} ends on ${to}${tokens}.${home ? ' Home!' : ''}`
+      return `${name(by)} ends on ${to}${tokens}.${home ? ' Home!' : ''}`
     },
     'another-lap': ({ lap, seats, start }, { name }) =>
-      `${list((seats as readonly number[]).map((by) => name(by)))} are level: lap ${lap}. Everybody goes back to ${start}, all tokens are laid again; what was gathered is kept.`,
+      `${list(seats.map((by) => name(by)))} are level: lap ${lap}. Everybody goes back to ${start}, all tokens are laid again; what was gathered is kept.`,
   },
   why: { 'most-tokens': 'most gathered' },
   play({ by, dice, hundreds, order, said }, { name }) {

@@ -1,5 +1,6 @@
 import { defineGame } from '#core/game'
 import { about } from '#core/games/last-digit-chains/about'
+import type { ChainCodes } from '#core/games/last-digit-chains/codes'
 import { bot, deal, dealOpening, plays } from '#core/games/last-digit-chains/bot'
 import { readPlay, writePlay } from '#core/games/last-digit-chains/notation'
 import { ready } from '#core/games/last-digit-chains/ready'
@@ -10,7 +11,7 @@ import { NO_ROUNDS } from '#core/turns'
 import { aCard } from '#core/wording/words'
 
 /** Last-Digit Chains: each card in a row is the last digit of the sum of the two before it. */
-export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, ChainState>({
+export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, ChainState, ChainCodes>({
   id: 'last-digit-chains',
   about,
   best: () => 'fewest',

@@ -1,13 +1,15 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Place, Seating } from '#core/game'
 import { CHAINS, nextIn, type Chain } from '#core/games/last-digit-chains/chains'
+import type { ChainCodes } from '#core/games/last-digit-chains/codes'
 import { countsOf } from '#core/pack'
 import { listOf, playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { withSeat } from '#core/seats'
 import { leadOf } from '#core/turns'
-import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, type GameVerdict } from '#core/verdict'
 import { sumOf } from '#core/working'
 
 export const houseRules = z.object({
@@ -88,7 +90,7 @@ export interface ChainState {
 
 export const chainOf = ({ chain }: Pick<ChainRules, 'chain'>): Chain => CHAINS[chain]
 
-export function problems({ fan, redeals }: ChainRules): readonly Problem[] {
+export function problems({ fan, redeals }: ChainRules): readonly CommonProblem[] {
   return redeals >= fan
     ? [problem('houseRules.redeals', 'bad-house-rule', { rule: 'redeals', value: redeals, most: fan - 1 })]
     : []
@@ -114,9 +116,9 @@ export function open(
   rules: ChainRules,
   { seats }: Pick<Seating, 'seats'>,
   { fans }: ChainOpening,
-): { state: ChainState } | { problems: readonly Problem[] } {
+): { state: ChainState } | { problems: readonly CommonProblem[] } {
   const chain = chainOf(rules)
-  const found: Problem[] = []
+  const found: CommonProblem[] = []
   if (fans.length !== seats) found.push(problem('opening.fans', 'bad-opening', { fans: fans.length, seats }))
   fans.forEach((given, i) => {
     const path = `opening.fans.${i}`
@@ -179,7 +181,7 @@ export function place(rules: ChainRules, state: ChainState, play: ChainPlay): Pl
   return endOf(rules, state.layouts[play.by - 1]!) === null ? 'here' : 'not-now'
 }
 
-export function judge(rules: ChainRules, state: ChainState, play: ChainPlay): GameVerdict<ChainState> {
+export function judge(rules: ChainRules, state: ChainState, play: ChainPlay): GameVerdict<ChainState, ChainCodes> {
   const layout = state.layouts[play.by - 1]!
   if (play.do === 'take') return judgeTake(rules, state, layout, play)
   if (play.do === 'redeal') return judgeRedeal(rules, state, layout, play)
@@ -191,7 +193,7 @@ function judgeTake(
   state: ChainState,
   layout: Layout,
   { by, fan, row }: Take,
-): GameVerdict<ChainState> {
+): GameVerdict<ChainState, ChainCodes> {
   const chain = chainOf(rules)
   const from = layout.fans[fan - 1]
   const onto = layout.rows[row - 1]
@@ -211,7 +213,7 @@ function judgeTake(
     fans: layout.fans.map((other, i) => (i === fan - 1 ? other.slice(0, -1) : other)),
     rows: layout.rows.map((other, i) => (i === row - 1 ? [...other, card] : other)),
   }
-  const note: Note = { code: 'taken', facts: { by, card, row, left: chain.cards - laidIn(after) } }
+  const note: NoteOf<ChainCodes> = { code: 'taken', facts: { by, card, row, left: chain.cards - laidIn(after) } }
   return { ...stands(rules, state, by, after, [note]), working, asks: { explanation: true } }
 }
 
@@ -223,7 +225,7 @@ function judgeRedeal(
   state: ChainState,
   layout: Layout,
   { by, fans }: Redeal,
-): GameVerdict<ChainState> {
+): GameVerdict<ChainState, ChainCodes> {
   if (layout.redealt >= rules.redeals) return refuse('no-redeals-left', { redeals: rules.redeals })
   const open = takesOf(rules, layout)
   if (open.length) return refuse('not-stuck', { ...open[0] })
@@ -241,11 +243,17 @@ function judgeRedeal(
   return stands(rules, state, by, after, [{ code: 'redealt', facts: { by, fans: fans.length, size } }])
 }
 
-function stands(rules: ChainRules, state: ChainState, by: number, layout: Layout, notes: readonly Note[]) {
+function stands(
+  rules: ChainRules,
+  state: ChainState,
+  by: number,
+  layout: Layout,
+  notes: readonly NoteOf<ChainCodes>[],
+) {
   const why = endOf(rules, layout)
   const left = chainOf(rules).cards - laidIn(layout)
   const stuck = !why && !takesOf(rules, layout).length
-  const more: Note[] = why
+  const more: NoteOf<ChainCodes>[] = why
     ? [{ code: 'layout-ended', facts: { by, why, left } }]
     : stuck
       ? [{ code: 'stuck', facts: { by, size: nextFan(rules, layout) } }]

@@ -1,41 +1,38 @@
 import type { GameWording } from '#core/game'
+import type { ChainCodes } from '#core/games/last-digit-chains/codes'
 import { chainOf, type ChainPlay, type ChainRules, type ChainState } from '#core/games/last-digit-chains/rules'
 import { aCard, count, numberWord } from '#core/wording/words'
 
-const two = (facts: unknown) => (facts as readonly number[] | null)?.join(' + ')
-
 /** Sentences of Last-Digit Chains in English. */
-export const wording: GameWording<ChainRules, ChainPlay, ChainState> = {
+export const wording: GameWording<ChainRules, ChainPlay, ChainState, ChainCodes> = {
   reasons: {
-    'no-such-fan': ({ fan, fans }) => `There is no fan ${String(fan)}; there are ${String(fans)}.`,
-    'no-such-row': ({ row, rows }) => `There is no row ${String(row)}; there are ${numberWord(rows)}.`,
-    'fan-empty': ({ fan }) => `Fan ${String(fan)} is empty.`,
-    'row-full': ({ row }) => `Row ${String(row)} is full.`,
+    'no-such-fan': ({ fan, fans }) => `There is no fan ${fan}; there are ${fans}.`,
+    'no-such-row': ({ row, rows }) => `There is no row ${row}; there are ${numberWord(rows)}.`,
+    'fan-empty': ({ fan }) => `Fan ${fan} is empty.`,
+    'row-full': ({ row }) => `Row ${row} is full.`,
     'starts-first': ({ missing }) =>
       `First the starting cards: ${count(missing, 'row still lacks', 'rows still lack')} one.`,
     'not-the-next': ({ card, row, next, two: pair, sum }) =>
       pair === null
-        ? `Row ${String(row)} begins with another card: ${String(next)} comes here, not ${String(card)}.`
-        : `${two(pair)} = ${String(sum)}, so ${String(next)} is next in row ${String(row)}, not ${String(card)}.`,
+        ? `Row ${row} begins with another card: ${next} comes here, not ${card}.`
+        : `${pair.join(' + ')} = ${sum}, so ${next} is next in row ${row}, not ${card}.`,
     'no-redeals-left': ({ redeals }) =>
-      Number(redeals) === 0 ? 'Dealing again was not agreed.' : 'The fans were dealt again as often as was agreed.',
-    'not-stuck': ({ card, fan, row }) =>
-      `Not stuck yet: the ${String(card)} on fan ${String(fan)} goes to row ${String(row)}.`,
+      redeals === 0 ? 'Dealing again was not agreed.' : 'The fans were dealt again as often as was agreed.',
+    'not-stuck': ({ card, fan, row }) => `Not stuck yet: the ${card} on fan ${fan} goes to row ${row}.`,
     'wrong-fan-size': ({ size }) => `Now each fan has ${count(size, 'card', 'cards')}; only the last may be smaller.`,
     'cards-differ': ({ card, given, expected }) =>
       `These are not the cards that remain: ${aCard(card)} is there ${times(given)} instead of ${times(expected)}.`,
   },
   notes: {
-    taken: ({ card, row, left }) =>
-      `The ${String(card)} goes to row ${String(row)}; ${count(left, 'card is', 'cards are')} left.`,
-    stuck: ({ size }) => `Nothing can be taken now: deal what remains into fans of ${String(size)}.`,
-    redealt: ({ fans, size }) => `Dealt again into ${count(fans, 'fan', 'fans')} of ${String(size)}.`,
+    taken: ({ card, row, left }) => `The ${card} goes to row ${row}; ${count(left, 'card is', 'cards are')} left.`,
+    stuck: ({ size }) => `Nothing can be taken now: deal what remains into fans of ${size}.`,
+    redealt: ({ fans, size }) => `Dealt again into ${count(fans, 'fan', 'fans')} of ${size}.`,
     'layout-ended': ({ by, why, left }, { name }) =>
       why === 'complete'
-        ? `All four rows are complete: ${name(Number(by))} has no card left.`
+        ? `All four rows are complete: ${name(by)} has no card left.`
         : why === 'stuck'
-          ? `Nothing can be taken and no redeal is left: ${name(Number(by))} keeps ${count(left, 'card', 'cards')}.`
-          : `${name(Number(by))} stops with ${count(left, 'card', 'cards')} left.`,
+          ? `Nothing can be taken and no redeal is left: ${name(by)} keeps ${count(left, 'card', 'cards')}.`
+          : `${name(by)} stops with ${count(left, 'card', 'cards')} left.`,
   },
   why: { 'fewest-left': 'fewest cards left' },
   play(play, { name }, _rules, { layouts }) {
@@ -67,4 +64,4 @@ export const wording: GameWording<ChainRules, ChainPlay, ChainState> = {
         ],
 }
 
-const times = (n: unknown) => (Number(n) === 1 ? 'once' : Number(n) === 2 ? 'twice' : `${numberWord(n)} times`)
+const times = (n: unknown) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${numberWord(n)} times`)

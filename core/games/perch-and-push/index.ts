@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/perch-and-push/about'
+import type { PerchCodes } from '#core/games/perch-and-push/codes'
 import { bot, deal, plays } from '#core/games/perch-and-push/bot'
 import { readPlay, writePlay } from '#core/games/perch-and-push/notation'
 import { ready } from '#core/games/perch-and-push/ready'
@@ -11,7 +12,7 @@ import { packSize } from '#core/pack'
 import { turnsProgress } from '#core/turns'
 
 /** Perch & Push: draw, work out, perch a marker on the result; push off a rival's markers and keep them. */
-export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState>({
+export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState, PerchCodes>({
   id: 'perch-and-push',
   about,
   goal: ({ goal }) => goal,

@@ -1,13 +1,15 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import { combined } from '#core/dice'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import type { PerchCodes } from '#core/games/perch-and-push/codes'
 import { facesOf, packProblems, packRule, packSize, refuseCards } from '#core/pack'
 import { listOf, playShape, whole, type Told } from '#core/plays'
-import type { Problem } from '#core/problem'
+import type { CommonProblem } from '#core/problem'
 import { everySeat, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, type GameVerdict } from '#core/verdict'
 import type { Equation } from '#core/working'
 
 export const houseRules = z.object({
@@ -111,7 +113,7 @@ export function resultsOf(rules: Pick<PerchRules, 'combine' | 'with' | 'pack'>):
   return results
 }
 
-export function problems(rules: PerchRules): readonly Problem[] {
+export function problems(rules: PerchRules): readonly CommonProblem[] {
   return packProblems(rules.draw, packSize(rules.pack))
 }
 
@@ -133,7 +135,7 @@ export function judge(
   state: PerchState,
   play: PerchPlay,
   { overrule }: Judging,
-): GameVerdict<PerchState> {
+): GameVerdict<PerchState, PerchCodes> {
   if (play.do === 'reshuffle')
     return { stands: true, next: { ...state, gone: [] }, working: [], notes: [{ code: 'reshuffled', facts: {} }] }
   const { by, cards } = play
@@ -158,7 +160,7 @@ function judgePass(
   state: PerchState,
   by: number,
   cards: readonly number[],
-): GameVerdict<PerchState> {
+): GameVerdict<PerchState, PerchCodes> {
   const working = cards.map((card) => equationOf(rules, card))
   const open = cards.map((card) => resultOf(rules, card)).filter((result) => !isSafeFrom(rules, state, by, result))
   if (open.length) return refuse('can-still-place', { by, on: [...new Set(open)] }, working)
@@ -166,7 +168,11 @@ function judgePass(
   return { stands: true, next, working, notes: [{ code: 'passed', facts: { by } }, ...shuffledNote(state, next)] }
 }
 
-function judgePlace(rules: PerchRules, state: PerchState, { by, cards, on }: PlacePlay): GameVerdict<PerchState> {
+function judgePlace(
+  rules: PerchRules,
+  state: PerchState,
+  { by, cards, on }: PlacePlay,
+): GameVerdict<PerchState, PerchCodes> {
   const results = cards.map((card) => resultOf(rules, card))
   const card = cards[results.indexOf(on)]
   if (card === undefined)
@@ -194,7 +200,7 @@ function judgePlace(rules: PerchRules, state: PerchState, { by, cards, on }: Pla
   stacks[resultsOf(rules).indexOf(on)] = mine
   const points = pushed ? withSeat(state.points, by, state.points[by - 1]! + pushed) : state.points
   const next = after(rules, state, cards, stacks, points, on)
-  const note: Note = pushed
+  const note: NoteOf<PerchCodes> = pushed
     ? { code: 'pushed', facts: { by, of: stack!.seat, count: pushed, on, points: points[by - 1]! } }
     : { code: 'perched', facts: { by, on, count: mine!.count } }
   return {
@@ -225,7 +231,7 @@ function after(
   }
 }
 
-function shuffledNote(before: PerchState, after: PerchState): Note[] {
+function shuffledNote(before: PerchState, after: PerchState): NoteOf<PerchCodes>[] {
   return after.gone.length < before.gone.length ? [{ code: 'reshuffled', facts: {} }] : []
 }
 

@@ -1,28 +1,29 @@
 import type { GameWording } from '#core/game'
+import type { PerchCodes } from '#core/games/perch-and-push/codes'
 import type { PerchPlay, PerchRules, PerchState } from '#core/games/perch-and-push/rules'
 import { count, isAre, list } from '#core/wording/words'
 
-const either = (numbers: unknown) => (numbers as readonly number[]).join(' or ')
+const either = (numbers: readonly number[]) => numbers.join(' or ')
 
 /** Sentences of Perch & Push in English. */
-export const wording: GameWording<PerchRules, PerchPlay, PerchState> = {
+export const wording: GameWording<PerchRules, PerchPlay, PerchState, PerchCodes> = {
   reasons: {
     'wrong-card-count': ({ count: given, expected }) =>
       `${count(expected, 'card is', 'cards are')} drawn; ${given} ${isAre(given)} given.`,
     'not-an-option': ({ on, options }) =>
-      (options as unknown[]).length === 1
+      options.length === 1
         ? `${on} is not it: these cards make ${either(options)}.`
         : `${on} is neither: these cards make ${either(options)}.`,
     'safe-stack': ({ on, count: size, of }, { name }) =>
-      `${name(Number(of))} has ${count(size, 'marker', 'markers')} on ${on}: that stack is safe.`,
-    'can-still-place': ({ by, on }, { name }) => `${name(Number(by))} can still perch on ${either(on)}.`,
+      `${name(of)} has ${count(size, 'marker', 'markers')} on ${on}: that stack is safe.`,
+    'can-still-place': ({ by, on }, { name }) => `${name(by)} can still perch on ${either(on)}.`,
   },
   notes: {
     perched: ({ by, on, count: size }, { name }) =>
-      Number(size) > 1 ? `${name(Number(by))} has ${size} on ${on} now.` : `${name(Number(by))} perches on ${on}.`,
+      size > 1 ? `${name(by)} has ${size} on ${on} now.` : `${name(by)} perches on ${on}.`,
     pushed: ({ by, of, count: size, on, points }, { name }) =>
-      `${name(Number(by))} pushes ${count(size, 'marker', 'markers')} of ${name(Number(of))} off ${on} and has ${count(points, 'point', 'points')}.`,
-    passed: ({ by }, { name }) => `Everything is safe: ${name(Number(by))} passes.`,
+      `${name(by)} pushes ${count(size, 'marker', 'markers')} of ${name(of)} off ${on} and has ${count(points, 'point', 'points')}.`,
+    passed: ({ by }, { name }) => `Everything is safe: ${name(by)} passes.`,
     reshuffled: () => 'All cards are shuffled again.',
   },
   why: { goal: 'the goal reached', 'all-safe': 'every place safe, most points' },

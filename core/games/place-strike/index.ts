@@ -1,5 +1,6 @@
 import { defineGame } from '#core/game'
 import { about } from '#core/games/place-strike/about'
+import type { StrikeCodes } from '#core/games/place-strike/codes'
 import { bot, deal, dealOpening, plays } from '#core/games/place-strike/bot'
 import { readPlay, writePlay } from '#core/games/place-strike/notation'
 import { ready } from '#core/games/place-strike/ready'
@@ -9,7 +10,7 @@ import { wording } from '#core/games/place-strike/wording'
 import { inTurn, turnsProgress } from '#core/turns'
 
 /** Place Strike: write six numbers; a digit and a place are rolled; strike that digit there. */
-export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, StrikeState>({
+export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, StrikeState, StrikeCodes>({
   id: 'place-strike',
   about,
   goal: ({ strikes }) => strikes,

@@ -1,9 +1,11 @@
 import * as z from 'zod'
+import type { Coded, CommonProblems } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import { combined, refuseFaces } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
+import type { StrikeCodes } from '#core/games/place-strike/codes'
 import { playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { withSeat } from '#core/seats'
 import { leadOf, openTurns, passTurn, type Turns } from '#core/turns'
 import { refuse, type GameVerdict } from '#core/verdict'
@@ -73,12 +75,15 @@ export interface StrikeState extends Turns {
   } | null
 }
 
-export function problems({ strikes, digits }: StrikeRules): readonly Problem[] {
+export function problems({ strikes, digits }: StrikeRules): readonly CommonProblem[] {
   return strikes > digits ? [problem('houseRules.strikes', 'target-out-of-reach', { strikes, digits })] : []
 }
 
 /** What is wrong with one written number: `wrong-length`, then `digit-off-die`; null where nothing is. */
-export function numberProblem({ digits, sides }: Pick<StrikeRules, 'digits' | 'sides'>, number: string) {
+export function numberProblem(
+  { digits, sides }: Pick<StrikeRules, 'digits' | 'sides'>,
+  number: string,
+): Coded<CommonProblems> | null {
   if (number.length !== digits) return { code: 'wrong-length', facts: { number, length: number.length, digits } }
   const off = [...number].find((digit) => digit === '0' || Number(digit) > sides)
   return off === undefined ? null : { code: 'digit-off-die', facts: { number, digit: Number(off), sides } }
@@ -88,8 +93,8 @@ export function open(
   rules: StrikeRules,
   seating: Seating,
   { boards }: StrikeOpening,
-): { state: StrikeState } | { problems: readonly Problem[] } {
-  const found: Problem[] = []
+): { state: StrikeState } | { problems: readonly CommonProblem[] } {
+  const found: CommonProblem[] = []
   if (boards.length !== seating.seats)
     found.push(problem('opening.boards', 'bad-opening', { boards: boards.length, seats: seating.seats }))
   boards.forEach((board, i) => {
@@ -97,7 +102,7 @@ export function open(
       found.push(problem(`opening.boards.${i}`, 'wrong-number-count', { count: board.length, numbers: rules.numbers }))
     board.forEach((number, n) => {
       const wrong = numberProblem(rules, number)
-      if (wrong) found.push(problem(`opening.boards.${i}.${n}`, wrong.code, wrong.facts))
+      if (wrong) found.push({ path: `opening.boards.${i}.${n}`, ...wrong })
     })
   })
   if (found.length) return { problems: found }
@@ -121,7 +126,7 @@ export function matches(
   return found
 }
 
-export function judge(rules: StrikeRules, state: StrikeState, play: StrikePlay): GameVerdict<StrikeState> {
+export function judge(rules: StrikeRules, state: StrikeState, play: StrikePlay): GameVerdict<StrikeState, StrikeCodes> {
   const { by, digit, place } = play
   const refusal = refuseFaces([digit], rules.sides) ?? refuseFaces([place], rules.digits)
   if (refusal) return refusal
@@ -133,7 +138,7 @@ export function judge(rules: StrikeRules, state: StrikeState, play: StrikePlay):
         digit,
         place,
         number: overlooked,
-        written: state.boards[by - 1]![overlooked - 1],
+        written: state.boards[by - 1]![overlooked - 1]!,
       })
     const next: StrikeState = { ...state, ...passTurn(state), newest: { by, digit, place, number: null } }
     return { stands: true, next, working: [], notes: [{ code: 'nothing-struck', facts: { by, digit, place } }] }

@@ -1,34 +1,33 @@
 import type { GameWording } from '#core/game'
+import type { StrikeCodes } from '#core/games/place-strike/codes'
 import { PLACES, type StrikePlay, type StrikeRules, type StrikeState } from '#core/games/place-strike/rules'
 import { count, grouped, numberWord } from '#core/wording/words'
 
-const placeName = (place: unknown) => PLACES[Number(place) - 1] ?? `place ${String(place)}`
-const figures = (value: unknown) => grouped(Number(value))
+const placeName = (place: number) => PLACES[place - 1] ?? `place ${place}`
 
 /** Sentences of Place Strike in English. */
-export const wording: GameWording<StrikeRules, StrikePlay, StrikeState> = {
+export const wording: GameWording<StrikeRules, StrikePlay, StrikeState, StrikeCodes> = {
   reasons: {
-    'no-such-number': ({ number, numbers }) =>
-      `There is no number ${String(number)}; there are ${numberWord(numbers)}.`,
+    'no-such-number': ({ number, numbers }) => `There is no number ${number}; there are ${numberWord(numbers)}.`,
     'already-struck': ({ number, place, digit }) =>
-      `The ${String(digit)} in the ${placeName(place)} of number ${String(number)} is struck already.`,
+      `The ${digit} in the ${placeName(place)} of number ${number} is struck already.`,
     'no-match': ({ number, place, digit, there, value, written }) =>
-      `In number ${String(number)}, ${figures(written)}, the ${placeName(place)} are ${String(there)} (${figures(value)}), not ${String(digit)}.`,
+      `In number ${number}, ${grouped(written)}, the ${placeName(place)} are ${there} (${grouped(value)}), not ${digit}.`,
     'has-a-match': ({ digit, place, number, written }) =>
-      `Look once more at number ${String(number)}: ${figures(written)} has ${String(digit)} in the ${placeName(place)}.`,
+      `Look once more at number ${number}: ${grouped(written)} has ${digit} in the ${placeName(place)}.`,
   },
   notes: {
     struck: ({ by, digit, place, number, value, count: struck, strikes }, { name }) =>
-      `${String(digit)} in the ${placeName(place)} is ${figures(value)}, in number ${String(number)}: ${name(Number(by))} has ${String(struck)} of ${String(strikes)} there.`,
+      `${digit} in the ${placeName(place)} is ${grouped(value)}, in number ${number}: ${name(by)} has ${struck} of ${strikes} there.`,
     'nothing-struck': ({ by, digit, place }, { name }) =>
-      `${name(Number(by))} has no ${String(digit)} in the ${placeName(place)} to strike.`,
+      `${name(by)} has no ${digit} in the ${placeName(place)} to strike.`,
   },
   why: { 'struck-out': 'struck enough digits in one number', 'most-struck': 'most digits struck in one number' },
   play(play, { name }, _rules, { boards }) {
     const roll = `${play.digit} in the ${placeName(play.place)}`
     if (play.do === 'none') return `${name(play.by)} has no ${roll}`
     const written = boards[play.by - 1]?.[play.number - 1]
-    return `${name(play.by)} strikes ${roll} of ${written === undefined ? `number ${play.number}` : figures(written)}`
+    return `${name(play.by)} strikes ${roll} of ${written === undefined ? `number ${play.number}` : grouped(written)}`
   },
   readBack({ numbers, digits, sides, strikes, mustStrike, finish }) {
     return [

@@ -1,6 +1,7 @@
 import { total } from '#core/dice'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/roof-tiles/about'
+import type { RoofCodes } from '#core/games/roof-tiles/codes'
 import { bot, deal, dealOpening, plays } from '#core/games/roof-tiles/bot'
 import { houseRules, type RoofRules } from '#core/games/roof-tiles/houseRules'
 import { inReach, tileAt, tilesIn } from '#core/games/roof-tiles/layout'
@@ -13,7 +14,7 @@ import { packSize } from '#core/pack'
 import { NO_ROUNDS } from '#core/turns'
 
 /** Roof Tiles: a triangle of cards, each half covered by two of the row below; take off what makes the target. */
-export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState>({
+export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState, RoofCodes>({
   id: 'roof-tiles',
   about,
   best: () => 'fewest',

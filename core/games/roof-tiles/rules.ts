@@ -1,6 +1,8 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import { total } from '#core/dice'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import type { RoofCodes } from '#core/games/roof-tiles/codes'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import {
   canTurn,
@@ -17,11 +19,11 @@ import {
 } from '#core/games/roof-tiles/layout'
 import { countOf, facesOf, inPack, packProblems, packSize, refuseCards, restOf, without } from '#core/pack'
 import { listOf, playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { randomFor } from '#core/random'
 import { withSeat } from '#core/seats'
 import { leadOf } from '#core/turns'
-import { refuse, refuseBelief, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, refuseBelief, type GameVerdict } from '#core/verdict'
 import { groupTens, sumOf } from '#core/working'
 
 export interface TakePlay extends Told {
@@ -59,7 +61,7 @@ export interface RoofState {
   readonly layouts: readonly Layout[]
 }
 
-export function problems({ target, pack, rows }: RoofRules): readonly Problem[] {
+export function problems({ target, pack, rows }: RoofRules): readonly CommonProblem[] {
   const small = packProblems(tilesIn(rows), packSize(pack))
   if (small.length) return small
   const reach = facesOf(pack).some(
@@ -69,7 +71,7 @@ export function problems({ target, pack, rows }: RoofRules): readonly Problem[] 
 }
 
 export function open(rules: RoofRules, { seats, source, seed }: Seating, { layouts }: RoofOpening) {
-  const problems: Problem[] = []
+  const problems: CommonProblem[] = []
   const bad = (path: string, facts: Record<string, unknown>) => problems.push(problem(path, 'bad-opening', facts))
   if (layouts.length !== seats) bad('opening.layouts', { layouts: layouts.length, seats })
   layouts.forEach((given, i) => {
@@ -111,7 +113,12 @@ export function place(rules: RoofRules, state: RoofState, play: RoofPlay): Place
   return endOf(rules, state.layouts[play.by - 1]!) === null ? 'here' : 'not-now'
 }
 
-export function judge(rules: RoofRules, state: RoofState, play: RoofPlay, judging: Judging): GameVerdict<RoofState> {
+export function judge(
+  rules: RoofRules,
+  state: RoofState,
+  play: RoofPlay,
+  judging: Judging,
+): GameVerdict<RoofState, RoofCodes> {
   const layout = state.layouts[play.by - 1]!
   if (play.do === 'take') return judgeTake(rules, state, layout, play)
   if (play.do === 'turn') return judgeTurn(rules, state, layout, play, judging)
@@ -123,7 +130,7 @@ function judgeTake(
   state: RoofState,
   layout: Layout,
   { by, tiles, turned }: TakePlay,
-): GameVerdict<RoofState> {
+): GameVerdict<RoofState, RoofCodes> {
   const at = tiles.map(([row, position]) => tileAt(rules.rows, row, position))
   const fault = (test: (tile: number, i: number) => boolean) => {
     const found = at.findIndex(test)
@@ -164,7 +171,7 @@ function judgeTurn(
   layout: Layout,
   { by, card }: TurnPlay,
   { overrule }: Judging,
-): GameVerdict<RoofState> {
+): GameVerdict<RoofState, RoofCodes> {
   if (!canTurn(rules, layout)) return refuse('stock-empty', { by, passes: rules.passes })
   // The turned pile becomes the stock again, in the same order.
   const again = stockOf(layout) === 0
@@ -202,11 +209,11 @@ function stands(
   by: number,
   layout: Layout,
   working: readonly ReturnType<typeof sumOf>[],
-  notes: readonly Note[],
+  notes: readonly NoteOf<RoofCodes>[],
   explanation = false,
-): GameVerdict<RoofState> {
+): GameVerdict<RoofState, RoofCodes> {
   const before = state.layouts[by - 1]!
-  const more: Note[] = []
+  const more: NoteOf<RoofCodes>[] = []
   const why = endOf(rules, layout)
   if (why) {
     const left = leftOn(layout)

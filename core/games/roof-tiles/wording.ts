@@ -1,39 +1,39 @@
 import type { GameWording } from '#core/game'
+import type { RoofCodes } from '#core/games/roof-tiles/codes'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import { inReach, tileAt } from '#core/games/roof-tiles/layout'
 import type { RoofPlay, RoofState } from '#core/games/roof-tiles/rules'
 import { aCard, capital, count, list } from '#core/wording/words'
 
-const tile = ({ row, place }: Readonly<Record<string, unknown>>) => `tile ${String(place)} of row ${String(row)}`
-const WHY: Readonly<Record<string, string>> = {
+const tile = ({ row, place }: Readonly<Record<string, unknown>>) => `tile ${place} of row ${row}`
+const WHY: Readonly<Record<RoofCodes['notes']['layout-ended']['why'], string>> = {
   cleared: 'The roof is cleared!',
   done: 'Stopped.',
   stuck: 'Nothing can be taken and nothing turned any more.',
 }
 
 /** Sentences of Roof Tiles in English. */
-export const wording: GameWording<RoofRules, RoofPlay, RoofState> = {
+export const wording: GameWording<RoofRules, RoofPlay, RoofState, RoofCodes> = {
   reasons: {
-    'no-such-tile': (facts) =>
-      `There is no ${tile(facts)}; row ${String(facts.rows)} is the lowest, and row 1 has one tile.`,
+    'no-such-tile': (facts) => `There is no ${tile(facts)}; row ${facts.rows} is the lowest, and row 1 has one tile.`,
     'already-gone': (facts) => `The ${tile(facts)} is gone already.`,
     covered: (facts) => `The ${tile(facts)} is still half covered by the row below.`,
     'too-many-tiles': ({ count: given }) => `Two cards come off at most; these are ${given}.`,
     'nothing-turned': () => 'No turned card is in reach.',
     'seen-different': ({ card, seen }) => `The order is known now: ${aCard(seen)} comes next, not ${aCard(card)}.`,
     'stock-empty': ({ passes }) =>
-      `The stock has been gone through ${Number(passes) === 1 ? 'once' : `${passes} times`}, as agreed; nothing is left to turn.`,
+      `The stock has been gone through ${passes === 1 ? 'once' : `${passes} times`}, as agreed; nothing is left to turn.`,
   },
   notes: {
     taken: ({ cards, left }) => {
-      const off = cards as readonly number[]
+      const off = cards
       const what = off.length === 1 ? `${off[0]} is the target by itself and comes off` : `${list(off)} come off`
       return `${what}; ${count(left, 'tile is', 'tiles are')} left.`
     },
     turned: ({ card, stock, again }) =>
       `${again ? 'The stock is gone through again. ' : ''}${capital(aCard(card))} is turned; ${count(stock, 'card is', 'cards are')} left in the stock.`,
     'layout-ended': ({ by, why, left }, { name }) =>
-      `${WHY[String(why)]} ${Number(left) === 0 ? '0 left is perfect' : `${name(Number(by))} has ${left} left`}.`,
+      `${WHY[why]} ${left === 0 ? '0 left is perfect' : `${name(by)} has ${left} left`}.`,
     'cannot-clear': ({ card, partner }) =>
       `This roof can’t be cleared any more: ${aCard(card)} needs ${aCard(partner)}, and all of those are used.`,
   },

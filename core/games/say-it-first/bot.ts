@@ -35,17 +35,15 @@ export function bot(rules: FirstRules, state: FirstState, _seat: number, random:
   const right = combined(cards, rules.combine).equals
   const order = random.shuffled(seatsFrom(1, state.seats))
   const slip = random.whole(1, 6) === 1
-  const answers = order
-    .slice(0, slip ? 2 : 1)
-    .map((by, i) =>
-      slip && i === 0
-        ? { by, said: right + 1 }
-        : {
-            by,
-            said: right,
-            explained: true,
-            how: random.whole(0, 1) ? ('knew-it' as const) : ('counted-on' as const),
-          },
-    )
+  const answers = order.slice(0, slip ? 2 : 1).map((by, i) =>
+    slip && i === 0
+      ? { by, said: right + 1 }
+      : {
+          by,
+          said: right,
+          explained: true,
+          how: random.whole(0, 1) ? ('knew-it' as const) : ('counted-on' as const),
+        },
+  )
   return { do: 'round', cards, answers: random.whole(1, 12) === 1 ? [] : answers }
 }

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { combined } from '#core/dice'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/say-it-first/about'
+import type { FirstCodes } from '#core/games/say-it-first/codes'
 import { bot, deal, plays } from '#core/games/say-it-first/bot'
 import { readPlay, writePlay } from '#core/games/say-it-first/notation'
 import { ready } from '#core/games/say-it-first/ready'
@@ -11,7 +12,7 @@ import { wording } from '#core/games/say-it-first/wording'
 import { packSize } from '#core/pack'
 
 /** Say It First: everyone turns a card; the first right answer with a reason keeps them. */
-export const sayItFirst = defineGame<FirstRules, null, Round, FirstState>({
+export const sayItFirst = defineGame<FirstRules, null, Round, FirstState, FirstCodes>({
   id: 'say-it-first',
   about,
   houseRules: rules.houseRules,

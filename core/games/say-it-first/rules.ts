@@ -1,13 +1,15 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import { combined } from '#core/dice'
 import type { Awaits, End, Judging, Progress, Seating } from '#core/game'
+import type { FirstCodes } from '#core/games/say-it-first/codes'
 import { packProblems, packRule, packSize, refuseCards } from '#core/pack'
 import { explanation, listOf, playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { everySeat, seatsFrom, withSeat } from '#core/seats'
 import { awarded, leadOf, NO_ROUNDS } from '#core/turns'
-import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, type GameVerdict } from '#core/verdict'
 
 export const houseRules = z.object({
   combine: z
@@ -72,7 +74,7 @@ export interface FirstState {
   readonly newest: { readonly cards: readonly number[]; readonly winner: number | null; readonly took: number } | null
 }
 
-export function problems({ combine, pack }: FirstRules, seats: number): readonly Problem[] {
+export function problems({ combine, pack }: FirstRules, seats: number): readonly CommonProblem[] {
   if (combine === 'difference' && seats !== 2)
     return [problem('houseRules.combine', 'bad-house-rule', { rule: 'combine', value: combine })]
   return packProblems(seats, packSize(pack))
@@ -107,7 +109,7 @@ export function judge(
   state: FirstState,
   { cards, answers }: Round,
   { overrule }: Judging,
-): GameVerdict<FirstState> {
+): GameVerdict<FirstState, FirstCodes> {
   const badCard = refuseCards(rules.pack, state.gone, cards, overrule)
   if (badCard) return badCard
   if (cards.length !== state.seats) return refuse('wrong-card-count', { count: cards.length, expected: state.seats })
@@ -123,7 +125,7 @@ export function judge(
     pot,
     newest: { cards, winner, took },
   }
-  const notes: Note[] = []
+  const notes: NoteOf<FirstCodes>[] = []
   for (const { by, said, right, takes } of counted) {
     // What was called after the cards were taken is of no account.
     if (takes) break

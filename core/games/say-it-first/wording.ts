@@ -1,22 +1,21 @@
 import type { GameWording } from '#core/game'
+import type { FirstCodes } from '#core/games/say-it-first/codes'
 import type { FirstRules, FirstState, Round } from '#core/games/say-it-first/rules'
 import { count, list, numberWord } from '#core/wording/words'
 
 /** Sentences of Say It First in English. */
-export const wording: GameWording<FirstRules, Round, FirstState> = {
+export const wording: GameWording<FirstRules, Round, FirstState, FirstCodes> = {
   reasons: {
-    'wrong-card-count': ({ count: given, expected }) =>
-      `A card for each player: ${String(expected)}, not ${String(given)}.`,
+    'wrong-card-count': ({ count: given, expected }) => `A card for each player: ${expected}, not ${given}.`,
   },
   notes: {
-    'said-wrong': ({ by, said, right }, { name }) =>
-      `${name(Number(by))} said ${String(said)}; it is ${String(right)}.`,
-    'not-explained': ({ by }, { name }) => `${name(Number(by))} was right but did not say how.`,
-    'said-again': ({ by }, { name }) => `${name(Number(by))} called twice; the first counts.`,
+    'said-wrong': ({ by, said, right }, { name }) => `${name(by)} said ${said}; it is ${right}.`,
+    'not-explained': ({ by }, { name }) => `${name(by)} was right but did not say how.`,
+    'said-again': ({ by }, { name }) => `${name(by)} called twice; the first counts.`,
     nobody: ({ pot, right, told }) =>
-      `${told ? '' : `It is ${String(right)}. `}Nobody takes the cards${Number(pot) ? `; ${count(pot, 'card lies', 'cards lie')} in the pot` : ''}.`,
+      `${told ? '' : `It is ${right}. `}Nobody takes the cards${pot ? `; ${count(pot, 'card lies', 'cards lie')} in the pot` : ''}.`,
     takes: ({ by, took, pot }, { name }) =>
-      `${name(Number(by))} takes ${numberWord(took)} cards${Number(pot) ? `, ${numberWord(pot)} of them from the pot` : ''}.`,
+      `${name(by)} takes ${numberWord(took)} cards${pot ? `, ${numberWord(pot)} of them from the pot` : ''}.`,
   },
   why: { 'most-cards': 'most cards' },
   play({ cards, answers }, { name }) {

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/six-heaps/about'
+import type { HeapCodes } from '#core/games/six-heaps/codes'
 import { linesThrough, topAt, withCard } from '#core/games/six-heaps/block'
 import { bot, deal, plays } from '#core/games/six-heaps/bot'
 import { readPlay, writePlay } from '#core/games/six-heaps/notation'
@@ -12,7 +13,7 @@ import { packSize } from '#core/pack'
 import { inTurn, turnsProgress } from '#core/turns'
 
 /** Six Heaps: play a card onto any heap; straight neighbours that make the target score. */
-export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState>({
+export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState, HeapCodes>({
   id: 'six-heaps',
   about,
   goal: ({ goal }) => goal,

@@ -1,15 +1,17 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Seating } from '#core/game'
 import { linesThrough, sameLine, topAt, withCard, type Heaps, type Line, type Spot } from '#core/games/six-heaps/block'
+import type { HeapCodes } from '#core/games/six-heaps/codes'
 import { canHold, freed, giveWay, withGone, type Hand, type Known } from '#core/hands'
 import { cardsOf, packProblems, packRule, packSize, refuseCards, without } from '#core/pack'
 import { listOf, playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { randomFor } from '#core/random'
 import { everySeat, withSeat } from '#core/seats'
 import { awarded, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import { refuse, refuseBelief, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, refuseBelief, type GameVerdict } from '#core/verdict'
 import { sumOf } from '#core/working'
 
 export const houseRules = z.object({
@@ -27,19 +29,13 @@ export const houseRules = z.object({
       choices: { all: 'Every line', spotted: 'Lines named' },
       changeable: true,
     }),
-  goal: z
-    .int()
-    .min(1)
-    .max(500)
-    .nullable()
-    .default(null)
-    .meta({
-      label: 'Goal',
-      hint: 'Whoever has so many points wins.',
-      none: 'Until the cards are out',
-      suggest: 10,
-      changeable: true,
-    }),
+  goal: z.int().min(1).max(500).nullable().default(null).meta({
+    label: 'Goal',
+    hint: 'Whoever has so many points wins.',
+    none: 'Until the cards are out',
+    suggest: 10,
+    changeable: true,
+  }),
 })
 export type HeapRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
@@ -97,7 +93,7 @@ function isInReach({ target, rows, columns, pack }: HeapRules): boolean {
   return false
 }
 
-export function problems(rules: HeapRules, seats: number): readonly Problem[] {
+export function problems(rules: HeapRules, seats: number): readonly CommonProblem[] {
   if (!isInReach(rules)) return [problem('houseRules.target', 'target-out-of-reach', { target: rules.target })]
   return packProblems(seats * rules.hand, packSize(rules.pack))
 }
@@ -138,11 +134,16 @@ export function judge(
   state: HeapState,
   play: HeapPlay,
   { overrule }: Judging,
-): GameVerdict<HeapState> {
+): GameVerdict<HeapState, HeapCodes> {
   return play.do === 'place' ? judgePlace(rules, state, play, overrule) : judgePass(rules, state, play.by)
 }
 
-function judgePlace(rules: HeapRules, state: HeapState, play: Place, overrule: boolean): GameVerdict<HeapState> {
+function judgePlace(
+  rules: HeapRules,
+  state: HeapState,
+  play: Place,
+  overrule: boolean,
+): GameVerdict<HeapState, HeapCodes> {
   const { by, card, at, drew } = play
   const { pack } = rules
   if (drew !== undefined && state.stock === 0) return refuse('stock-empty', { by })
@@ -172,7 +173,7 @@ function judgePlace(rules: HeapRules, state: HeapState, play: Place, overrule: b
   const next = drawn(rules, { ...state, heaps, hands: withGone(hands, by, card) }, by, drew)
   const points = state.scores[by - 1]! + scored.length
   const numbers = (lines: readonly Line[]) => lines.map((line) => line.map((spot) => topAt(heaps, spot)!))
-  const notes: Note[] = [{ code: 'placed', facts: { by, card, at, points: scored.length, total: points } }]
+  const notes: NoteOf<HeapCodes>[] = [{ code: 'placed', facts: { by, card, at, points: scored.length, total: points } }]
   if (rules.counted === 'spotted') {
     const overlooked = made.filter((line) => !scored.includes(line))
     const wrong = named.filter((line) => !made.some((other) => sameLine(line, other)))
@@ -227,7 +228,7 @@ export function mayPass({ pack }: Pick<HeapRules, 'pack'>, state: HeapState, sea
   return canHold(pack, knownIn(state), seat, all) ? number : null
 }
 
-function judgePass(rules: HeapRules, state: HeapState, by: number): GameVerdict<HeapState> {
+function judgePass(rules: HeapRules, state: HeapState, by: number): GameVerdict<HeapState, HeapCodes> {
   const number = mayPass(rules, state, by)
   if (number === null) return refuse('can-still-place', { by, number: oneNumber(state) })
   // A pass shows the whole hand.

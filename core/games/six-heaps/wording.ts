@@ -1,35 +1,35 @@
 import type { GameWording } from '#core/game'
 import type { Spot } from '#core/games/six-heaps/block'
 import { topAt } from '#core/games/six-heaps/block'
+import type { HeapCodes } from '#core/games/six-heaps/codes'
 import type { HeapPlay, HeapRules, HeapState } from '#core/games/six-heaps/rules'
 import { aCard, count, list } from '#core/wording/words'
 
 const spotName = ([row, column]: Spot) => `row ${row}, column ${column}`
-const lines = (all: unknown) => list((all as readonly (readonly number[])[]).map((line) => line.join(' + ')))
+const lines = (all: readonly (readonly number[])[]) => list(all.map((line) => line.join(' + ')))
 
 /** Sentences of Six Heaps in English. */
-export const wording: GameWording<HeapRules, HeapPlay, HeapState> = {
+export const wording: GameWording<HeapRules, HeapPlay, HeapState, HeapCodes> = {
   reasons: {
     'stock-empty': () => 'The stock is empty: nothing is drawn any more.',
     'no-such-heap': ({ at, rows, columns }) =>
-      `There is no heap at ${spotName(at as Spot)}; there are ${count(rows, 'row', 'rows')} of ${String(columns)}.`,
+      `There is no heap at ${spotName(at)}; there are ${count(rows, 'row', 'rows')} of ${columns}.`,
     'same-number': ({ card }) =>
       `${aCard(card).replace(/^a/, 'A')} lies there already: a card never goes onto its own number.`,
     'can-still-place': ({ by, number }, { name }) =>
       number === null
-        ? `${name(Number(by))} can still place a card: not every heap shows the same number.`
-        : `${name(Number(by))} holds another number than ${String(number)} and can still place it.`,
+        ? `${name(by)} can still place a card: not every heap shows the same number.`
+        : `${name(by)} holds another number than ${number} and can still place it.`,
   },
   notes: {
     placed: ({ by, points, total }, { name }) =>
-      Number(points) === 0
-        ? `No line; ${name(Number(by))} has ${String(total)}.`
-        : `${count(points, 'line', 'lines')}: ${name(Number(by))} has ${String(total)} now.`,
+      points === 0
+        ? `No line; ${name(by)} has ${total}.`
+        : `${count(points, 'line', 'lines')}: ${name(by)} has ${total} now.`,
     overlooked: ({ lines: all }) => `Overlooked: ${lines(all)}.`,
     'no-line': ({ count: wrong, target }) =>
-      `${count(wrong, 'line', 'lines')} named that ${Number(wrong) === 1 ? 'does' : 'do'} not make ${String(target)}.`,
-    passed: ({ by, number }, { name }) =>
-      `${name(Number(by))} passes: only ${String(number)}s in hand, and ${String(number)} on every heap.`,
+      `${count(wrong, 'line', 'lines')} named that ${wrong === 1 ? 'does' : 'do'} not make ${target}.`,
+    passed: ({ by, number }, { name }) => `${name(by)} passes: only ${number}s in hand, and ${number} on every heap.`,
   },
   why: {
     'goal-reached': 'reached the goal',
@@ -53,7 +53,7 @@ export const wording: GameWording<HeapRules, HeapPlay, HeapState> = {
     ]
   },
   prompts: ({ target }, notes) =>
-    notes.some(({ code, facts }) => code === 'placed' && Number(facts.points) > 0)
+    notes.some(({ code, facts }) => code === 'placed' && facts.points > 0)
       ? ['Is there a second line?', 'How did you see it?', 'Which card would make three in a row?']
       : [
           `What is missing to ${target} beside that heap?`,

@@ -1,5 +1,6 @@
 import { defineGame } from '#core/game'
 import { about } from '#core/games/skip-count-yard/about'
+import type { YardCodes } from '#core/games/skip-count-yard/codes'
 import { bot, deal, dealOpening, plays } from '#core/games/skip-count-yard/bot'
 import { readPlay, writePlay } from '#core/games/skip-count-yard/notation'
 import { ready } from '#core/games/skip-count-yard/ready'
@@ -11,7 +12,7 @@ import { deckSize } from '#core/pack'
 import { turnsProgress } from '#core/turns'
 
 /** Skip-Count Yard: runs of multiples grow around the stock; be first without cards. */
-export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardState>({
+export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardState, YardCodes>({
   id: 'skip-count-yard',
   about,
   best: () => 'fewest',

@@ -1,6 +1,8 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import type { YardCodes } from '#core/games/skip-count-yard/codes'
 import {
   cardsIn,
   deckOfSets,
@@ -16,11 +18,11 @@ import {
 import { canHold, freed, giveWay, withGone, type Hand, type Known } from '#core/hands'
 import { deckSize, packProblems, refuseShown, restOfDeck, without } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { randomFor } from '#core/random'
 import { withSeat } from '#core/seats'
 import { inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import { refuse, refuseBelief, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, refuseBelief, type GameVerdict } from '#core/verdict'
 import { sumOf } from '#core/working'
 
 export const houseRules = z.object({
@@ -105,7 +107,7 @@ export interface YardState extends Turns {
   readonly newest: Position | null
 }
 
-export function problems({ sets, hand }: YardRules, seats: number): readonly Problem[] {
+export function problems({ sets, hand }: YardRules, seats: number): readonly CommonProblem[] {
   if (new Set(sets).size < sets.length)
     return [problem('houseRules.sets', 'bad-house-rule', { rule: 'sets', value: sets })]
   return packProblems(seats * hand + SIDES.length, deckSize(deckOfSets(sets)), 'hand')
@@ -115,13 +117,12 @@ export function open(
   { sets, hand }: YardRules,
   seating: Seating,
   { sides }: YardOpening,
-): { state: YardState } | { problems: readonly Problem[] } {
+): { state: YardState } | { problems: readonly CommonProblem[] } {
   const { seats, source, seed } = seating
   const deck = deckOfSets(sets)
   const wrong = refuseShown(deck, [], sides, false)
   if (wrong) {
-    const { card, copies } = wrong.reason.facts
-    return { problems: [problem('opening.sides', 'bad-opening', copies === undefined ? { card } : { card, copies })] }
+    return { problems: [problem('opening.sides', 'bad-opening', wrong.reason.facts)] }
   }
   const rest = restOfDeck(deck, sides)
   const dealt = source === 'dealt' ? randomFor(String(seed), 'hands').shuffled(rest) : null
@@ -163,7 +164,7 @@ export function judge(
   state: YardState,
   play: YardPlay,
   { overrule }: Judging,
-): GameVerdict<YardState> {
+): GameVerdict<YardState, YardCodes> {
   switch (play.do) {
     case 'draw':
       return judgeDraw(rules, state, play, overrule)
@@ -185,7 +186,7 @@ function judgeDraw(
   state: YardState,
   { by, card }: Draw,
   overrule: boolean,
-): GameVerdict<YardState> {
+): GameVerdict<YardState, YardCodes> {
   const deck = deckOfSets(sets)
   if (card !== undefined) {
     const bad = refuseShown(
@@ -232,7 +233,7 @@ function judgeAdd(
   state: YardState,
   { by, card, to }: Add,
   overrule: boolean,
-): GameVerdict<YardState> {
+): GameVerdict<YardState, YardCodes> {
   const deck = deckOfSets(rules.sets)
   const bad =
     refuseShown(deck, cardsIn(state.yard), [card], overrule) ??
@@ -257,7 +258,7 @@ function judgeAdd(
   }
   const left = next.hands[by - 1]!.size
   const top = run.at(-1)
-  const notes: Note[] = [{ code: 'added', facts: { by, card, to, left } }]
+  const notes: NoteOf<YardCodes>[] = [{ code: 'added', facts: { by, card, to, left } }]
   return {
     stands: true,
     next,
@@ -267,7 +268,11 @@ function judgeAdd(
   }
 }
 
-function judgeMove(rules: YardRules, state: YardState, { by, from, to, count }: Move): GameVerdict<YardState> {
+function judgeMove(
+  rules: YardRules,
+  state: YardState,
+  { by, from, to, count }: Move,
+): GameVerdict<YardState, YardCodes> {
   const owed = drawFirst(state, by)
   if (owed) return owed
   const run = state.yard[from]
@@ -299,7 +304,7 @@ function judgeMove(rules: YardRules, state: YardState, { by, from, to, count }: 
   }
 }
 
-function judgeEnd(state: YardState, by: number): GameVerdict<YardState> {
+function judgeEnd(state: YardState, by: number): GameVerdict<YardState, YardCodes> {
   const owed = drawFirst(state, by)
   if (owed) return owed
   const turns = passTurn(state)

@@ -1,4 +1,5 @@
 import type { GameWording } from '#core/game'
+import type { YardCodes } from '#core/games/skip-count-yard/codes'
 import type { YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
 import { deckOfSets, type Position } from '#core/games/skip-count-yard/yard'
 import { deckSize } from '#core/pack'
@@ -14,45 +15,41 @@ const NAMES: Readonly<Record<Position, string>> = {
   SW: 'the south-west corner',
   NW: 'the north-west corner',
 }
-const at = (position: unknown) => NAMES[position as Position] ?? String(position)
+const at = (position: Position) => NAMES[position]
 
 /** The multiples of a set by their name: `threes`. */
 export function setName(set: number): string {
   const word = numberWord(set)
   return `${word.endsWith('x') ? `${word}e` : word}s`
 }
-const next = (all: unknown) =>
-  list(
-    (all as readonly { step: number; card: number }[]).map(({ step, card }) => `${card} (${setName(step)})`),
-  ).replace(' and ', ' or ')
+const next = (all: readonly { readonly step: number; readonly card: number }[]) =>
+  list(all.map(({ step, card }) => `${card} (${setName(step)})`)).replace(' and ', ' or ')
 
 /** Sentences of Skip-Count Yard in English. */
-export const wording: GameWording<YardRules, YardPlay, YardState> = {
+export const wording: GameWording<YardRules, YardPlay, YardState, YardCodes> = {
   reasons: {
-    'draw-first': ({ by }, { name }) => `${name(Number(by))} draws a card first.`,
+    'draw-first': ({ by }, { name }) => `${name(by)} draws a card first.`,
     'place-empty': ({ from }) => `Nothing lies on ${at(from)}.`,
     'wrong-count': ({ from, count: given, length, whole }) =>
       whole
         ? `Only whole runs are moved: ${at(from)} has ${count(length, 'card', 'cards')}.`
-        : `${capital(at(from))} has ${count(length, 'card', 'cards')}, not ${String(given)} to move.`,
+        : `${capital(at(from))} has ${count(length, 'card', 'cards')}, not ${given} to move.`,
     'corner-needs-lowest': ({ card, cards, sets }) =>
-      (cards as number[]).length > 1
-        ? `${(cards as number[]).join(', ')} begins no corner: a run there starts with its set’s lowest card.`
-        : `A corner begins with a set’s lowest card: ${list(sets as number[]).replace(' and ', ' or ')}, not ${String(card)}.`,
-    'run-complete': ({ to, run }) => `The run on ${at(to)} is complete with ${String((run as number[]).at(-1))}.`,
+      cards.length > 1
+        ? `${cards.join(', ')} begins no corner: a run there starts with its set’s lowest card.`
+        : `A corner begins with a set’s lowest card: ${list(sets).replace(' and ', ' or ')}, not ${card}.`,
+    'run-complete': ({ to, run }) => `The run on ${at(to)} is complete with ${run.at(-1)}.`,
     'not-next': ({ to, card, next: open, itself }) =>
-      itself ? 'A run can’t be laid onto itself.' : `On ${at(to)} comes ${next(open)}, not ${String(card)}.`,
+      itself ? 'A run can’t be laid onto itself.' : `On ${at(to)} comes ${next(open)}, not ${card}.`,
   },
   notes: {
     drew: ({ by, card, stock }, { name }) =>
-      `${name(Number(by))} ${card === null ? 'draws' : `draws ${aCard(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
+      `${name(by)} ${card === null ? 'draws' : `draws ${aCard(card)}`}; ${count(stock, 'card is', 'cards are')} left in the stock.`,
     added: ({ by, left }, { name }) =>
-      Number(left) === 0
-        ? `${name(Number(by))} has no card left!`
-        : `${name(Number(by))} has ${count(left, 'card', 'cards')} left.`,
+      left === 0 ? `${name(by)} has no card left!` : `${name(by)} has ${count(left, 'card', 'cards')} left.`,
     moved: ({ from, to, cards, bare }) =>
-      `${(cards as number[]).join(', ')} ${(cards as number[]).length === 1 ? 'goes' : 'go'} to ${at(to)}${bare ? `; ${at(from)} is bare` : ''}.`,
-    ended: ({ by, left }, { name }) => `${name(Number(by))} ends the turn with ${count(left, 'card', 'cards')}.`,
+      `${cards.join(', ')} ${cards.length === 1 ? 'goes' : 'go'} to ${at(to)}${bare ? `; ${at(from)} is bare` : ''}.`,
+    ended: ({ by, left }, { name }) => `${name(by)} ends the turn with ${count(left, 'card', 'cards')}.`,
   },
   why: { 'no-cards': 'no cards left', 'fewest-cards': 'fewest cards in hand' },
   play(play, { name }, _rules, { yard }) {

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/step-and-gather/about'
+import type { StepCodes } from '#core/games/step-and-gather/codes'
 import { bot, deal, plays } from '#core/games/step-and-gather/bot'
 import { readPlay, writePlay } from '#core/games/step-and-gather/notation'
 import { ready } from '#core/games/step-and-gather/ready'
@@ -10,7 +11,7 @@ import { wording } from '#core/games/step-and-gather/wording'
 import { turnsProgress } from '#core/turns'
 
 /** Step & Gather: walk an own path and gather as many cubes as each space says. */
-export const stepAndGather = defineGame<StepRules, null, Step, StepState>({
+export const stepAndGather = defineGame<StepRules, null, Step, StepState, StepCodes>({
   id: 'step-and-gather',
   about,
   answerCalled: () => 'running total',

@@ -1,7 +1,9 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import { refuseFaces } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
+import type { StepCodes } from '#core/games/step-and-gather/codes'
 import { playShape, whole, type Told } from '#core/plays'
 import { everySeat, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
@@ -74,7 +76,11 @@ export function stepFrom(
   return { to, gathered: path[to - 1]! }
 }
 
-export function judge(rules: StepRules, state: StepState, { by, roll, landed }: Step): GameVerdict<StepState> {
+export function judge(
+  rules: StepRules,
+  state: StepState,
+  { by, roll, landed }: Step,
+): GameVerdict<StepState, StepCodes> {
   const refusal = refuseFaces([roll], rules.sides)
   if (refusal) return refusal
   const from = state.places[by - 1]!
@@ -90,7 +96,7 @@ export function judge(rules: StepRules, state: StepState, { by, roll, landed }: 
     newest: { by, from, to, gathered },
   }
   const code = to === from ? 'stays' : 'stepped'
-  const notes = [{ code, facts: { by, to, gathered, total: sum.equals, home: isHome(rules, to) } }]
+  const notes: NoteOf<StepCodes>[] = [{ code, facts: { by, to, gathered, total: sum.equals, home: isHome(rules, to) } }]
   return { stands: true, next, working: [sum], notes, asks: { answer: sum.equals, explanation: true } }
 }
 

@@ -1,22 +1,22 @@
 import type { GameWording } from '#core/game'
+import type { StepCodes } from '#core/games/step-and-gather/codes'
 import type { Step, StepRules, StepState } from '#core/games/step-and-gather/rules'
 import { andSays, count } from '#core/wording/words'
 
-const space = (at: unknown) => (Number(at) === 0 ? 'the start' : `space ${String(at)}`)
+const space = (at: number) => (at === 0 ? 'the start' : `space ${at}`)
 
 /** Sentences of Step & Gather in English. */
-export const wording: GameWording<StepRules, Step, StepState> = {
+export const wording: GameWording<StepRules, Step, StepState, StepCodes> = {
   reasons: {
     'wrong-landing': ({ by, landed, from, to, roll }, { name }) =>
       from === to
-        ? `${name(Number(by))} stays on ${space(from)}: ${String(roll)} is more than the way home. The piece stands on ${space(landed)}.`
+        ? `${name(by)} stays on ${space(from)}: ${roll} is more than the way home. The piece stands on ${space(landed)}.`
         : `From ${space(from)}, ${count(roll, 'step leads', 'steps lead')} to ${space(to)}. The piece stands on ${space(landed)}: the space one leaves is not counted.`,
   },
   notes: {
     stepped: ({ by, to, gathered, total, home }, { name }) =>
-      `${name(Number(by))} reaches ${space(to)} and gathers ${count(gathered, 'cube', 'cubes')}: ${String(total)}.${home ? ' Home!' : ''}`,
-    stays: ({ by, to }, { name }) =>
-      `${name(Number(by))} stays on ${space(to)}: more than the way home. Nothing is gathered.`,
+      `${name(by)} reaches ${space(to)} and gathers ${count(gathered, 'cube', 'cubes')}: ${total}.${home ? ' Home!' : ''}`,
+    stays: ({ by, to }, { name }) => `${name(by)} stays on ${space(to)}: more than the way home. Nothing is gathered.`,
   },
   why: { 'most-cubes': 'most cubes' },
   play: ({ by, roll, landed, said }, { name }) =>

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/table-ladder/about'
+import type { LadderCodes } from '#core/games/table-ladder/codes'
 import { bot, deal, plays } from '#core/games/table-ladder/bot'
 import { readPlay, writePlay } from '#core/games/table-ladder/notation'
 import { ready } from '#core/games/table-ladder/ready'
@@ -9,7 +10,7 @@ import type { LadderRules, LadderState, RungPlay } from '#core/games/table-ladde
 import { wording } from '#core/games/table-ladder/wording'
 
 /** Table Ladder: one factor all the way down; roll the other; fill every rung. */
-export const tableLadder = defineGame<LadderRules, null, RungPlay, LadderState>({
+export const tableLadder = defineGame<LadderRules, null, RungPlay, LadderState, LadderCodes>({
   id: 'table-ladder',
   about,
   turns: ({ order }) => order === 'turns',

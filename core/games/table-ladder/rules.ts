@@ -1,23 +1,20 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import { combined, refuseFaces, total } from '#core/dice'
 import type { Awaits, End, Place, Progress, Seating } from '#core/game'
+import type { LadderCodes } from '#core/games/table-ladder/codes'
 import { playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { everySeat, seatsFrom, withSeat } from '#core/seats'
 import { inTurn, leadOf, NO_ROUNDS, openTurns, passTurn, turnsProgress, type Turns } from '#core/turns'
-import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, type GameVerdict } from '#core/verdict'
 
 export const houseRules = z.object({
-  factors: z
-    .array(z.int().min(1).max(100))
-    .min(1)
-    .max(4)
-    .default([3])
-    .meta({
-      label: 'Factors',
-      hint: 'One for each player, in the order of seats: it stands all the way down the ladder.',
-    }),
+  factors: z.array(z.int().min(1).max(100)).min(1).max(4).default([3]).meta({
+    label: 'Factors',
+    hint: 'One for each player, in the order of seats: it stands all the way down the ladder.',
+  }),
   sides: z
     .int()
     .min(2)
@@ -81,8 +78,8 @@ export const defaults = ({ order }: Readonly<Record<string, unknown>>, seats: nu
   win: order === 'race' ? 'first-full' : 'together',
 })
 
-export function problems({ factors, order, win }: LadderRules, seats: number): readonly Problem[] {
-  const found: Problem[] = []
+export function problems({ factors, order, win }: LadderRules, seats: number): readonly CommonProblem[] {
+  const found: CommonProblem[] = []
   if (factors.length !== seats)
     found.push(problem('houseRules.factors', 'bad-house-rule', { rule: 'factors', value: factors, seats }))
   if (win === 'first-full' && order === 'turns')
@@ -100,7 +97,11 @@ export function place({ order }: LadderRules, state: LadderState, play: RungPlay
   return order === 'race' ? 'here' : inTurn(state, play)
 }
 
-export function judge(rules: LadderRules, state: LadderState, { by, roll, said }: RungPlay): GameVerdict<LadderState> {
+export function judge(
+  rules: LadderRules,
+  state: LadderState,
+  { by, roll, said }: RungPlay,
+): GameVerdict<LadderState, LadderCodes> {
   const noFace = refuseFaces([roll], rules.sides)
   if (noFace) return noFace
   const ladder = state.ladders[by - 1]!
@@ -112,7 +113,7 @@ export function judge(rules: LadderRules, state: LadderState, { by, roll, said }
   const ladders = withSeat(state.ladders, by, [...ladder, filled])
   const turns =
     rules.order === 'race' ? { ...state, fresh: false } : passTurn(state, (seat) => !isFull(rules, ladders[seat - 1]!))
-  const notes: Note[] = [
+  const notes: NoteOf<LadderCodes>[] = [
     {
       code: right ? 'filled' : 'filled-wrong',
       facts: { by, rung: ladder.length + 1, rungs: rules.rungs, said: said ?? null },

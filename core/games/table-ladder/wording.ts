@@ -1,4 +1,5 @@
 import type { GameWording } from '#core/game'
+import type { LadderCodes } from '#core/games/table-ladder/codes'
 import type { LadderRules, LadderState, RungPlay } from '#core/games/table-ladder/rules'
 import { count, list } from '#core/wording/words'
 
@@ -10,15 +11,15 @@ const WINS = {
 }
 
 /** Sentences of Table Ladder in English. */
-export const wording: GameWording<LadderRules, RungPlay, LadderState> = {
+export const wording: GameWording<LadderRules, RungPlay, LadderState, LadderCodes> = {
   reasons: {
     'ladder-full': ({ by, rungs }, { name }) =>
-      `${name(Number(by))}’s ladder is full: all ${count(rungs, 'rung is', 'rungs are')} filled.`,
+      `${name(by)}’s ladder is full: all ${count(rungs, 'rung is', 'rungs are')} filled.`,
   },
   notes: {
-    filled: ({ by, rung, rungs }, { name }) => `${name(Number(by))} fills rung ${String(rung)} of ${String(rungs)}.`,
+    filled: ({ by, rung, rungs }, { name }) => `${name(by)} fills rung ${rung} of ${rungs}.`,
     'filled-wrong': ({ by, rung, rungs, said }, { name }) =>
-      `${name(Number(by))} fills rung ${String(rung)} of ${String(rungs)}, but it does not count as right${said === null ? ': nothing was said' : ''}.`,
+      `${name(by)} fills rung ${rung} of ${rungs}, but it does not count as right${said === null ? ': nothing was said' : ''}.`,
   },
   why: {
     'first-full': 'first full ladder',

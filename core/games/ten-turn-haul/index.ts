@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/ten-turn-haul/about'
+import type { HaulCodes } from '#core/games/ten-turn-haul/codes'
 import { bot, deal, plays } from '#core/games/ten-turn-haul/bot'
 import { readPlay, writePlay } from '#core/games/ten-turn-haul/notation'
 import { ready } from '#core/games/ten-turn-haul/ready'
@@ -10,7 +11,7 @@ import { wording } from '#core/games/ten-turn-haul/wording'
 import { turnsProgress } from '#core/turns'
 
 /** Ten-Turn Haul: spin a number each turn, add it on; after the last turn compare sums. */
-export const tenTurnHaul = defineGame<HaulRules, null, Spin, HaulState>({
+export const tenTurnHaul = defineGame<HaulRules, null, Spin, HaulState, HaulCodes>({
   id: 'ten-turn-haul',
   about,
   best: rules.best,

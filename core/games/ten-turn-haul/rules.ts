@@ -2,6 +2,7 @@ import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import { refuseSpin } from '#core/dice'
 import type { Awaits, Best, End, Seating } from '#core/game'
+import type { HaulCodes } from '#core/games/ten-turn-haul/codes'
 import { playShape, whole, type Told } from '#core/plays'
 import { everySeat, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
@@ -49,7 +50,7 @@ export function open(_rules: HaulRules, seating: Pick<Seating, 'seats' | 'first'
 
 export const place = (_rules: HaulRules, state: HaulState, play: Spin) => inTurn(state, play)
 
-export function judge(rules: HaulRules, state: HaulState, { by, value }: Spin): GameVerdict<HaulState> {
+export function judge(rules: HaulRules, state: HaulState, { by, value }: Spin): GameVerdict<HaulState, HaulCodes> {
   const refusal = refuseSpin(value, rules.faces)
   if (refusal) return refusal
   const sum = sumOf([state.totals[by - 1]!, value])

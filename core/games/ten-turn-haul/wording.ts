@@ -1,11 +1,12 @@
 import type { GameWording } from '#core/game'
+import type { HaulCodes } from '#core/games/ten-turn-haul/codes'
 import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
 import { andSays, count, list } from '#core/wording/words'
 
 /** Sentences of Ten-Turn Haul in English. */
-export const wording: GameWording<HaulRules, Spin, HaulState> = {
+export const wording: GameWording<HaulRules, Spin, HaulState, HaulCodes> = {
   reasons: {},
-  notes: { spun: ({ by, total }, { name }) => `${name(Number(by))} has ${total} now.` },
+  notes: { spun: ({ by, total }, { name }) => `${name(by)} has ${total} now.` },
   why: { 'highest-sum': 'highest sum', 'lowest-sum': 'lowest sum' },
   play: ({ by, value, said }, { name }) => `${name(by)} spins ${value}${andSays(said)}`,
   readBack: ({ faces, turns, better }) => [

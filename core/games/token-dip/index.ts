@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/token-dip/about'
+import type { DipCodes } from '#core/games/token-dip/codes'
 import { bot, deal, plays } from '#core/games/token-dip/bot'
 import { readPlay, writePlay } from '#core/games/token-dip/notation'
 import { ready } from '#core/games/token-dip/ready'
@@ -9,7 +10,7 @@ import type { DipPlay, DipRules, DipState } from '#core/games/token-dip/rules'
 import { wording } from '#core/games/token-dip/wording'
 
 /** Token Dip: draw a token blind; its colour is worth what the key says; add up. */
-export const tokenDip = defineGame<DipRules, null, DipPlay, DipState>({
+export const tokenDip = defineGame<DipRules, null, DipPlay, DipState, DipCodes>({
   id: 'token-dip',
   about,
   goal: ({ mode, goal }) => (mode === 'first-to' ? goal : null),

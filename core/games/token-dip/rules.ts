@@ -1,12 +1,14 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Place, Progress, Seating } from '#core/game'
+import type { DipCodes } from '#core/games/token-dip/codes'
 import { countOf } from '#core/pack'
 import { playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { everySeat, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, turnsProgress, type Turns } from '#core/turns'
-import { refuse, type GameVerdict, type Note } from '#core/verdict'
+import { refuse, type GameVerdict } from '#core/verdict'
 import { changed } from '#core/working'
 
 const tokenName = z.string().min(1).max(30)
@@ -27,17 +29,13 @@ export const houseRules = z.object({
       { token: 'white', worth: 0 },
     ])
     .meta({ label: 'Key', hint: 'What each token is worth.', parts: { name: 'token', number: 'worth' } }),
-  bag: z
-    .record(tokenName, z.int().min(0).max(500))
-    .nullable()
-    .default(null)
-    .meta({
-      label: 'In the bag',
-      hint: 'How many of each; what is dipped stays out.',
-      none: 'Not counted',
-      namesFrom: 'key',
-      each: 5,
-    }),
+  bag: z.record(tokenName, z.int().min(0).max(500)).nullable().default(null).meta({
+    label: 'In the bag',
+    hint: 'How many of each; what is dipped stays out.',
+    none: 'Not counted',
+    namesFrom: 'key',
+    each: 5,
+  }),
   mode: z
     .enum(['first-to', 'turns'])
     .default('first-to')
@@ -142,8 +140,8 @@ function isEmpty({ bag }: Pick<DipRules, 'bag'>, { dishes }: Pick<DipState, 'dis
   return left <= 0
 }
 
-export function problems({ key, bag, mode }: DipRules): readonly Problem[] {
-  const found: Problem[] = []
+export function problems({ key, bag, mode }: DipRules): readonly CommonProblem[] {
+  const found: CommonProblem[] = []
   const tokens = key.map(({ token }) => token)
   const twice = tokens.findIndex((token, i) => tokens.indexOf(token) !== i)
   if (twice >= 0)
@@ -200,7 +198,7 @@ export function place(rules: DipRules, state: DipState, play: DipPlay): Place {
   return recountsDue(rules, state).length ? 'not-now' : inTurn(state, play)
 }
 
-export function judge(rules: DipRules, state: DipState, play: DipPlay): GameVerdict<DipState> {
+export function judge(rules: DipRules, state: DipState, play: DipPlay): GameVerdict<DipState, DipCodes> {
   return play.do === 'dip' ? judgeDip(rules, state, play) : judgeRecount(rules, state, play)
 }
 
@@ -216,7 +214,7 @@ export function added(
   return { bare, after: floor === null ? bare : Math.max(floor, bare) }
 }
 
-function judgeDip(rules: DipRules, state: DipState, { by, token }: Dip): GameVerdict<DipState> {
+function judgeDip(rules: DipRules, state: DipState, { by, token }: Dip): GameVerdict<DipState, DipCodes> {
   const worth = worthOf(rules, token)
   if (worth === undefined) return refuse('no-such-token', { token, tokens: tokensOf(rules) })
   if (leftInBag(rules, state, token) === 0) return refuse('bag-has-no-more', { token, count: inBag(rules.bag!, token) })
@@ -228,7 +226,7 @@ function judgeDip(rules: DipRules, state: DipState, { by, token }: Dip): GameVer
     totals: withSeat(state.totals, by, after),
     agreed: withSeat(state.agreed, by, false),
   }
-  const notes: Note[] = [{ code: 'dipped', facts: { by, token, worth, total: after } }]
+  const notes: NoteOf<DipCodes>[] = [{ code: 'dipped', facts: { by, token, worth, total: after } }]
   if (after !== bare) notes.push({ code: 'on-the-floor', facts: { floor: after } })
   if (recountsDue(rules, next).length) notes.push({ code: 'recount-due', facts: { seats: recountsDue(rules, next) } })
   return {
@@ -240,7 +238,7 @@ function judgeDip(rules: DipRules, state: DipState, { by, token }: Dip): GameVer
   }
 }
 
-function judgeRecount(rules: DipRules, state: DipState, { by, counts }: Recount): GameVerdict<DipState> {
+function judgeRecount(rules: DipRules, state: DipState, { by, counts }: Recount): GameVerdict<DipState, DipCodes> {
   const tokens = tokensOf(rules)
   const strange = Object.keys(counts).find((token) => !tokens.includes(token))
   if (strange !== undefined) return refuse('no-such-token', { token: strange, tokens })

@@ -1,37 +1,31 @@
 import type { GameWording } from '#core/game'
+import type { DipCodes } from '#core/games/token-dip/codes'
 import type { DipPlay, DipRules, DipState } from '#core/games/token-dip/rules'
 import { andSays, capital, count, list } from '#core/wording/words'
 
-interface Difference {
-  readonly token: string
-  readonly counted: number
-  readonly tape: number
-}
-
 /** Sentences of Token Dip in English. */
-export const wording: GameWording<DipRules, DipPlay, DipState> = {
+export const wording: GameWording<DipRules, DipPlay, DipState, DipCodes> = {
   reasons: {
-    'no-such-token': ({ token, tokens }) => `The key has no ${token}; it has ${list(tokens as string[])}.`,
+    'no-such-token': ({ token, tokens }) => `The key has no ${token}; it has ${list(tokens)}.`,
     'bag-has-no-more': ({ token, count: all }) =>
-      Number(all) === 0
+      all === 0
         ? `There was no ${token} in the bag.`
-        : `All ${String(all)} ${token} are out of the bag already: look again which token it is.`,
+        : `All ${all} ${token} are out of the bag already: look again which token it is.`,
     'recount-differs': ({ by, differs }, { name }) => {
-      const told = (differs as readonly Difference[]).map(
+      const told = differs.map(
         ({ token, counted, tape }) =>
           `${token}: ${counted} counted, ${tape} on the tape (${counted > tape ? `${counted - tape} more` : `${tape - counted} fewer`})`,
       )
-      return `${name(Number(by))}’s tokens differ. ${told.join('; ')}. Count again, or put the dip right on the tape.`
+      return `${name(by)}’s tokens differ. ${told.join('; ')}. Count again, or put the dip right on the tape.`
     },
   },
   notes: {
-    dipped: ({ by, token, worth, total }, { name }) =>
-      `${capital(String(token))} is ${String(worth)}: ${name(Number(by))} has ${String(total)} now.`,
-    'on-the-floor': ({ floor }) => `Nobody falls below ${String(floor)}: what would go below is let go.`,
+    dipped: ({ by, token, worth, total }, { name }) => `${capital(token)} is ${worth}: ${name(by)} has ${total} now.`,
+    'on-the-floor': ({ floor }) => `Nobody falls below ${floor}: what would go below is let go.`,
     'recount-due': ({ seats }, { name }) =>
-      `Before it is won, the tokens are counted: ${list((seats as readonly number[]).map((seat) => name(seat)))}.`,
+      `Before it is won, the tokens are counted: ${list(seats.map((seat) => name(seat)))}.`,
     'recount-agrees': ({ by, tokens, total }, { name }) =>
-      `${count(tokens, 'token', 'tokens')}, as on the tape: ${name(Number(by))} has ${String(total)}.`,
+      `${count(tokens, 'token', 'tokens')}, as on the tape: ${name(by)} has ${total}.`,
   },
   why: { 'highest-sum': 'highest sum', 'goal-reached': 'reached the goal' },
   play(play, { name }) {

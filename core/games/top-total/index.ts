@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { combined } from '#core/dice'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/top-total/about'
+import type { TopCodes } from '#core/games/top-total/codes'
 import { bot, deal, plays } from '#core/games/top-total/bot'
 import { readPlay, writePlay } from '#core/games/top-total/notation'
 import { ready } from '#core/games/top-total/ready'
@@ -14,7 +15,7 @@ const CALLED = { add: 'sum', times: 'product', difference: 'difference' } as con
 const FACTS = { add: 'add', times: 'times', difference: 'subtract' } as const
 
 /** Top Total: everyone rolls, adds or multiplies; the top result takes the round. */
-export const topTotal = defineGame<TopRules, null, Roll, TopState>({
+export const topTotal = defineGame<TopRules, null, Roll, TopState, TopCodes>({
   id: 'top-total',
   about,
   answerCalled: ({ combine }) => CALLED[combine],

@@ -1,12 +1,14 @@
 import * as z from 'zod'
+import type { NoteOf } from '#core/codes'
 import type { CommonRules } from '#core/commonRules'
 import { combined, refuseDiceCount, refuseFaces } from '#core/dice'
 import type { Awaits, End, Seating } from '#core/game'
+import type { TopCodes } from '#core/games/top-total/codes'
 import { listOf, playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { bestSeats, everySeat, seatsFrom, withSeat } from '#core/seats'
 import { awarded, inTurn, leadOf, openTurns, type Turns } from '#core/turns'
-import type { GameVerdict, Note } from '#core/verdict'
+import type { GameVerdict } from '#core/verdict'
 import { compare, type Working } from '#core/working'
 
 export const houseRules = z.object({
@@ -71,7 +73,7 @@ export interface TopState extends Turns {
   readonly history: readonly Round[]
 }
 
-export function problems({ dice, combine }: TopRules): readonly Problem[] {
+export function problems({ dice, combine }: TopRules): readonly CommonProblem[] {
   return combine === 'difference' && dice !== 2
     ? [problem('houseRules.combine', 'bad-house-rule', { rule: 'combine', value: combine, dice })]
     : []
@@ -87,7 +89,7 @@ export function open(_rules: TopRules, seating: Pick<Seating, 'seats' | 'first'>
 
 export const place = (_rules: TopRules, state: TopState, play: Roll) => inTurn(state, play)
 
-export function judge(rules: TopRules, state: TopState, { by, dice }: Roll): GameVerdict<TopState> {
+export function judge(rules: TopRules, state: TopState, { by, dice }: Roll): GameVerdict<TopState, TopCodes> {
   const refusal = refuseFaces(dice, rules.sides) ?? refuseDiceCount(dice, rules.dice)
   if (refusal) return refusal
   const sum = combined(dice, rules.combine)
@@ -95,7 +97,7 @@ export function judge(rules: TopRules, state: TopState, { by, dice }: Roll): Gam
   const before = state.passes.slice(0, -1)
   const last = state.passes[state.passes.length - 1]!
   const pass: Pass = { seats: last.seats, results: [...last.results, sum.equals] }
-  const rolled: Note = { code: 'rolled', facts: { by, result: sum.equals } }
+  const rolled: NoteOf<TopCodes> = { code: 'rolled', facts: { by, result: sum.equals } }
   const turn = pass.seats[pass.results.length]
   if (turn !== undefined)
     return {
@@ -111,7 +113,7 @@ export function judge(rules: TopRules, state: TopState, { by, dice }: Roll): Gam
 }
 
 /** Everybody in the pass has rolled: the round is decided, or the level ones roll again in it. */
-function passed(rules: TopRules, state: TopState, passes: readonly Pass[]): { next: TopState; note: Note } {
+function passed(rules: TopRules, state: TopState, passes: readonly Pass[]): { next: TopState; note: NoteOf<TopCodes> } {
   const { seats, results } = passes[passes.length - 1]!
   const level = bestSeats(results, rules.better === 'higher' ? 'most' : 'fewest').map((at) => seats[at - 1]!)
   const result = results[seats.indexOf(level[0]!)]!

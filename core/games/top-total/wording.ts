@@ -1,4 +1,5 @@
 import type { GameWording } from '#core/game'
+import type { TopCodes } from '#core/games/top-total/codes'
 import type { Roll, TopRules, TopState } from '#core/games/top-total/rules'
 import { andSays, count, list } from '#core/wording/words'
 
@@ -10,18 +11,18 @@ const LEVEL = {
 }
 
 /** Sentences of Top Total in English. */
-export const wording: GameWording<TopRules, Roll, TopState> = {
+export const wording: GameWording<TopRules, Roll, TopState, TopCodes> = {
   reasons: {},
   notes: {
-    rolled: ({ by, result }, { name }) => `${name(Number(by))} has ${result}.`,
+    rolled: ({ by, result }, { name }) => `${name(by)} has ${result}.`,
     'round-won': ({ round, seats, result }, { name }) => {
-      const who = (seats as readonly number[]).map((seat) => name(seat))
+      const who = seats.map((seat) => name(seat))
       return `${list(who)} ${who.length === 1 ? 'takes' : 'take'} round ${round} with ${result}.`
     },
     'round-level': ({ round, seats, result }, { name }) =>
-      `${list((seats as readonly number[]).map((seat) => name(seat)))} are level with ${result}: round ${round} is nobody’s.`,
+      `${list(seats.map((seat) => name(seat)))} are level with ${result}: round ${round} is nobody’s.`,
     'roll-again': ({ seats, result }, { name }) =>
-      `${list((seats as readonly number[]).map((seat) => name(seat)))} are level with ${result} and roll again.`,
+      `${list(seats.map((seat) => name(seat)))} are level with ${result} and roll again.`,
   },
   why: { 'most-rounds': 'most rounds' },
   play: ({ by, dice, said }, { name }) => `${name(by)} rolls ${dice.join(' ')}${andSays(said)}`,

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/game'
 import { about } from '#core/games/turn-two/about'
+import type { PairCodes } from '#core/games/turn-two/codes'
 import { bot, deal, plays } from '#core/games/turn-two/bot'
 import { readPlay, writePlay } from '#core/games/turn-two/notation'
 import { ready } from '#core/games/turn-two/ready'
@@ -26,7 +27,7 @@ function lonely(given: PairRules): { count: number; what: string; detail: string
 }
 
 /** Turn Two: face-down cards in a grid; turn two, keep them if they make the target. */
-export const turnTwo = defineGame<PairRules, null, PairPlay, PairState>({
+export const turnTwo = defineGame<PairRules, null, PairPlay, PairState, PairCodes>({
   id: 'turn-two',
   about,
   houseRules: rules.houseRules,

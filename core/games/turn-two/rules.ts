@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import type { CommonRules } from '#core/commonRules'
 import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import type { PairCodes } from '#core/games/turn-two/codes'
 import {
   cardsOf,
   countsOf,
@@ -13,7 +14,7 @@ import {
   type Pack,
 } from '#core/pack'
 import { listOf, playShape, whole, type Told } from '#core/plays'
-import { problem, type Problem } from '#core/problem'
+import { problem, type CommonProblem } from '#core/problem'
 import { randomFor } from '#core/random'
 import { everySeat, withSeat } from '#core/seats'
 import { findSigns, signed, spoken } from '#core/signing'
@@ -45,13 +46,10 @@ export const houseRules = z.object({
       hint: 'Taking away needs three cards.',
       choices: { add: 'Only add', 'add-subtract': 'Add and take away' },
     }),
-  refill: z
-    .boolean()
-    .default(true)
-    .meta({
-      label: 'Fill empty places',
-      hint: 'From the stock, the lowest place first. Without it the stock is not used.',
-    }),
+  refill: z.boolean().default(true).meta({
+    label: 'Fill empty places',
+    hint: 'From the stock, the lowest place first. Without it the stock is not used.',
+  }),
   again: z
     .boolean()
     .default(false)
@@ -142,7 +140,7 @@ export function withoutPartner(rules: Goal & { readonly pack: Pack }): number[] 
 export const placesOf = ({ layout, pack }: { readonly layout: PairRules['layout']; readonly pack: Pack }) =>
   layout === 'all' ? packSize(pack) : layout
 
-export function problems(rules: PairRules): readonly Problem[] {
+export function problems(rules: PairRules): readonly CommonProblem[] {
   const { signs, perTurn, layout, pack } = rules
   if (signs === 'add-subtract' && perTurn !== 3)
     return [problem('houseRules.signs', 'bad-house-rule', { rule: 'signs', value: signs })]
@@ -186,7 +184,7 @@ export function judge(
   state: PairState,
   play: PairPlay,
   { overrule }: Judging,
-): GameVerdict<PairState> {
+): GameVerdict<PairState, PairCodes> {
   return play.do === 'turn' ? judgeTurn(rules, state, play, overrule) : judgeRelay(rules, state)
 }
 
@@ -195,7 +193,7 @@ function judgeTurn(
   state: PairState,
   { by, at, cards }: Turn,
   overrule: boolean,
-): GameVerdict<PairState> {
+): GameVerdict<PairState, PairCodes> {
   const badCard = refuseCards(rules.pack, [...state.gone, ...seenElsewhere(state, at)], cards, overrule)
   if (badCard) return badCard
   const { perTurn } = rules
@@ -276,7 +274,7 @@ export function notStuck(rules: PairRules, state: PairState): 'unseen' | 'match'
   return rules.refill && state.stock > 0 && holdsMatch(rules, restOf(rules.pack, state.gone)) ? null : 'no-help'
 }
 
-function judgeRelay(rules: PairRules, state: PairState): GameVerdict<PairState> {
+function judgeRelay(rules: PairRules, state: PairState): GameVerdict<PairState, PairCodes> {
   const why = notStuck(rules, state)
   if (why)
     return refuse('not-stuck', { why, unseen: state.places.filter(({ lies, seen }) => lies && seen === null).length })

@@ -1,19 +1,18 @@
 import type { GameWording } from '#core/game'
+import type { PairCodes } from '#core/games/turn-two/codes'
 import type { PairPlay, PairRules, PairState } from '#core/games/turn-two/rules'
 import { aCard, count, list, numberWord } from '#core/wording/words'
 
 /** Sentences of Turn Two in English. */
-export const wording: GameWording<PairRules, PairPlay, PairState> = {
+export const wording: GameWording<PairRules, PairPlay, PairState, PairCodes> = {
   reasons: {
     'wrong-count': ({ places, cards, perTurn }) =>
       `${numberWord(perTurn)} cards are turned each time; here are ${count(places, 'place', 'places')} and ${count(cards, 'card', 'cards')}.`,
-    'same-place': ({ place }) => `Place ${String(place)} was named twice: turn another card.`,
+    'same-place': ({ place }) => `Place ${place} was named twice: turn another card.`,
     'empty-place': ({ place, places }) =>
-      Number(place) >= 1 && Number(place) <= Number(places)
-        ? `Nothing lies at place ${String(place)}.`
-        : `There is no place ${String(place)}.`,
+      place >= 1 && place <= places ? `Nothing lies at place ${place}.` : `There is no place ${place}.`,
     'seen-different': ({ place, seen, card }) =>
-      `At place ${String(place)} ${aCard(seen)} was seen before, not ${aCard(card)}: was it mistyped, or has somebody moved it?`,
+      `At place ${place} ${aCard(seen)} was seen before, not ${aCard(card)}: was it mistyped, or has somebody moved it?`,
     'not-stuck': ({ why, unseen }) =>
       why === 'unseen'
         ? `Not yet: ${count(unseen, 'place has', 'places have')} not been seen.`
@@ -24,14 +23,13 @@ export const wording: GameWording<PairRules, PairPlay, PairState> = {
   notes: {
     missed: ({ cards, target, sum, signs }) =>
       signs === 'add'
-        ? `${(cards as number[]).join(' + ')} is ${String(sum)}, not ${String(target)}: they go back.`
-        : `These do not make ${String(target)}: they go back.`,
+        ? `${cards.join(' + ')} is ${sum}, not ${target}: they go back.`
+        : `These do not make ${target}: they go back.`,
     kept: ({ by, cards, kept, again, filled }, { name }) => {
-      const places = Number(filled) ? ` ${count(filled, 'place is', 'places are')} filled from the stock.` : ''
-      return `${name(Number(by))} keeps ${list(cards as number[])}: ${String(kept)} cards now.${places}${again ? ` ${name(Number(by))} turns again.` : ''}`
+      const places = filled ? ` ${count(filled, 'place is', 'places are')} filled from the stock.` : ''
+      return `${name(by)} keeps ${list(cards)}: ${kept} cards now.${places}${again ? ` ${name(by)} turns again.` : ''}`
     },
-    'laid-again': ({ laid, stock }) =>
-      `All is shuffled and laid out again: ${String(laid)} places, ${String(stock)} in the stock.`,
+    'laid-again': ({ laid, stock }) => `All is shuffled and laid out again: ${laid} places, ${stock} in the stock.`,
   },
   why: { 'most-cards': 'most cards', 'no-match-left': 'no match is left; most cards' },
   play(play, { name }) {
