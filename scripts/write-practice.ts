@@ -10,5 +10,5 @@ const table = Object.fromEntries(
 )
 writeFileSync(
   process.argv[2]!,
-  `import type { PracticeTable } from '#core/practice/suggest'\n\n/** Written by \`npm run practice\`. */\nexport const PRACTICE: PracticeTable = ${JSON.stringify(table)}\n`,
+  `import type { GameId } from '#core/games/ids'\nimport type { PracticeTable } from '#core/practice/suggest'\n\n/** Written by \`npm run practice\`. */\nexport const PRACTICE: Readonly<Record<GameId, PracticeTable[string]>> = ${JSON.stringify(table)}\n`,
 )

@@ -1,7 +1,8 @@
+import { isGameId, type GameId } from '#core/games/ids'
 import type { GameView } from '~/games/view'
 
 /** Every game that can be shown: one line a game, loaded with its rules when it is needed. */
-const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
+const VIEWS: Readonly<Record<GameId, () => Promise<{ default: GameView }>>> = {
   'ask-for-rest': () => import('~/games/ask-for-rest'),
   'roof-tiles': () => import('~/games/roof-tiles'),
   'turn-two': () => import('~/games/turn-two'),
@@ -28,7 +29,7 @@ const VIEWS: Readonly<Record<string, () => Promise<{ default: GameView }>>> = {
 
 /** How the game with this id is shown; undefined for a game without a view. */
 export async function loadView(game: string): Promise<GameView | undefined> {
-  return (await VIEWS[game]?.())?.default
+  return isGameId(game) ? (await VIEWS[game]()).default : undefined
 }
 
 /** The view of a game that may change; undefined until it is there. */

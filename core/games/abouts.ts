@@ -21,36 +21,36 @@ import { about as tenTurnHaul } from '#core/games/ten-turn-haul/about'
 import { about as tokenDip } from '#core/games/token-dip/about'
 import { about as topTotal } from '#core/games/top-total/about'
 import { about as turnTwo } from '#core/games/turn-two/about'
+import { GAME_IDS, isGameId, type GameId } from '#core/games/ids'
 
-/** What a person reads of every game before choosing, in the rulebook's order: a line a game, without its rules. */
-export const ABOUTS: readonly { readonly id: string; readonly about: About }[] = [
-  { id: 'ask-for-rest', about: askForRest },
-  { id: 'roof-tiles', about: roofTiles },
-  { id: 'turn-two', about: turnTwo },
-  { id: 'call-row', about: callRow },
-  { id: 'six-heaps', about: sixHeaps },
-  { id: 'perch-and-push', about: perchAndPush },
-  { id: 'hundred-stops', about: hundredStops },
-  { id: 'exact-landing', about: exactLanding },
-  { id: 'step-and-gather', about: stepAndGather },
-  { id: 'top-total', about: topTotal },
-  { id: 'ten-turn-haul', about: tenTurnHaul },
-  { id: 'brim', about: brim },
-  { id: 'say-it-first', about: sayItFirst },
-  { id: 'covered-part', about: coveredPart },
-  { id: 'table-ladder', about: tableLadder },
-  { id: 'token-dip', about: tokenDip },
-  { id: 'ebb-and-flow', about: ebbAndFlow },
-  { id: 'column-keeper', about: columnKeeper },
-  { id: 'place-strike', about: placeStrike },
-  { id: 'skip-count-yard', about: skipCountYard },
-  { id: 'last-digit-chains', about: lastDigitChains },
-  { id: 'fill-in-order', about: fillInOrder },
-]
+/** One line a game. */
+const ABOUT: Readonly<Record<GameId, About>> = {
+  'ask-for-rest': askForRest,
+  'roof-tiles': roofTiles,
+  'turn-two': turnTwo,
+  'call-row': callRow,
+  'six-heaps': sixHeaps,
+  'perch-and-push': perchAndPush,
+  'hundred-stops': hundredStops,
+  'exact-landing': exactLanding,
+  'step-and-gather': stepAndGather,
+  'top-total': topTotal,
+  'ten-turn-haul': tenTurnHaul,
+  brim,
+  'say-it-first': sayItFirst,
+  'covered-part': coveredPart,
+  'table-ladder': tableLadder,
+  'token-dip': tokenDip,
+  'ebb-and-flow': ebbAndFlow,
+  'column-keeper': columnKeeper,
+  'place-strike': placeStrike,
+  'skip-count-yard': skipCountYard,
+  'last-digit-chains': lastDigitChains,
+  'fill-in-order': fillInOrder,
+}
 
-const BY_ID = new Map(ABOUTS.map(({ id, about }) => [id, about]))
+/** What a person reads of every game before choosing, in the rulebook's order, without its rules. */
+export const ABOUTS = GAME_IDS.map((id) => ({ id, about: ABOUT[id] }))
 
 /** What is told of the game with this id; undefined for an unknown one. */
-export function aboutOf(id: string): About | undefined {
-  return BY_ID.get(id)
-}
+export const aboutOf = (id: string): About | undefined => (isGameId(id) ? ABOUT[id] : undefined)

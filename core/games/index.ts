@@ -21,36 +21,36 @@ import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
 import { tokenDip } from '#core/games/token-dip/index'
 import { topTotal } from '#core/games/top-total/index'
 import { turnTwo } from '#core/games/turn-two/index'
+import { GAME_IDS, isGameId, type GameId } from '#core/games/ids'
 
-/** Every game there is, in the rulebook's order: one line a game. */
-export const GAMES: readonly Game[] = [
-  askForRest,
-  roofTiles,
-  turnTwo,
-  callRow,
-  sixHeaps,
-  perchAndPush,
-  hundredStops,
-  exactLanding,
-  stepAndGather,
-  topTotal,
-  tenTurnHaul,
+/** One line a game. */
+const GAME: Readonly<Record<GameId, Game>> = {
+  'ask-for-rest': askForRest,
+  'roof-tiles': roofTiles,
+  'turn-two': turnTwo,
+  'call-row': callRow,
+  'six-heaps': sixHeaps,
+  'perch-and-push': perchAndPush,
+  'hundred-stops': hundredStops,
+  'exact-landing': exactLanding,
+  'step-and-gather': stepAndGather,
+  'top-total': topTotal,
+  'ten-turn-haul': tenTurnHaul,
   brim,
-  sayItFirst,
-  coveredPart,
-  tableLadder,
-  tokenDip,
-  ebbAndFlow,
-  columnKeeper,
-  placeStrike,
-  skipCountYard,
-  lastDigitChains,
-  fillInOrder,
-]
+  'say-it-first': sayItFirst,
+  'covered-part': coveredPart,
+  'table-ladder': tableLadder,
+  'token-dip': tokenDip,
+  'ebb-and-flow': ebbAndFlow,
+  'column-keeper': columnKeeper,
+  'place-strike': placeStrike,
+  'skip-count-yard': skipCountYard,
+  'last-digit-chains': lastDigitChains,
+  'fill-in-order': fillInOrder,
+}
 
-const BY_ID = new Map(GAMES.map((game) => [game.id, game]))
+/** Every game there is, in the rulebook's order. */
+export const GAMES: readonly Game[] = GAME_IDS.map((id) => GAME[id])
 
 /** The game with this id, or undefined. */
-export function gameById(id: string): Game | undefined {
-  return BY_ID.get(id)
-}
+export const gameById = (id: string): Game | undefined => (isGameId(id) ? GAME[id] : undefined)

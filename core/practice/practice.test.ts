@@ -16,9 +16,9 @@ test.each([
   ['brim', 'first-steps'],
   ['token-dip', 'below'],
   ['fill-in-order', 'usual'],
-])('%s, %s: the table is current (npm run practice)', (id, preset) => {
+] as const)('%s, %s: the table is current (npm run practice)', (id, preset) => {
   const game = gameById(id)!
-  expect(practiceOf(game, game.presets.find((each) => each.id === preset)!.rules)).toEqual(PRACTICE[id]![preset])
+  expect(practiceOf(game, game.presets.find((each) => each.id === preset)!.rules)).toEqual(PRACTICE[id][preset])
 })
 
 const TABLE: PracticeTable = {

@@ -1,3 +1,4 @@
+import type { GameId } from '../../core/games/ids'
 import { askForRest } from './ask-for-rest'
 import { brim } from './brim'
 import { callRow } from './call-row'
@@ -23,7 +24,7 @@ import { topTotal } from './top-total'
 import { turnTwo } from './turn-two'
 
 /** What the suites know of every game: one line a game. */
-export const FIXTURES: Readonly<Record<string, GameFixture>> = {
+export const FIXTURES: Readonly<Record<GameId, GameFixture>> = {
   'ask-for-rest': askForRest,
   'roof-tiles': roofTiles,
   'turn-two': turnTwo,

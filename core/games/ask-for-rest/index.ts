@@ -17,7 +17,7 @@ import { turnsProgress } from '#core/turns'
 export const askForRest = defineGame<AskRules, null, AskPlay, AskState, AskCodes>({
   id: 'ask-for-rest',
   about,
-  houseRules: rules.houseRules,
+  ...rules,
   presets: [
     { id: 'ten', label: 'Ten', hint: 'Cards 1 to 9, five in hand.', rules: {} },
     {
@@ -43,7 +43,6 @@ export const askForRest = defineGame<AskRules, null, AskPlay, AskState, AskCodes
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: rules.problems,
   prepare(given, seats) {
     const dead = facesOf(given.pack).filter((card) => !hasPartner(given.pack, given.target, card))
     const live = rules.liveCards(given).length
@@ -71,18 +70,10 @@ export const askForRest = defineGame<AskRules, null, AskPlay, AskState, AskCodes
     }
   },
   ready,
-  open: rules.open,
   seatsNamed: (play) => (play.do === 'ask' ? [play.of] : []),
-  place: rules.place,
-  placeFacts: rules.placeFacts,
   judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: (_rules, state) => turnsProgress(state, null),
-  standing: rules.standing,
-  lead: rules.lead,
-  award: rules.award,
   // Hands are hidden, and so is what follows from counting: the public sees sizes and what lies.
   view: (_rules, { seats, turn, owed, hands, stock, piles, out }) => ({
     seats,

@@ -17,9 +17,9 @@ import { groupTens } from '#core/working'
 export const brim = defineGame<BrimRules, null, BrimPlay, BrimState, BrimCodes>({
   id: 'brim',
   about,
+  ...rules,
   answerCalled: () => 'sum',
   extraRound: () => true,
-  houseRules: rules.houseRules,
   presets: [
     { id: 'short', label: 'Short', hint: 'Five rounds with five dice, up to 20.', rules: {} },
     { id: 'common', label: 'Nine rounds', hint: 'The usual long match.', rules: { rounds: 9 } },
@@ -34,7 +34,6 @@ export const brim = defineGame<BrimRules, null, BrimPlay, BrimState, BrimCodes>(
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: (given) => rules.problems(given),
   prepare: (given) => ({
     needs: [
       { count: given.dice, what: given.dice === 1 ? 'die' : 'dice', detail: `with ${given.sides} sides` },
@@ -47,16 +46,9 @@ export const brim = defineGame<BrimRules, null, BrimPlay, BrimState, BrimCodes>(
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: ({ rounds }, state) => turnsProgress(state, rounds),
   standing: (_rules, state) => state.totals,
-  lead: rules.lead,
-  award: rules.award,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

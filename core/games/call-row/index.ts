@@ -16,9 +16,9 @@ import { NO_ROUNDS } from '#core/turns'
 export const callRow = defineGame<RowRules, null, RowPlay, RowState, RowCodes>({
   id: 'call-row',
   about,
+  ...rules,
   turns: () => false,
   goal: ({ steps }) => steps,
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Ten', hint: 'Adding and taking away, eight steps.', rules: {} },
     {
@@ -43,7 +43,6 @@ export const callRow = defineGame<RowRules, null, RowPlay, RowState, RowCodes>({
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: rules.problems,
   prepare: ({ pack, steps }, seats) => ({
     needs: [
       {
@@ -56,16 +55,10 @@ export const callRow = defineGame<RowRules, null, RowPlay, RowState, RowCodes>({
     care: ['Small pieces can be swallowed: keep them from children under three.'],
   }),
   ready,
-  open: rules.open,
   place: () => 'here',
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: () => NO_ROUNDS,
   standing: (_rules, state) => state.steps,
-  lead: rules.lead,
-  award: rules.award,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

@@ -15,9 +15,9 @@ import { turnsProgress } from '#core/turns'
 export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperState, KeeperCodes>({
   id: 'column-keeper',
   about,
+  ...rules,
   answerCalled: () => 'total',
   extraRound: () => true,
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Three columns', hint: 'Two cards in each, one thrown away.', rules: {} },
     { id: 'calm', label: 'No regrouping', hint: 'Digits 1 to 4.', rules: { pack: { low: 1, high: 4, copies: 8 } } },
@@ -38,7 +38,6 @@ export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperStat
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: rules.problems,
   prepare: (given, seats) => ({
     needs: [
       {
@@ -55,17 +54,8 @@ export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperStat
     care: [],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: ({ rounds }, state) => turnsProgress(state, rounds),
-  standing: rules.standing,
-  lead: rules.lead,
-  award: rules.award,
-  ruled: rules.ruled,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

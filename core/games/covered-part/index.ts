@@ -14,8 +14,8 @@ import { turnsProgress } from '#core/turns'
 export const coveredPart = defineGame<CoverRules, null, CoverPlay, CoverState, CoverCodes>({
   id: 'covered-part',
   about,
+  ...rules,
   extraRound: () => true,
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Two dice', hint: 'Added, five rounds.', rules: {} },
     { id: 'ten', label: 'Up to twenty', hint: 'Dice with ten sides.', rules: { sides: 10 } },
@@ -39,17 +39,9 @@ export const coveredPart = defineGame<CoverRules, null, CoverPlay, CoverState, C
     care: ['Dice and dominoes can be swallowed: keep them from children under three.'],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: ({ rounds }, state) => turnsProgress(state, rounds),
   standing: (_rules, state) => state.found,
-  lead: rules.lead,
-  award: rules.award,
-  view: rules.view,
   deal,
   bot,
   facts(given, state, play) {

@@ -14,9 +14,8 @@ import { turnsProgress } from '#core/turns'
 export const ebbAndFlow = defineGame<EbbRules, null, Flip, EbbState, EbbCodes>({
   id: 'ebb-and-flow',
   about,
+  ...rules,
   answerCalled: () => 'running total',
-  houseRules: rules.houseRules,
-  defaults: rules.defaults,
   presets: [
     { id: 'usual', label: 'Evens add', hint: '4 to 9, four wilds.', rules: {} },
     {
@@ -41,7 +40,6 @@ export const ebbAndFlow = defineGame<EbbRules, null, Flip, EbbState, EbbCodes>({
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: (given, seats) => rules.problems(given, seats),
   prepare: (given) => {
     const { up, down } = rules.tides(given)
     return {
@@ -57,16 +55,10 @@ export const ebbAndFlow = defineGame<EbbRules, null, Flip, EbbState, EbbCodes>({
     }
   },
   ready,
-  open: rules.open,
-  misshapen: rules.misshapen,
-  place: rules.place,
   judge: (given, state, play, { overrule }) => rules.judge(given, state, play, overrule),
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: ({ turns }, state) => turnsProgress(state, turns, 'turn'),
   standing: (_rules, state) => state.totals,
-  lead: rules.lead,
   // Everything that was turned lies open; the pack is face down for all.
   view: (_rules, state) => state,
   deal,

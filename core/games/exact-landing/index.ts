@@ -14,10 +14,10 @@ import { turnsProgress } from '#core/turns'
 export const exactLanding = defineGame<LandingRules, null, Spin, LandingState, LandingCodes>({
   id: 'exact-landing',
   about,
+  ...rules,
   best: () => 'nearest',
   goal: ({ goal }) => goal,
   answerCalled: () => 'place',
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: '0 to 10', hint: 'From 5 to 10, steps of one to three.', rules: {} },
     {
@@ -57,15 +57,9 @@ export const exactLanding = defineGame<LandingRules, null, Spin, LandingState, L
     care: ['Pieces and paper clips can be swallowed: keep them from children under three.'],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: (_rules, state) => turnsProgress(state, null),
   standing: (_rules, state) => state.places,
-  lead: rules.lead,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

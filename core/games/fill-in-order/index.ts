@@ -14,8 +14,7 @@ import { inTurn } from '#core/turns'
 export const fillInOrder = defineGame<FillRules, null, Turn, FillState, FillCodes>({
   id: 'fill-in-order',
   about,
-  houseRules: rules.houseRules,
-  defaults: rules.defaults,
+  ...rules,
   presets: [
     { id: 'usual', label: 'Ten places', hint: 'Three rounds; a winner gets one place fewer.', rules: {} },
     { id: 'five', label: 'Five places', hint: 'Short rounds, for beginners.', rules: { slots: 5, fewer: false } },
@@ -35,7 +34,6 @@ export const fillInOrder = defineGame<FillRules, null, Turn, FillState, FillCode
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: rules.problems,
   prepare: ({ packs, slots }, seats) => ({
     needs: [
       {
@@ -52,16 +50,9 @@ export const fillInOrder = defineGame<FillRules, null, Turn, FillState, FillCode
     care: [],
   }),
   ready,
-  open: rules.open,
-  misshapen: rules.misshapen,
   place: (_rules, state, play) => inTurn(state, play),
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
-  progress: rules.progress,
   standing: (_rules, state) => state.won,
-  lead: rules.lead,
   // What lies hidden is nobody’s to see.
   view: (_rules, { layouts, discards, stock, won, newest, turn }) => ({
     layouts,

@@ -14,9 +14,9 @@ import { turnsProgress } from '#core/turns'
 export const hundredStops = defineGame<StopsRules, null, Travel, StopsState, StopsCodes>({
   id: 'hundred-stops',
   about,
+  ...rules,
   answerCalled: () => 'place',
   extraRound: () => true,
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'To 1200', hint: 'By tens, a token on every hundred.', rules: {} },
     {
@@ -36,7 +36,6 @@ export const hundredStops = defineGame<StopsRules, null, Travel, StopsState, Sto
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: (given) => rules.problems(given),
   prepare: (given, seats) => {
     const stops = (given.end - given.start) / given.stop
     return {
@@ -55,16 +54,8 @@ export const hundredStops = defineGame<StopsRules, null, Travel, StopsState, Sto
     }
   },
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: (_rules, state) => turnsProgress(state, null),
-  standing: rules.standing,
-  lead: rules.lead,
-  award: rules.award,
   // A ruling that ends the lap level begins the next one.
   ruled: rules.lapped,
   view: (_rules, state) => state,

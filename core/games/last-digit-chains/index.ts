@@ -14,9 +14,8 @@ import { aCard } from '#core/wording/words'
 export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, ChainState, ChainCodes>({
   id: 'last-digit-chains',
   about,
+  ...rules,
   best: () => 'fewest',
-  houseRules: rules.houseRules,
-  defaults: rules.defaults,
   presets: [
     { id: 'usual', label: 'Short', hint: '36 cards, fans of four.', rules: {} },
     { id: 'gentle', label: 'Fans of three', hint: 'More tops in reach.', rules: { fan: 3 } },
@@ -26,7 +25,6 @@ export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, C
   ],
   opening: rules.openingSchema,
   play: rules.playSchema,
-  problems: rules.problems,
   prepare: (given, seats) => {
     const { copies, cards } = rules.chainOf(given)
     return {
@@ -46,15 +44,8 @@ export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, C
     }
   },
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: () => NO_ROUNDS,
-  standing: rules.standing,
-  lead: rules.lead,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

@@ -15,8 +15,8 @@ import { turnsProgress } from '#core/turns'
 export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState, PerchCodes>({
   id: 'perch-and-push',
   about,
+  ...rules,
   goal: ({ goal }) => goal,
-  houseRules: rules.houseRules,
   presets: [
     { id: 'ten', label: 'Add ten', hint: 'Cards 0 to 10, ten more.', rules: {} },
     {
@@ -41,7 +41,6 @@ export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState, 
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: (given) => rules.problems(given),
   prepare: (given, seats) => ({
     needs: [
       {
@@ -56,16 +55,9 @@ export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState, 
     care: ['Counters can be swallowed: keep them from children under three.'],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: (_rules, state) => turnsProgress(state, null),
   standing: (_rules, state) => state.points,
-  lead: rules.lead,
-  award: rules.award,
   view: (_rules, state) => state,
   deal,
   bot,

@@ -13,8 +13,8 @@ import { inTurn, turnsProgress } from '#core/turns'
 export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, StrikeState, StrikeCodes>({
   id: 'place-strike',
   about,
+  ...rules,
   goal: ({ strikes }) => strikes,
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Six digits', hint: 'Six numbers, four to strike.', rules: {} },
     {
@@ -39,7 +39,6 @@ export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, St
   ],
   opening: rules.openingSchema,
   play: rules.playSchema,
-  problems: rules.problems,
   prepare: ({ numbers, digits, sides }, seats) => ({
     needs: [
       { count: 1, what: 'digit die', detail: `with ${sides} sides` },
@@ -53,15 +52,9 @@ export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, St
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),
   ready,
-  open: rules.open,
   place: (_rules, state, play) => inTurn(state, play),
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: (_rules, state) => turnsProgress(state, null),
-  standing: rules.standing,
-  lead: rules.lead,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

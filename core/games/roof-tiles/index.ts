@@ -17,6 +17,7 @@ import { NO_ROUNDS } from '#core/turns'
 export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState, RoofCodes>({
   id: 'roof-tiles',
   about,
+  ...rules,
   best: () => 'fewest',
   houseRules,
   presets: [
@@ -44,7 +45,6 @@ export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState,
   ],
   opening: rules.openingSchema,
   play: rules.playSchema,
-  problems: (given) => rules.problems(given),
   prepare: (given, seats) => ({
     needs: [
       {
@@ -61,15 +61,8 @@ export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState,
     care: [],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: () => NO_ROUNDS,
-  standing: rules.standing,
-  lead: rules.lead,
   // The order of the stock is nobody's to see.
   view: (_rules, { seats, layouts }) => ({ seats, layouts: layouts.map((layout) => ({ ...layout, order: null })) }),
   deal,

@@ -15,7 +15,7 @@ import { packSize } from '#core/pack'
 export const sayItFirst = defineGame<FirstRules, null, Round, FirstState, FirstCodes>({
   id: 'say-it-first',
   about,
-  houseRules: rules.houseRules,
+  ...rules,
   commonDefaults: { explain: 'required' },
   presets: [
     { id: 'usual', label: 'Add, one to nine', hint: 'Until the pack is used up.', rules: {} },
@@ -47,7 +47,6 @@ export const sayItFirst = defineGame<FirstRules, null, Round, FirstState, FirstC
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: rules.problems,
   prepare: ({ pack }) => ({
     needs: [
       {
@@ -59,17 +58,10 @@ export const sayItFirst = defineGame<FirstRules, null, Round, FirstState, FirstC
     care: ['A child may always pass on explaining aloud.'],
   }),
   ready,
-  open: rules.open,
   seatsNamed: ({ answers }) => answers.map(({ by }) => by),
   place: () => 'here',
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
-  progress: rules.progress,
   standing: (_rules, state) => state.kept,
-  lead: rules.lead,
-  award: rules.award,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

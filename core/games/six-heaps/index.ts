@@ -16,8 +16,8 @@ import { inTurn, turnsProgress } from '#core/turns'
 export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState, HeapCodes>({
   id: 'six-heaps',
   about,
+  ...rules,
   goal: ({ goal }) => goal,
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Fourteen', hint: 'Two rows of three.', rules: {} },
     {
@@ -42,7 +42,6 @@ export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState, HeapCod
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: rules.problems,
   prepare: ({ pack, rows, columns, hand }, seats) => ({
     needs: [
       {
@@ -59,16 +58,10 @@ export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState, HeapCod
     care: [],
   }),
   ready,
-  open: rules.open,
   place: (_rules, state, play) => inTurn(state, play),
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: (_rules, state) => turnsProgress(state, null),
   standing: (_rules, state) => state.scores,
-  lead: rules.lead,
-  award: rules.award,
   // What is known of hands and stock is the referee's.
   view: (_rules, { heaps, hands, stock, scores, newest }) => ({
     heaps,

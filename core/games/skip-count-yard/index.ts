@@ -15,8 +15,8 @@ import { turnsProgress } from '#core/turns'
 export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardState, YardCodes>({
   id: 'skip-count-yard',
   about,
+  ...rules,
   best: () => 'fewest',
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Twos to fives', hint: 'Seven cards each.', rules: {} },
     {
@@ -41,7 +41,6 @@ export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardSt
   ],
   opening: rules.openingSchema,
   play: rules.playSchema,
-  problems: rules.problems,
   prepare: ({ sets, hand }, seats) => ({
     needs: [
       {
@@ -54,15 +53,8 @@ export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardSt
     care: [],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: (_rules, state) => turnsProgress(state, null),
-  standing: rules.standing,
-  lead: rules.lead,
   // What is known of hands and stock is the referee’s.
   view: (_rules, { yard, hands, stock, newest }) => ({ yard, hands: hands.map(({ size }) => size), stock, newest }),
   deal,

@@ -14,8 +14,8 @@ import { turnsProgress } from '#core/turns'
 export const stepAndGather = defineGame<StepRules, null, Step, StepState, StepCodes>({
   id: 'step-and-gather',
   about,
+  ...rules,
   answerCalled: () => 'running total',
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Twenty spaces', hint: 'One to six cubes a space.', rules: {} },
     {
@@ -45,16 +45,9 @@ export const stepAndGather = defineGame<StepRules, null, Step, StepState, StepCo
     care: ['Dice, pieces and cubes can be swallowed: keep them from children under three.'],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: (_rules, state) => turnsProgress(state, null),
   standing: (_rules, state) => state.cubes,
-  lead: rules.lead,
-  award: rules.award,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

@@ -13,11 +13,10 @@ import { wording } from '#core/games/table-ladder/wording'
 export const tableLadder = defineGame<LadderRules, null, RungPlay, LadderState, LadderCodes>({
   id: 'table-ladder',
   about,
+  ...rules,
   turns: ({ order }) => order === 'turns',
   answerCalled: () => 'product',
-  houseRules: rules.houseRules,
   commonDefaults: { answers: 'must-be-right' },
-  defaults: rules.defaults,
   presets: [
     { id: 'usual', label: 'In turns', hint: 'Ten rungs each; everybody wins together.', rules: {} },
     { id: 'short', label: 'Six rungs', hint: 'A die with six sides, six rungs.', rules: { sides: 6, rungs: 6 } },
@@ -37,7 +36,6 @@ export const tableLadder = defineGame<LadderRules, null, RungPlay, LadderState, 
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: (given, seats) => rules.problems(given, seats),
   prepare: (given, seats) => ({
     needs: [
       {
@@ -54,15 +52,7 @@ export const tableLadder = defineGame<LadderRules, null, RungPlay, LadderState, 
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
-  progress: rules.progress,
-  standing: rules.standing,
-  lead: rules.lead,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

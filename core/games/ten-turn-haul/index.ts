@@ -14,10 +14,9 @@ import { turnsProgress } from '#core/turns'
 export const tenTurnHaul = defineGame<HaulRules, null, Spin, HaulState, HaulCodes>({
   id: 'ten-turn-haul',
   about,
-  best: rules.best,
+  ...rules,
   answerCalled: () => 'running total',
   extraRound: () => true,
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'One to ten', hint: 'Ten spins each.', rules: {} },
     {
@@ -55,16 +54,9 @@ export const tenTurnHaul = defineGame<HaulRules, null, Spin, HaulState, HaulCode
     care: ['Paper clips can be swallowed: keep them from children under three.'],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: ({ turns }, state) => turnsProgress(state, turns, 'turn'),
   standing: (_rules, state) => state.totals,
-  lead: rules.lead,
-  award: rules.award,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

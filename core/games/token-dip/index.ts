@@ -13,10 +13,10 @@ import { wording } from '#core/games/token-dip/wording'
 export const tokenDip = defineGame<DipRules, null, DipPlay, DipState, DipCodes>({
   id: 'token-dip',
   about,
+  ...rules,
   goal: ({ mode, goal }) => (mode === 'first-to' ? goal : null),
   answerCalled: () => 'running total',
   extraRound: ({ mode }) => mode === 'turns',
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'First to 50', hint: 'Six tokens, from nothing to fifteen.', rules: {} },
     {
@@ -58,7 +58,6 @@ export const tokenDip = defineGame<DipRules, null, DipPlay, DipState, DipCodes>(
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: rules.problems,
   prepare: ({ key, bag }, seats) => ({
     needs: [
       { count: 1, what: 'bag', detail: 'nobody can see through' },
@@ -75,16 +74,8 @@ export const tokenDip = defineGame<DipRules, null, DipPlay, DipState, DipCodes>(
     ],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
-  progress: rules.progress,
   standing: (_rules, state) => state.totals,
-  lead: rules.lead,
-  award: rules.award,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

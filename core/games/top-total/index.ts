@@ -18,9 +18,9 @@ const FACTS = { add: 'add', times: 'times', difference: 'subtract' } as const
 export const topTotal = defineGame<TopRules, null, Roll, TopState, TopCodes>({
   id: 'top-total',
   about,
+  ...rules,
   answerCalled: ({ combine }) => CALLED[combine],
   extraRound: () => true,
-  houseRules: rules.houseRules,
   presets: [
     { id: 'usual', label: 'Add two', hint: 'Two dice, ten rounds.', rules: {} },
     { id: 'difference', label: 'Difference', hint: 'The larger less the smaller.', rules: { combine: 'difference' } },
@@ -41,7 +41,6 @@ export const topTotal = defineGame<TopRules, null, Roll, TopState, TopCodes>({
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: (given) => rules.problems(given),
   prepare: (given) => ({
     needs: [
       { count: given.dice, what: given.dice === 1 ? 'die' : 'dice', detail: `with ${given.sides} sides` },
@@ -54,16 +53,9 @@ export const topTotal = defineGame<TopRules, null, Roll, TopState, TopCodes>({
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: ({ rounds }, state) => turnsProgress(state, rounds),
   standing: (_rules, state) => state.won,
-  lead: rules.lead,
-  award: rules.award,
   // Everything lies open on the table.
   view: (_rules, state) => state,
   deal,

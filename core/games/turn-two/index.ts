@@ -30,7 +30,7 @@ function lonely(given: PairRules): { count: number; what: string; detail: string
 export const turnTwo = defineGame<PairRules, null, PairPlay, PairState, PairCodes>({
   id: 'turn-two',
   about,
-  houseRules: rules.houseRules,
+  ...rules,
   presets: [
     { id: 'usual', label: 'Ten', hint: 'Twelve places, zeros to tens.', rules: {} },
     {
@@ -55,7 +55,6 @@ export const turnTwo = defineGame<PairRules, null, PairPlay, PairState, PairCode
   ],
   opening: z.null(),
   play: rules.playSchema,
-  problems: rules.problems,
   prepare: (given) => ({
     needs: [
       {
@@ -68,16 +67,9 @@ export const turnTwo = defineGame<PairRules, null, PairPlay, PairState, PairCode
     care: [],
   }),
   ready,
-  open: rules.open,
-  place: rules.place,
-  judge: rules.judge,
-  awaits: rules.awaits,
   plays,
-  end: rules.end,
   progress: (_rules, state) => turnsProgress(state, null),
   standing: (_rules, state) => state.kept,
-  lead: rules.lead,
-  award: rules.award,
   // What has been seen is the players’ to remember.
   view: (_rules, { places, stock, kept, newest }) => ({ places: places.map(({ lies }) => lies), stock, kept, newest }),
   shown: (given, _state, play) =>
