@@ -1,6 +1,6 @@
-import type { BoardPicture } from '#core/board'
-import type { Awaits } from '#core/game'
-import type { Result } from '#core/table'
+import type { BoardPicture } from '#core/board/board'
+import type { Awaits } from '#core/contract/game'
+import type { Result } from '#core/contract/table'
 
 /** The shapes of the server's answers, as both sides use them. Shapes of requests are in shared/requests.ts. */
 

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { namedRulesFields } from '#core/format/houseRulesFile'
-import { isoOfDatabase, moment } from '#core/moment'
-import { PENNANT_COUNT } from '#core/pennants'
+import { isoOfDatabase, moment } from '#core/basics/moment'
+import { PENNANT_COUNT } from '#core/basics/pennants'
 
 /** Shapes of requests: every field bounded. */
 export const personName = z.string().trim().min(1).max(40)

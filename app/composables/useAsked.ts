@@ -1,4 +1,4 @@
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 
 /** Whether an aid was asked for: it shows itself on request only, and what it showed is gone with the next change of the match. */
 export function useAsked(tape: () => Tape): Ref<boolean> {

@@ -1,4 +1,4 @@
-import { minutesOf, type Length } from '#core/estimate'
+import { minutesOf, type Length } from '#core/kernel/estimate'
 import type { Estimator } from '~/workers/estimate.worker'
 import type { Setup } from '~/composables/useSetup'
 import { callApi } from '~/utils/api'

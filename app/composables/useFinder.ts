@@ -1,7 +1,7 @@
-import { skillNames, SKILLS } from '#core/catalogue/skills'
+import { skillNames, SKILLS } from '#core/contract/skills'
 import { aboutOf } from '#core/games/abouts'
 import { GAMES } from '#core/games/index'
-import { ruleFields } from '#core/ruleFields'
+import { ruleFields } from '#core/kernel/ruleFields'
 import type { ListedMatch, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
 

@@ -1,7 +1,7 @@
 import { findGames, type Fit, type Wish } from '#core/catalogue/find'
 import { MANNER_IDS } from '#core/catalogue/manners'
-import { MATERIAL_IDS, type MaterialId } from '#core/catalogue/materials'
-import { SKILL_IDS, type SkillId } from '#core/catalogue/skills'
+import { MATERIAL_IDS, type MaterialId } from '#core/contract/materials'
+import { SKILL_IDS, type SkillId } from '#core/contract/skills'
 import { ABOUTS } from '#core/games/abouts'
 
 /** The parts of a wish as they stand in the address. */

@@ -1,6 +1,6 @@
 import { ABOUTS, aboutOf } from '#core/games/abouts'
-import type { Game } from '#core/game'
-import { defaultRules, readHouseRules } from '#core/houseRules'
+import type { Game } from '#core/contract/game'
+import { defaultRules, readHouseRules } from '#core/kernel/houseRules'
 import { PLAYERS, type PlayerKind } from '#core/lab/players'
 import type { LabQuestion } from '#core/lab/run'
 import { loadView } from '~/games'

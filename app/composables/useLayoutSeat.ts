@@ -1,4 +1,4 @@
-import type { Table } from '#core/table'
+import type { Table } from '#core/contract/table'
 
 /** Whose layout was worked at last: the next play is likely theirs too. */
 const lately = ref<{ match: string; seat: number } | null>(null)

@@ -1,6 +1,6 @@
 import { masteryOf, shakyOnes, type Try } from '#core/mastery/mastery'
 import { slipsOf } from '#core/mastery/slips'
-import { count } from '#core/wording/words'
+import { count } from '#core/basics/words'
 import type { Forgotten, Person, PersonMatch } from '#shared/api'
 import { callApi } from '~/utils/api'
 

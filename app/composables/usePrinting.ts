@@ -1,6 +1,6 @@
 import { printablesOf, type Printable } from '#core/print/forGame'
 import { receiptPages } from '#core/print/receipt'
-import { PAPERS, type Paper, type Wishes } from '#core/print/sheet'
+import { PAPERS, type Paper, type Wishes } from '#core/contract/sheet'
 import type { GameView } from '~/games/view'
 import { callApi } from '~/utils/api'
 import { tapeOf } from '~/utils/tapes'

@@ -1,6 +1,6 @@
-import { readEntry } from '#core/entries'
-import { standing } from '#core/match'
-import { addEntry, changedVerdicts, tapeAfter, type Tape } from '#core/tape'
+import { readEntry } from '#core/contract/entries'
+import { standing } from '#core/kernel/match'
+import { addEntry, changedVerdicts, tapeAfter, type Tape } from '#core/kernel/tape'
 import type { MatchStore } from '~/stores/match'
 
 /**

@@ -1,7 +1,7 @@
-import type { CommonRules } from '#core/commonRules'
-import type { Game } from '#core/game'
-import type { BasePlay } from '#core/plays'
-import type { Tape } from '#core/tape'
+import type { CommonRules } from '#core/contract/commonRules'
+import type { Game } from '#core/contract/game'
+import type { BasePlay } from '#core/contract/plays'
+import type { Tape } from '#core/kernel/tape'
 
 /** Rules and state of a match of `game`, typed as that game's own. Without `tape` it is the desk's. */
 export function useTable<R extends CommonRules, O, P extends BasePlay, S>(_game: Game<R, O, P, S>, tape?: () => Tape) {

@@ -1,7 +1,7 @@
 import type { Component } from 'vue'
-import type { Game } from '#core/game'
-import type { BasePlay } from '#core/plays'
-import type { Tape } from '#core/tape'
+import type { Game } from '#core/contract/game'
+import type { BasePlay } from '#core/contract/plays'
+import type { Tape } from '#core/kernel/tape'
 
 /**
  * How a game is shown and entered, and the rules that it is judged by. Table and Pad belong to a desk (`useDesk`,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { aboutOf, ABOUTS } from '#core/games/abouts'
-import { count } from '#core/wording/words'
+import { count } from '#core/basics/words'
 import type { ListedMatch } from '#shared/api'
 
 /** All matches by day: found by child, game, table and words; series among the same people; how it went over the weeks. */

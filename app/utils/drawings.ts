@@ -1,4 +1,4 @@
-import type { Equation, Working } from '#core/working'
+import type { Equation, Working } from '#core/contract/working'
 
 /** The ways in which a working can be drawn. */
 export const DRAWINGS = ['frames', 'hops', 'blocks', 'array', 'bars', 'columns'] as const

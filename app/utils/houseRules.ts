@@ -1,7 +1,7 @@
 import { isEqual } from 'ohash'
-import type { Game } from '#core/game'
-import type { Problem } from '#core/problem'
-import { ruleFields, type RuleField } from '#core/ruleFields'
+import type { Game } from '#core/contract/game'
+import type { Problem } from '#core/contract/problem'
+import { ruleFields, type RuleField } from '#core/kernel/ruleFields'
 import { sayProblem } from '#core/wording/index'
 
 /** House rules by name. */

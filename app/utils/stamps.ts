@@ -1,4 +1,4 @@
-import { isNoted, isReferees, type Verdict } from '#core/verdict'
+import { isNoted, isReferees, type Verdict } from '#core/contract/verdict'
 
 export type StampKind = 'stands' | 'refused' | 'call' | 'noted' | 'open' | 'struck' | 'overruled'
 

@@ -1,6 +1,6 @@
-import type { Game } from '#core/game'
-import { openMatch } from '#core/match'
-import { foldTape, type Tape } from '#core/tape'
+import type { Game } from '#core/contract/game'
+import { openMatch } from '#core/kernel/match'
+import { foldTape, type Tape } from '#core/kernel/tape'
 import type { StoredMatch } from '#shared/api'
 
 /** The tape of a stored match with these entries; null where it can't be opened under these rules. */

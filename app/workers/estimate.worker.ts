@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { lengthOf, type Length } from '#core/estimate'
+import { lengthOf, type Length } from '#core/kernel/estimate'
 import { gameById } from '#core/games/index'
 
 /** How long matches are, off the page’s thread: as many as fit into `most` milliseconds, 200 at most. */

@@ -1,6 +1,6 @@
 import { findGames, isInBox, NO_WISH, type Wish } from '#core/catalogue/find'
-import { MATERIALS } from '#core/catalogue/materials'
-import { SKILLS, SKILL_IDS } from '#core/catalogue/skills'
+import { MATERIALS } from '#core/contract/materials'
+import { SKILLS, SKILL_IDS } from '#core/contract/skills'
 import { ABOUTS } from '#core/games/abouts'
 
 const found = (wish: Partial<Wish>) => findGames(ABOUTS, { ...NO_WISH, ...wish }).map(({ id }) => id)

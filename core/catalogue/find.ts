@@ -1,9 +1,9 @@
 import MiniSearch from 'minisearch'
 import { mannersOf, type MannerId } from '#core/catalogue/manners'
-import { MATERIALS, type MaterialId } from '#core/catalogue/materials'
-import { SKILLS, type SkillId } from '#core/catalogue/skills'
+import { MATERIALS, type MaterialId } from '#core/contract/materials'
+import { SKILLS, type SkillId } from '#core/contract/skills'
 import { readSpoken } from '#core/catalogue/spoken'
-import type { About } from '#core/game'
+import type { About } from '#core/contract/game'
 
 /** What somebody looks for; whatever is empty or null does not matter. */
 export interface Wish {

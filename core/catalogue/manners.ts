@@ -1,4 +1,4 @@
-import type { About } from '#core/game'
+import type { About } from '#core/contract/game'
 
 /** How a game is played: by oneself, as a race, or by everybody at once. One list for all games. */
 export const MANNERS = {

@@ -1,12 +1,12 @@
-import type { Facts } from '#core/codes'
-import type { Awaits } from '#core/game'
+import type { Facts } from '#core/contract/codes'
+import type { Awaits } from '#core/contract/game'
 import type { ReadMatch } from '#core/format/matchFile'
-import { awaits, standing } from '#core/match'
-import type { Result } from '#core/table'
-import type { Line, Tape } from '#core/tape'
-import type { Note } from '#core/verdict'
+import { awaits, standing } from '#core/kernel/match'
+import type { Result } from '#core/contract/table'
+import type { Line, Tape } from '#core/kernel/tape'
+import type { Note } from '#core/contract/verdict'
 import { sayProblem, sayVerdict } from '#core/wording/index'
-import { writeWorking } from '#core/working'
+import { writeWorking } from '#core/contract/working'
 
 /** One entry's verdict as `bin/judge` prints it. */
 export interface AnswerVerdict {

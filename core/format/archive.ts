@@ -1,10 +1,10 @@
 import * as z from 'zod'
 import { namedRulesFields } from '#core/format/houseRulesFile'
 import { MOST_ENTRIES, readMatchInPieces, type MatchFile } from '#core/format/matchFile'
-import { moment } from '#core/moment'
-import { PENNANT_COUNT } from '#core/pennants'
-import { problem, type Problem } from '#core/problem'
-import type { Tape } from '#core/tape'
+import { moment } from '#core/basics/moment'
+import { PENNANT_COUNT } from '#core/basics/pennants'
+import { problem, type Problem } from '#core/contract/problem'
+import type { Tape } from '#core/kernel/tape'
 
 /** Everything of one installation in one file: people, and matches with their tapes. */
 export const ARCHIVE = 'nimble-tally/archive'

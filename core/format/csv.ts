@@ -1,8 +1,8 @@
 import Papa from 'papaparse'
-import { standing } from '#core/match'
-import type { Line, Tape } from '#core/tape'
+import { standing } from '#core/kernel/match'
+import type { Line, Tape } from '#core/kernel/tape'
 import { sayEntry, sayVerdict } from '#core/wording/index'
-import { writeWorking } from '#core/working'
+import { writeWorking } from '#core/contract/working'
 
 /** What `writeCsv` needs beside the tape: when each entry was recorded (ISO 8601), by entry number - 1. */
 export type Times = readonly (string | undefined)[]

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { gameById, GAMES } from '#core/games/index'
-import { readHouseRules } from '#core/houseRules'
-import { problem, type Problem } from '#core/problem'
+import { readHouseRules } from '#core/kernel/houseRules'
+import { problem, type Problem } from '#core/contract/problem'
 
 /** House rules under a name, handed from one adult to another (docs/house-rules.schema.json). */
 export const HOUSE_RULES = 'nimble-tally/house-rules'

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { GAMES } from '#core/games/index'
-import { houseRulesSchema } from '#core/houseRules'
+import { houseRulesSchema } from '#core/kernel/houseRules'
 import { houseRulesFileShape } from '#core/format/houseRulesFile'
 import { publicShape } from '#core/format/matchFile'
 

@@ -1,9 +1,9 @@
 import * as z from 'zod'
 import { gameById, GAMES } from '#core/games/index'
-import { entrySchema, isShort, MOST_HELD } from '#core/entries'
-import { openMatch } from '#core/match'
-import { problem, type Problem } from '#core/problem'
-import { atOnce, foldTapeInPieces, type Tape } from '#core/tape'
+import { entrySchema, isShort, MOST_HELD } from '#core/contract/entries'
+import { openMatch } from '#core/kernel/match'
+import { problem, type Problem } from '#core/contract/problem'
+import { atOnce, foldTapeInPieces, type Tape } from '#core/kernel/tape'
 
 /** The public match format, version 1 (docs/match-file.md). */
 export const FORMAT = 'nimble-tally/match'

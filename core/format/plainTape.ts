@@ -1,8 +1,8 @@
 import { notationOf } from '#core/format/csv'
-import { standing } from '#core/match'
-import type { Line, Tape } from '#core/tape'
+import { standing } from '#core/kernel/match'
+import type { Line, Tape } from '#core/kernel/tape'
 import { sayEntry, sayReason, sayResult, speaking } from '#core/wording/index'
-import { writeWorking } from '#core/working'
+import { writeWorking } from '#core/contract/working'
 
 /**
  * The tape as plain text in notation, a line an entry: number, a mark (`x` doesn't stand, `~` struck, `*` amended),

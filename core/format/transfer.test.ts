@@ -2,7 +2,7 @@ import Papa from 'papaparse'
 import { readArchived, readArchiveFrame } from '#core/format/archive'
 import { writeCsv } from '#core/format/csv'
 import { readMatch } from '#core/format/matchFile'
-import { atOnce } from '#core/tape'
+import { atOnce } from '#core/kernel/tape'
 import { writePlainTape } from '#core/format/plainTape'
 import { fileOf, play, type FileParts } from '../../tests/unit/judging'
 

@@ -1,4 +1,4 @@
-import type { About } from '#core/game'
+import type { About } from '#core/contract/game'
 import { about as askForRest } from '#core/games/ask-for-rest/about'
 import { about as brim } from '#core/games/brim/about'
 import { about as callRow } from '#core/games/call-row/about'

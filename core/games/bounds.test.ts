@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { isShort, MOST_HELD } from '#core/entries'
+import { isShort, MOST_HELD } from '#core/contract/entries'
 import { readMatch } from '#core/format/matchFile'
 import { GAMES } from '#core/games/index'
 import { withFixtures } from '../../tests/games/withFixtures'

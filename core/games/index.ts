@@ -1,4 +1,4 @@
-import type { Game } from '#core/game'
+import type { Game } from '#core/contract/game'
 import { askForRest } from '#core/games/ask-for-rest/index'
 import { brim } from '#core/games/brim/index'
 import { callRow } from '#core/games/call-row/index'

@@ -12,9 +12,9 @@ import { closest, searchable, searchRule, spreadOver } from '#core/lab/search'
 import { isSure, meanOf, meanOfHistogram, partOf, quantile, type Interval } from '#core/lab/statistics'
 import { addTallies, makeCounter, WHOLE } from '#core/lab/tally'
 import { playTrial, type Outcome } from '#core/lab/trial'
-import { judgePlay } from '#core/match'
-import { openSelfPlay } from '#core/selfPlay'
-import { sayComparison, sayReport } from '#core/wording/lab'
+import { judgePlay } from '#core/kernel/match'
+import { openSelfPlay } from '#core/kernel/selfPlay'
+import { sayComparison, sayReport } from '#core/lab/wording'
 
 const question = (parts: Partial<LabQuestion> = {}): LabQuestion => ({
   game: 'top-total',

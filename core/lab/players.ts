@@ -1,7 +1,7 @@
-import { judgePlay } from '#core/match'
-import type { BasePlay } from '#core/plays'
-import { randomFor, type Random } from '#core/random'
-import type { MatchState, Table } from '#core/table'
+import { judgePlay } from '#core/kernel/match'
+import type { BasePlay } from '#core/contract/plays'
+import { randomFor, type Random } from '#core/basics/random'
+import type { MatchState, Table } from '#core/contract/table'
 
 /** How somebody plays in the lab, from the one who often errs to the one who never does. */
 export const PLAYERS = ['careless', 'careful', 'best'] as const

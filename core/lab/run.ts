@@ -3,10 +3,10 @@ import { addPairs, countPair, noPairs, type Pairs } from '#core/lab/pair'
 import type { PlayerKind } from '#core/lab/players'
 import { addTallies, emptyTally, makeCounter, type Tally } from '#core/lab/tally'
 import { playTrial, type Trial } from '#core/lab/trial'
-import { mixedSeed } from '#core/random'
-import { readHouseRules } from '#core/houseRules'
-import { seatProblems } from '#core/match'
-import { problem, type Problem } from '#core/problem'
+import { mixedSeed } from '#core/basics/random'
+import { readHouseRules } from '#core/kernel/houseRules'
+import { seatProblems } from '#core/kernel/match'
+import { problem, type Problem } from '#core/contract/problem'
 
 /** What the lab is asked, as plain data: one game under rules A and, if wished, rules B. */
 export interface LabQuestion {

@@ -1,12 +1,12 @@
-import { ENDLESS } from '#core/estimate'
-import type { Game } from '#core/game'
-import { readHouseRules } from '#core/houseRules'
+import { ENDLESS } from '#core/kernel/estimate'
+import type { Game } from '#core/contract/game'
+import { readHouseRules } from '#core/kernel/houseRules'
 import type { PlayerKind } from '#core/lab/players'
 import { reportOf } from '#core/lab/report'
 import { makeCounter } from '#core/lab/tally'
 import { playTrial } from '#core/lab/trial'
-import { mixedSeed } from '#core/random'
-import { ruleFields, type RuleField } from '#core/ruleFields'
+import { mixedSeed } from '#core/basics/random'
+import { ruleFields, type RuleField } from '#core/kernel/ruleFields'
 
 /** A rule that is searched: its value so that matches take about so many minutes. */
 export interface RuleSearch {

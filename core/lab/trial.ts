@@ -1,12 +1,12 @@
-import { countPlays, ENDLESS } from '#core/estimate'
-import { practisedFacts } from '#core/facts'
-import type { Game } from '#core/game'
+import { countPlays, ENDLESS } from '#core/kernel/estimate'
+import { practisedFacts } from '#core/kernel/facts'
+import type { Game } from '#core/contract/game'
 import { labPlay, type PlayerKind } from '#core/lab/players'
 import { foldFact, keyOf, type CellKey } from '#core/mastery/cells'
-import { awaits, bestNow, judgeEntry, judgePlay, standing } from '#core/match'
-import { bestSeats } from '#core/seats'
-import { openSelfPlay } from '#core/selfPlay'
-import type { MatchState, Table } from '#core/table'
+import { awaits, bestNow, judgeEntry, judgePlay, standing } from '#core/kernel/match'
+import { bestSeats } from '#core/kit/seats'
+import { openSelfPlay } from '#core/kernel/selfPlay'
+import type { MatchState, Table } from '#core/contract/table'
 
 /** What is tried out: a game under some house rules, and who plays how; the first of them begins. */
 export interface Trial {

@@ -1,4 +1,4 @@
-import type { NumberFact } from '#core/game'
+import type { NumberFact } from '#core/contract/game'
 
 /** The two squares that facts are folded onto. */
 export type Square = 'add' | 'times'

@@ -1,6 +1,6 @@
-import type { NumberFact } from '#core/game'
+import type { NumberFact } from '#core/contract/game'
 import { foldFact, keyOf, type CellKey } from '#core/mastery/cells'
-import type { How } from '#core/plays'
+import type { How } from '#core/contract/plays'
 
 /** One try at a fact, as the logbook keeps it. */
 export interface Try extends Pick<NumberFact, 'operation' | 'terms' | 'answer'> {

@@ -1,7 +1,7 @@
-import { practisedFacts } from '#core/facts'
-import type { Game } from '#core/game'
+import { practisedFacts } from '#core/kernel/facts'
+import type { Game } from '#core/contract/game'
 import { foldFact, keyOf, type CellKey } from '#core/mastery/cells'
-import { selfPlay } from '#core/selfPlay'
+import { selfPlay } from '#core/kernel/selfPlay'
 
 /** How often one player practises each fact in a match, on average; what comes up less than once in fifty is left out. */
 export type Practice = Readonly<Record<CellKey, number>>

@@ -1,8 +1,8 @@
-import { pieces } from '#core/print/parts'
-import { areaOf, type Mark, type Page, type SheetContent, type Wishes } from '#core/print/sheet'
+import { pieces } from '#core/kit/parts'
+import { areaOf, type Mark, type Page, type SheetContent, type Wishes } from '#core/contract/sheet'
 import { centred } from '#core/print/text'
-import { numberInWords } from '#core/wording/numberInWords'
-import { figure } from '#core/wording/words'
+import { numberInWords } from '#core/basics/numberInWords'
+import { figure } from '#core/basics/words'
 
 type Of<K extends SheetContent['kind']> = Extract<SheetContent, { kind: K }>
 

@@ -1,4 +1,4 @@
-import { areaOf, type Mark, type Page, type Paper } from '#core/print/sheet'
+import { areaOf, type Mark, type Page, type Paper } from '#core/contract/sheet'
 
 /** Mean width of a letter of running text, of its size. */
 const LETTER = 0.5

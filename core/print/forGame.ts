@@ -1,8 +1,8 @@
-import type { CommonRules } from '#core/commonRules'
-import type { Game } from '#core/game'
+import type { CommonRules } from '#core/contract/commonRules'
+import type { Game } from '#core/contract/game'
 import { letterPages } from '#core/print/letter'
 import { pagesOf } from '#core/print/pages'
-import type { Page, Wishes } from '#core/print/sheet'
+import type { Page, Wishes } from '#core/contract/sheet'
 
 /** Something that can be printed: its pages once, and how often they are needed. */
 export interface Printable {

@@ -1,8 +1,8 @@
-import { skillNames } from '#core/catalogue/skills'
-import type { CommonRules } from '#core/commonRules'
-import type { Game } from '#core/game'
+import { skillNames } from '#core/contract/skills'
+import type { CommonRules } from '#core/contract/commonRules'
+import type { Game } from '#core/contract/game'
 import { flowPages, type Block } from '#core/print/flow'
-import type { Page, Wishes } from '#core/print/sheet'
+import type { Page, Wishes } from '#core/contract/sheet'
 import { sayCommonRules } from '#core/wording/houseRules'
 
 const SIZE = 4.2

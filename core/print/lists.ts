@@ -1,7 +1,7 @@
-import { pieces } from '#core/print/parts'
-import { areaOf, type Mark, type Page, type SheetContent, type Wishes } from '#core/print/sheet'
+import { pieces } from '#core/kit/parts'
+import { areaOf, type Mark, type Page, type SheetContent, type Wishes } from '#core/contract/sheet'
 import { beginning, centred, sizeOfAll } from '#core/print/text'
-import { figure } from '#core/wording/words'
+import { figure } from '#core/basics/words'
 
 type Of<K extends SheetContent['kind']> = Extract<SheetContent, { kind: K }>
 

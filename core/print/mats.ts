@@ -1,8 +1,8 @@
-import { pieces } from '#core/print/parts'
-import { areaOf, type Mark, type Page, type SheetContent, type Spot, type Wishes } from '#core/print/sheet'
+import { pieces } from '#core/kit/parts'
+import { areaOf, type Mark, type Page, type SheetContent, type Spot, type Wishes } from '#core/contract/sheet'
 import { centred, sizeOfAll } from '#core/print/text'
 import { CARD_SIZES } from '#core/print/cutOut'
-import { figure } from '#core/wording/words'
+import { figure } from '#core/basics/words'
 
 type Of<K extends SheetContent['kind']> = Extract<SheetContent, { kind: K }>
 type Wished = Pick<Wishes, 'paper'>

@@ -1,7 +1,7 @@
 import { cardPages, dominoPages } from '#core/print/cutOut'
 import { chartPages, keyPages, tablePages } from '#core/print/lists'
 import { discPages, framePages, ladderPages, linePages, placePages, trackPages } from '#core/print/mats'
-import type { Page, Sheet, Wishes } from '#core/print/sheet'
+import type { Page, Sheet, Wishes } from '#core/contract/sheet'
 
 /** The pages of one sheet, once (its copies are printed by repeating them); every mark lies within the drawing. */
 export function pagesOf(sheet: Sheet, wishes: Wishes): readonly Page[] {

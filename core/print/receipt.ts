@@ -1,10 +1,10 @@
-import { standing } from '#core/match'
+import { standing } from '#core/kernel/match'
 import { flowPages, type Block } from '#core/print/flow'
-import type { Page, Wishes } from '#core/print/sheet'
-import type { Line, Tape } from '#core/tape'
+import type { Page, Wishes } from '#core/contract/sheet'
+import type { Line, Tape } from '#core/kernel/tape'
 import { sayEntry, sayReason, sayResult, speaking } from '#core/wording/index'
-import { showWorking } from '#core/working'
-import { figure } from '#core/wording/words'
+import { showWorking } from '#core/contract/working'
+import { figure } from '#core/basics/words'
 
 const SIZE = 3.4
 

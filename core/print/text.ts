@@ -1,4 +1,4 @@
-import type { Mark } from '#core/print/sheet'
+import type { Mark } from '#core/contract/sheet'
 
 /** Width of a letter of our faces, of its size, on the safe side. */
 const LETTER = 0.62

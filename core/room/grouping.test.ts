@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { randomFor } from '#core/random'
+import { randomFor } from '#core/basics/random'
 import { costOf, GROUPINGS, groupsOf, sizesOf, type Child } from '#core/room/grouping'
 import { tableName } from '#core/room/names'
 

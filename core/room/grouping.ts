@@ -1,4 +1,4 @@
-import type { Random } from '#core/random'
+import type { Random } from '#core/basics/random'
 
 /** A child of today, and how well answers go lately (0 to 1); null where too little is known. */
 export interface Child {

@@ -1,7 +1,7 @@
 import { gameById } from '#core/games/index'
-import { openMatch } from '#core/match'
+import { openMatch } from '#core/kernel/match'
 import { mayHelperRecord } from '#core/room/helper'
-import { foldTape } from '#core/tape'
+import { foldTape } from '#core/kernel/tape'
 
 const opened = openMatch(gameById('brim')!, {
   houseRules: {},

@@ -1,5 +1,5 @@
-import { readEntry } from '#core/entries'
-import { newestToStrike, type Tape } from '#core/tape'
+import { readEntry } from '#core/contract/entries'
+import { newestToStrike, type Tape } from '#core/kernel/tape'
 
 /**
  * Whether somebody who helps at a table may put this on its tape: a play, and taking back the newest entry where that is

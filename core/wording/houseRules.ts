@@ -1,5 +1,5 @@
-import type { CommonRules } from '#core/commonRules'
-import type { AnswerName, Game } from '#core/game'
+import type { CommonRules } from '#core/contract/commonRules'
+import type { AnswerName, Game } from '#core/contract/game'
 
 /** The common house rules read back as plain sentences; only those that say something. */
 export function sayCommonRules(game: Game, rules: CommonRules): string[] {

@@ -1,14 +1,14 @@
-import type { Facts } from '#core/codes'
-import type { CommonRules } from '#core/commonRules'
-import type { Entry } from '#core/entries'
-import type { Game, Sentence, Speaking } from '#core/game'
-import type { Problem } from '#core/problem'
-import { ruleFields, sayRuleValue, type RuleField } from '#core/ruleFields'
-import type { Result, Table } from '#core/table'
-import type { Line } from '#core/tape'
-import type { Note, Reason } from '#core/verdict'
-import { PROBLEMS, REASONS } from '#core/wording/reasons'
-import { capital, list, withMinus } from '#core/wording/words'
+import type { Facts } from '#core/contract/codes'
+import type { CommonRules } from '#core/contract/commonRules'
+import type { Entry } from '#core/contract/entries'
+import type { Game, Sentence, Speaking } from '#core/contract/game'
+import type { Problem } from '#core/contract/problem'
+import { ruleFields, sayRuleValue, type RuleField } from '#core/kernel/ruleFields'
+import type { Result, Table } from '#core/contract/table'
+import type { Line } from '#core/kernel/tape'
+import type { Note, Reason } from '#core/contract/verdict'
+import { PROBLEMS, REASONS } from '#core/kernel/reasons'
+import { capital, list, withMinus } from '#core/basics/words'
 
 /** How one speaks at a table: names for its seats, and what a spoken answer is called under the rules in force. */
 export function speaking({ game, players }: Pick<Table, 'game' | 'players'>, rules?: CommonRules): Speaking {
@@ -18,7 +18,7 @@ export function speaking({ game, players }: Pick<Table, 'game' | 'players'>, rul
   }
 }
 
-/** What all games share, by any code: sentences and facts belong together by their types (core/codes.ts). */
+/** What all games share, by any code: sentences and facts belong together by their types (core/contract/codes.ts). */
 const SHARED: Readonly<Record<string, Sentence<Facts> | undefined>> = { ...PROBLEMS, ...REASONS }
 
 const NOBODY: Speaking = { name: (seat) => `player ${seat}`, answer: 'answer' }

@@ -1,8 +1,8 @@
 import { cellOf, type CellKey } from '#core/mastery/cells'
 import type { Mastery, Try } from '#core/mastery/mastery'
 import type { SlipKind } from '#core/mastery/slips'
-import type { How } from '#core/plays'
-import { count, figure } from '#core/wording/words'
+import type { How } from '#core/contract/plays'
+import { count, figure } from '#core/basics/words'
 
 /** A fact as it is written: `3 + 7`. */
 export function sayCell(key: CellKey): string {

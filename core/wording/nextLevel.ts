@@ -1,5 +1,5 @@
-import type { NextLevel } from '#core/nextLevel'
-import { count } from '#core/wording/words'
+import type { NextLevel } from '#core/kernel/nextLevel'
+import { count } from '#core/basics/words'
 
 /** Why another school is proposed after a match, in one honest sentence. */
 export function sayNextLevel({ preset, way, right, of, answers, explained }: NextLevel): string {

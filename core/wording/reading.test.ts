@@ -1,9 +1,9 @@
-import { readHouseRules } from '#core/houseRules'
-import { standing } from '#core/match'
+import { readHouseRules } from '#core/kernel/houseRules'
+import { standing } from '#core/kernel/match'
 import { sayEntry, sayReason, sayResult, sayVerdict, speaking } from '#core/wording/index'
-import { grouped, withMinus } from '#core/wording/words'
+import { grouped, withMinus } from '#core/basics/words'
 import { readMatch } from '#core/format/matchFile'
-import { selfPlay } from '#core/selfPlay'
+import { selfPlay } from '#core/kernel/selfPlay'
 import { fileOf } from '../../tests/unit/judging'
 import { withFixtures } from '../../tests/games/withFixtures'
 

@@ -5,9 +5,9 @@ import { solve } from '#core/games/last-digit-chains/solve'
 import { skipCountYard } from '#core/games/skip-count-yard/index'
 import type { YardState } from '#core/games/skip-count-yard/rules'
 import { mostCards } from '#core/games/skip-count-yard/search'
-import { cardsOf } from '#core/pack'
-import { randomFor } from '#core/random'
-import { selfPlayState } from '#core/selfPlay'
+import { cardsOf } from '#core/kit/pack'
+import { randomFor } from '#core/basics/random'
+import { selfPlayState } from '#core/kernel/selfPlay'
 
 interface Row {
   readonly what: string

@@ -1,6 +1,6 @@
-import type { Game } from '#core/game'
-import { selfPlay } from '#core/selfPlay'
-import type { Tape } from '#core/tape'
+import type { Game } from '#core/contract/game'
+import { selfPlay } from '#core/kernel/selfPlay'
+import type { Tape } from '#core/kernel/tape'
 
 const named = (game: Game, seats: number, key: string, houseRules: Readonly<Record<string, unknown>>) => ({
   game,

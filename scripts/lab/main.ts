@@ -6,7 +6,7 @@ import { reportOf } from '#core/lab/report'
 import { labProblems, runLab, type LabQuestion } from '#core/lab/run'
 import { closest, searchable, searchRule } from '#core/lab/search'
 import { sayProblem } from '#core/wording/index'
-import { sayComparison, sayProposal, sayReport } from '#core/wording/lab'
+import { sayComparison, sayProposal, sayReport } from '#core/lab/wording'
 
 const USAGE = `npm run -s lab -- --game ID [--rules JSON] [--other JSON] [--players best,careful,careless] [--matches N] [--seed TEXT] [--pace SECONDS]
 npm run -s lab -- --game ID --search RULE --minutes N [--rules JSON] [--players …]

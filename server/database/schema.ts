@@ -11,8 +11,8 @@ import {
   timestamp,
   uniqueIndex,
 } from 'drizzle-orm/pg-core'
-import type { NumberFact } from '#core/game'
-import type { How } from '#core/plays'
+import type { NumberFact } from '#core/contract/game'
+import type { How } from '#core/contract/plays'
 import type { ClockState, RoomClockState, Summary } from '#shared/api'
 
 const at = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' })

@@ -1,6 +1,6 @@
 import { and, eq, sql } from 'drizzle-orm'
 import { MOST_ENTRIES } from '#core/format/matchFile'
-import { addEntry, foldTape, type Tape } from '#core/tape'
+import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
 import { sayReason, speaking } from '#core/wording/index'
 import type { Appended } from '#shared/api'
 import { entries, matches } from '../database/schema'

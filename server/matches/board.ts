@@ -1,5 +1,5 @@
 import { asc, eq } from 'drizzle-orm'
-import { drawBoard } from '#core/board'
+import { drawBoard } from '#core/board/board'
 import type { Board } from '#shared/api'
 import { matches, seats as seatsTable } from '../database/schema'
 import { Refusal } from '../utils/refusal'

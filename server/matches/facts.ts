@@ -1,6 +1,6 @@
 import { and, desc, eq, inArray, sql } from 'drizzle-orm'
-import { practisedFacts } from '#core/facts'
-import type { Line, Tape } from '#core/tape'
+import { practisedFacts } from '#core/kernel/facts'
+import type { Line, Tape } from '#core/kernel/tape'
 import { entries, facts, matches, seats } from '../database/schema'
 import { theDatabase, type Within } from '../utils/database'
 import { breathe } from '../utils/breathe'

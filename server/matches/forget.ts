@@ -1,5 +1,5 @@
 import { and, count, eq, inArray, isNull, like, lt, notExists, or, sql, type SQL } from 'drizzle-orm'
-import { monthsBefore } from '#core/calendar'
+import { monthsBefore } from '#core/basics/calendar'
 import type { Forgotten } from '#shared/api'
 import { PEOPLE } from '../demo/saturday'
 import { entries, facts, matches, people, roomSessions, seats } from '../database/schema'

@@ -1,6 +1,6 @@
 import { once } from 'node:events'
 import { Worker } from 'node:worker_threads'
-import { problem } from '#core/problem'
+import { problem } from '#core/contract/problem'
 import { refuseDeep, tooDeep } from '../utils/body'
 import { refusalOf } from './problems'
 

@@ -1,6 +1,6 @@
 import { asc, eq, inArray } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
-import { PENNANT_COUNT } from '#core/pennants'
+import { PENNANT_COUNT } from '#core/basics/pennants'
 import { facts, people, seats } from '../database/schema'
 import { Refusal } from '../utils/refusal'
 import { theDatabase, writing, type Within } from '../utils/database'

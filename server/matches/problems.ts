@@ -1,6 +1,6 @@
-import type { Game } from '#core/game'
+import type { Game } from '#core/contract/game'
 import { gameById } from '#core/games/index'
-import type { Problem } from '#core/problem'
+import type { Problem } from '#core/contract/problem'
 import { sayProblem } from '#core/wording/index'
 import { Refusal, told } from '../utils/refusal'
 

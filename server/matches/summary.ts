@@ -1,7 +1,7 @@
-import { awaits, standing, takesTurns } from '#core/match'
-import { sayProgress } from '#core/progress'
-import type { Tape } from '#core/tape'
-import { isReferees } from '#core/verdict'
+import { awaits, standing, takesTurns } from '#core/kernel/match'
+import { sayProgress } from '#core/kernel/progress'
+import type { Tape } from '#core/kernel/tape'
+import { isReferees } from '#core/contract/verdict'
 import { sayEntry, sayResult } from '#core/wording/index'
 import type { Summary } from '#shared/api'
 

@@ -1,5 +1,5 @@
 import { and, eq, isNull } from 'drizzle-orm'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { RoomClockState, RoomSession } from '#shared/api'
 import type { RoomClockAct } from '#shared/requests'
 import { appendLast } from '../matches/append'

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm'
-import { isTimeZone } from '#core/calendar'
+import { isTimeZone } from '#core/basics/calendar'
 import type { Zone } from '#shared/api'
 import { rowsOf } from '../database/rows'
 import { theDatabase } from '../utils/database'

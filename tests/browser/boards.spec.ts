@@ -1,7 +1,7 @@
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
 import { makeMatchFile } from '../../core/format/matchFile'
 import { GAMES } from '../../core/games/index'
-import { selfPlay } from '../../core/selfPlay'
+import { selfPlay } from '../../core/kernel/selfPlay'
 import { boardOf } from './helpers'
 
 /** What a board shows: nothing to operate, nothing beyond its frame, no text over another, in every game and at every size of table. */

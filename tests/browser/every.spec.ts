@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { readMatch } from '../../core/format/matchFile'
-import { readHouseRules } from '../../core/houseRules'
+import { readHouseRules } from '../../core/kernel/houseRules'
 import { sayVerdict } from '../../core/wording/index'
 import { withFixtures } from '../games/withFixtures'
 import { fileOf } from '../unit/judging'

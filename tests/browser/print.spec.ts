@@ -1,9 +1,9 @@
 import { expect, test, type Page } from '@playwright/test'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { GAMES } from '../../core/games/index'
-import { readHouseRules } from '../../core/houseRules'
+import { readHouseRules } from '../../core/kernel/houseRules'
 import { printablesOf } from '../../core/print/forGame'
-import { PAPERS, type Paper, type Wishes } from '../../core/print/sheet'
+import { PAPERS, type Paper, type Wishes } from '../../core/contract/sheet'
 import { FIXTURES } from '../games/index'
 import { axe, makeMatch, SIZES, tap, wider } from './helpers'
 

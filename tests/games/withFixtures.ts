@@ -1,6 +1,6 @@
 import { GAME_IDS } from '../../core/games/ids'
 import { gameById } from '../../core/games/index'
-import type { Game } from '../../core/game'
+import type { Game } from '../../core/contract/game'
 import type { GameFixture } from './fixture'
 import { FIXTURES } from './index'
 

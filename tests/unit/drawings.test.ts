@@ -1,4 +1,4 @@
-import { sumOf, type Working } from '#core/working'
+import { sumOf, type Working } from '#core/contract/working'
 import { drawingsFor, hopsOf } from '../../app/utils/drawings'
 
 const times = (a: number, b: number): Working => ({

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import { sayEntry } from '#core/wording/index'
 import { sayCommonRules } from '#core/wording/houseRules'
 import { callApi } from '~/utils/api'

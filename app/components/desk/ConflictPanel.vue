@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { isEqual } from 'ohash'
-import { readEntry } from '#core/entries'
+import { readEntry } from '#core/contract/entries'
 import { sayEntry } from '#core/wording/index'
 import type { MatchStore } from '~/stores/match'
 

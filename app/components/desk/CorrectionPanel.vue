@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { readEntry } from '#core/entries'
-import type { Line, Tape } from '#core/tape'
+import { readEntry } from '#core/contract/entries'
+import type { Line, Tape } from '#core/kernel/tape'
 import { sayVerdict, speaking } from '#core/wording/index'
 import { stampOfLine } from '~/utils/stamps'
 import type { Review } from '~/composables/useReview'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Reveal } from '#core/game'
+import type { Reveal } from '#core/contract/game'
 
 /** What the dealer brought, one after another; a touch or a key skips the wait. */
 const { reveal } = defineProps<{ reveal: Reveal }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Tape } from '#core/tape'
-import type { Working } from '#core/working'
+import type { Tape } from '#core/kernel/tape'
+import type { Working } from '#core/contract/working'
 import type { GameView } from '~/games/view'
 import type { Seat } from '#shared/api'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { standing } from '#core/match'
-import type { Tape } from '#core/tape'
+import { standing } from '#core/kernel/match'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Ends the match before its own end: decided on the standing as it is shown here. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Line, Tape } from '#core/tape'
+import type { Line, Tape } from '#core/kernel/tape'
 import { sayVerdict } from '#core/wording/index'
 import { stampOf, stampOfLine } from '~/utils/stamps'
 

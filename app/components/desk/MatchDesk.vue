@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Line } from '#core/tape'
-import { sayProgress } from '#core/progress'
+import type { Line } from '#core/kernel/tape'
+import { sayProgress } from '#core/kernel/progress'
 import { mayHelperRecord } from '#core/room/helper'
-import { newestToRedo, newestToStrike } from '#core/tape'
+import { newestToRedo, newestToStrike } from '#core/kernel/tape'
 import { sayEntry, sayResult, sayVerdict, speaking } from '#core/wording/index'
 import { useGameView } from '~/games'
 import type { Offer } from '~/composables/useDesk'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { nextLevel } from '#core/nextLevel'
-import type { Tape } from '#core/tape'
+import { nextLevel } from '#core/kernel/nextLevel'
+import type { Tape } from '#core/kernel/tape'
 import { sayNextLevel } from '#core/wording/nextLevel'
 
 /** After a match: what to try next and why, one touch away; nothing where the match says nothing of it. */

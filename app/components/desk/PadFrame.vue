@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { awaits } from '#core/match'
+import { awaits } from '#core/kernel/match'
 
 /** Around every pad: whose play it is, and room that doesn't shift. Enter is the pad's as long as it has the focus. */
 const desk = useDesk()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
-import { mixedSeed } from '#core/random'
-import { seatAfter } from '#core/seats'
+import { mixedSeed } from '#core/basics/random'
+import { seatAfter } from '#core/kit/seats'
 import { callApi } from '~/utils/api'
 import type { StoredMatch } from '#shared/api'
 

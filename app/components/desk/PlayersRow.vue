@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { bestNow, standing } from '#core/match'
-import type { Tape } from '#core/tape'
+import { bestNow, standing } from '#core/kernel/match'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /**

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { judgePlay } from '#core/match'
-import type { BasePlay } from '#core/plays'
+import { judgePlay } from '#core/kernel/match'
+import type { BasePlay } from '#core/contract/plays'
 import { sayReason, speaking } from '#core/wording/index'
 
 /** Typed notation, for a fast hand: read and judged as it is typed, recorded with Enter; what can be typed stands in its help. */

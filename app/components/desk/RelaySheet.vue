@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { openMatch } from '#core/match'
-import type { Tape } from '#core/tape'
+import { openMatch } from '#core/kernel/match'
+import type { Tape } from '#core/kernel/tape'
 import { sayProblem } from '#core/wording/index'
 import type { GameView } from '~/games/view'
 import type { Seat } from '#shared/api'

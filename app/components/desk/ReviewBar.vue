@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import { sayEntry, sayVerdict } from '#core/wording/index'
 import type { Review } from '~/composables/useReview'
 

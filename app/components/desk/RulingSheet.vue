@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import { isEqual } from 'ohash'
-import { judgeEntry } from '#core/match'
-import { readEntry } from '#core/entries'
-import { ruleFields } from '#core/ruleFields'
+import { judgeEntry } from '#core/kernel/match'
+import { readEntry } from '#core/contract/entries'
+import { ruleFields } from '#core/kernel/ruleFields'
 import { sayReason, sayResult, speaking } from '#core/wording/index'
 import type { Seat } from '#shared/api'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Line, Tape } from '#core/tape'
+import type { Line, Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** The roll of paper down the side: every entry with its arithmetic, newest first. Only what is near is drawn. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Table } from '#core/table'
-import type { Line } from '#core/tape'
+import type { Table } from '#core/contract/table'
+import type { Line } from '#core/kernel/tape'
 import { sayEntry, sayVerdict } from '#core/wording/index'
 import type { Seat } from '#shared/api'
 import { stampOfLine } from '~/utils/stamps'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { About } from '#core/game'
-import { range } from '#core/wording/words'
+import type { About } from '#core/contract/game'
+import { range } from '#core/basics/words'
 
 /** A game in few words, as it is chosen. */
 const { about, why, chosen = false } = defineProps<{ about: About; why: string; chosen?: boolean }>()

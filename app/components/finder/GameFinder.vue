@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Fit } from '#core/catalogue/find'
 import { MANNER_IDS, MANNERS } from '#core/catalogue/manners'
-import { MATERIAL_IDS, MATERIALS } from '#core/catalogue/materials'
-import { SKILL_IDS, SKILLS, skillNames } from '#core/catalogue/skills'
+import { MATERIAL_IDS, MATERIALS } from '#core/contract/materials'
+import { SKILL_IDS, SKILLS, skillNames } from '#core/contract/skills'
 
 /** The games by what is to be practised, by players, time, age and what is in the box; results as they change, each with why. */
 defineSlots<{ default(props: { fit: Fit; why: string }): unknown }>()

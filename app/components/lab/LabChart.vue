@@ -2,7 +2,7 @@
 import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js'
 import { Bar } from 'vue-chartjs'
 import Papa from 'papaparse'
-import { tenth } from '#core/wording/words'
+import { tenth } from '#core/basics/words'
 
 /** Bars of A and B side by side, with the table of their numbers beside it and as CSV. */
 const { title, unit, rows, names, says } = defineProps<{

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { About } from '#core/game'
+import type { About } from '#core/contract/game'
 import { ERRS, PLAYERS, type PlayerKind } from '#core/lab/players'
 
 /** Who plays how; the first of them begins. */

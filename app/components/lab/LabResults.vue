@@ -4,8 +4,8 @@ import { reportOf } from '#core/lab/report'
 import type { LabAnswer, LabQuestion } from '#core/lab/run'
 import { sorted } from '#core/lab/statistics'
 import { TENTHS, type Histogram, type Tally } from '#core/lab/tally'
-import { sayComparison, sayReport } from '#core/wording/lab'
-import { figure, tenth } from '#core/wording/words'
+import { sayComparison, sayReport } from '#core/lab/wording'
+import { figure, tenth } from '#core/basics/words'
 
 /** What came out: the verdict on A and B, sentences, charts with their numbers, the facts. */
 const { answer, question } = defineProps<{ answer: LabAnswer; question: LabQuestion }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { isEqual } from 'ohash'
-import type { Game } from '#core/game'
-import { defaultRules, readHouseRules } from '#core/houseRules'
+import type { Game } from '#core/contract/game'
+import { defaultRules, readHouseRules } from '#core/kernel/houseRules'
 
 /** One side's house rules: a preset in one touch, or rule by rule. */
 const { game, seats, label } = defineProps<{ game: Game; seats: number; label: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { proxy } from 'comlink'
 import { closest, searchable, type Tried } from '#core/lab/search'
-import { roundMinutes, sayProposal } from '#core/wording/lab'
+import { roundMinutes, sayProposal } from '#core/lab/wording'
 import type { Lab } from '~/composables/useLab'
 import type { LabWorker } from '~/workers/lab.worker'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="C extends Card">
-import type { Card } from '#core/pack'
+import type { Card } from '#core/contract/card'
 
 /** A row of keys, one for each card (or face); `chosen` are marked, `spent` are set apart but can be touched: a pack may be mis-sorted. */
 const {

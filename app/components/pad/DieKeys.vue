@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { facesOfDie } from '#core/dice'
+import { facesOfDie } from '#core/kit/dice'
 
 /** The faces of a die as keys. */
 const {

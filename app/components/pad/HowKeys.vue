@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HOWS, type How, type Told } from '#core/plays'
+import { HOWS, type How, type Told } from '#core/contract/plays'
 import { HOW_NAMES } from '#core/wording/mastery'
 
 /** One touch for how a player explained. A child may always pass on explaining aloud. */

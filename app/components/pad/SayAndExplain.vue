@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { StorageSerializers } from '@vueuse/core'
-import type { BasePlay, Told } from '#core/plays'
+import type { BasePlay, Told } from '#core/contract/plays'
 
 /**
  * What was said, and how it was found. The right answer is in the recording key; another one is typed on the app's own

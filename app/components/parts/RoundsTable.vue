@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Everybody's numbers, line by line, with what rulings gave or took, and the total where one is said. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tensAndOnes } from '#core/working'
+import { tensAndOnes } from '#core/contract/working'
 
 /** A total as rods of ten and single ones, so that its size is seen and not only read. */
 const { value } = defineProps<{ value: number }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { groupTens, showColumns, showWorking, type Working } from '#core/working'
+import { groupTens, showColumns, showWorking, type Working } from '#core/contract/working'
 
 /** A working in one line, or a line for each column; `tens` brackets the parts that make ten. */
 const { working, tens = false } = defineProps<{ working: Working; tens?: boolean }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { fromBox } from '#core/box'
-import type { CardCount } from '#core/print/sheet'
+import { fromBox } from '#core/print/box'
+import type { CardCount } from '#core/contract/sheet'
 
 /** Which cards to keep, to take out, and to make, as small cards with their counts. */
 const { cards } = defineProps<{ cards: readonly CardCount[] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { takesTurns } from '#core/match'
-import { seatPeople } from '#core/pennants'
+import { takesTurns } from '#core/kernel/match'
+import { seatPeople } from '#core/basics/pennants'
 import type { Setup } from '~/composables/useSetup'
 import type { Person } from '#shared/api'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Balance } from '#core/ready'
+import type { Balance } from '#core/contract/ready'
 
 /** How a pack leans: both sides with their cards and weight, as bars. */
 const { balance } = defineProps<{ balance: Balance }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { seatsFrom } from '#core/seats'
+import { seatsFrom } from '#core/kit/seats'
 
 /** Who sits where: the table from above, turns going round with the clock. */
 const { seats, first, turns } = defineProps<{

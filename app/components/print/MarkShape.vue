@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Mark } from '#core/print/sheet'
+import type { Mark } from '#core/contract/sheet'
 
 /** One mark of a page, in millimetres; spinner, token and die are those of the desk. */
 const { mark } = defineProps<{ mark: Mark }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HEADING, MARGIN, PAPERS, type Page, type Paper } from '#core/print/sheet'
+import { HEADING, MARGIN, PAPERS, type Page, type Paper } from '#core/contract/sheet'
 
 /** One page as it comes out of the printer: its heading, and the drawing below it. */
 const { page, paper, heading, number, of } = defineProps<{

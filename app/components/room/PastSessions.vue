@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { count } from '#core/wording/words'
+import { count } from '#core/basics/words'
 import type { PastSession } from '#shared/api'
 import { callApi } from '~/utils/api'
 

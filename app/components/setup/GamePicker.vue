@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { skillNames } from '#core/catalogue/skills'
+import { skillNames } from '#core/contract/skills'
 import { aboutOf } from '#core/games/abouts'
 
 /** The game that is set up, and all others to choose from: the list folds away once one is chosen. */

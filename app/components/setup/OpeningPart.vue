@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
-import { openMatch } from '#core/match'
-import { randomFor } from '#core/random'
+import { openMatch } from '#core/kernel/match'
+import { randomFor } from '#core/basics/random'
 import type { Setup } from '~/composables/useSetup'
 
 /**

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { isEqual } from 'ohash'
-import type { RuleField } from '#core/ruleFields'
+import type { RuleField } from '#core/kernel/ruleFields'
 
 /** One house rule as a control that fits its kind. */
 const {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { list } from '#core/wording/words'
+import { list } from '#core/basics/words'
 import type { Setup } from '~/composables/useSetup'
 
 /** More children than the game takes: two tables at once, under the same rules. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Columns } from '#core/working'
+import type { Columns } from '#core/contract/working'
 
 /** A sum by place value, regrouped one column at a time from the right; the steps can be played. */
 const { columns } = defineProps<{ columns: Columns }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { relation } from '#core/working'
+import { relation } from '#core/contract/working'
 
 /** Numbers as bars of one scale: the longest is seen at once. */
 const { values } = defineProps<{ values: readonly number[] }>()

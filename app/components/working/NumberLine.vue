@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Equation } from '#core/working'
+import type { Equation } from '#core/contract/working'
 import { hopsOf } from '~/utils/drawings'
 
 /** A chain of hops on a number line, each with its size; backward hops go below the line. */

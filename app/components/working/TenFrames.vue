@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { groupTens, type Equation } from '#core/working'
+import { groupTens, type Equation } from '#core/contract/working'
 
 /** A sum in frames of ten, the parts that make ten filled in first; neighbouring parts differ in tone and mark. */
 const { equation } = defineProps<{ equation: Equation }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { showWorking, type Working } from '#core/working'
+import { showWorking, type Working } from '#core/contract/working'
 import { DRAWING_NAMES, drawingsFor, type Drawing } from '~/utils/drawings'
 
 /** A working drawn: ten-frames, hops, blocks, rows or bars. Which of those that fit is remembered. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { hasPartner } from '#core/games/ask-for-rest/partners'
-import { mustHold } from '#core/hands'
+import { mustHold } from '#core/kit/hands'
 import { askForRest } from '#core/games/ask-for-rest/index'
 import { leftOf } from '#core/games/ask-for-rest/rules'
-import { facesOf } from '#core/pack'
-import type { Tape } from '#core/tape'
+import { facesOf } from '#core/kit/pack'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** What is left to be paired, and what each hand must hold, from all that was shown and by counting. */

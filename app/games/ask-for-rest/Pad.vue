@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { AskPlay, Lay } from '#core/games/ask-for-rest/rules'
-import type { Told } from '#core/plays'
+import type { Told } from '#core/contract/plays'
 import { useAskEntry, type AskMode } from '~/games/ask-for-rest/useAskEntry'
 
 /** A question: whom, for what, gave or no. A pair spotted: who, and the two cards. */

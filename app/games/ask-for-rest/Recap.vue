@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { askForRest } from '#core/games/ask-for-rest/index'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import PairPiles from '~/games/ask-for-rest/PairPiles.vue'
 import type { Seat } from '#shared/api'
 

@@ -1,6 +1,6 @@
 import { askForRest } from '#core/games/ask-for-rest/index'
 import { hasPartner } from '#core/games/ask-for-rest/partners'
-import { facesOf } from '#core/pack'
+import { facesOf } from '#core/kit/pack'
 
 export type AskMode = 'ask' | 'lay' | 'replace'
 

@@ -3,7 +3,7 @@ import { hasOdds, type Choice } from '#core/games/brim/odds'
 import { percent } from '~/utils/percent'
 import { brim } from '#core/games/brim/index'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
-import type { Line, Tape } from '#core/tape'
+import type { Line, Tape } from '#core/kernel/tape'
 import type { BrimOddsWorker } from '~/games/brim/odds.worker'
 
 /** The exact odds, for the referee: of every choice now, or of those that the last turn took. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { total } from '#core/dice'
+import { total } from '#core/kit/dice'
 import { allDice } from '#core/games/brim/dice'
 import type { Roll } from '#core/games/brim/rules'
 import { useBrimEntry } from '~/games/brim/useBrimEntry'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { brim } from '#core/games/brim/index'
-import { seatsFrom } from '#core/seats'
-import type { Tape } from '#core/tape'
-import { list } from '#core/wording/words'
+import { seatsFrom } from '#core/kit/seats'
+import type { Tape } from '#core/kernel/tape'
+import { list } from '#core/basics/words'
 import type { Seat } from '#shared/api'
 
 /** Brim looked back on: what every turn banked, round by round, and the best turn. */

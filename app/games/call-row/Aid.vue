@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { countCalls, shortestCalls } from '#core/games/call-row/advice'
 import { callRow } from '#core/games/call-row/index'
-import { showWorking } from '#core/working'
-import type { Tape } from '#core/tape'
+import { showWorking } from '#core/contract/working'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** How many calls the row holds now; which ones only when asked once more. */

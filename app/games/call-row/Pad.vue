@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Deal } from '#core/games/call-row/rules'
-import { findSigns, spoken } from '#core/signing'
-import { countOf } from '#core/pack'
-import type { Told } from '#core/plays'
-import { showWorking } from '#core/working'
+import { findSigns, spoken } from '#core/kit/signing'
+import { countOf } from '#core/kit/pack'
+import type { Told } from '#core/contract/plays'
+import { showWorking } from '#core/contract/working'
 import { useKeptCall, useRowEntry } from '~/games/call-row/useRowEntry'
 
 /** The next card is one touch, always. A call: the player, the cards in the row; the signs are found. */

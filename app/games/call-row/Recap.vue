@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { RowState } from '#core/games/call-row/rules'
-import { showWorking } from '#core/working'
-import type { Tape } from '#core/tape'
+import { showWorking } from '#core/contract/working'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Everybody's calls, in the order in which they were made. */

@@ -1,6 +1,6 @@
 import { callRow } from '#core/games/call-row/index'
 import type { Call } from '#core/games/call-row/rules'
-import { facesOf, without } from '#core/pack'
+import { facesOf, without } from '#core/kit/pack'
 
 /** A call half entered: who, and the cards touched in the row. */
 export interface RowEntry {

@@ -2,8 +2,8 @@
 import { bestNumber, cardsToCome } from '#core/games/column-keeper/advice'
 import { columnKeeper } from '#core/games/column-keeper/index'
 import { columnsOf, isFull } from '#core/games/column-keeper/rules'
-import { countsOf } from '#core/pack'
-import type { Tape } from '#core/tape'
+import { countsOf } from '#core/kit/pack'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** What may still come, and after a round the best that each could have made. */

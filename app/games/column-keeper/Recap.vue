@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { columnKeeper } from '#core/games/column-keeper/index'
 import { rank } from '#core/games/column-keeper/rules'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Everybody's numbers, round by round; the best of each is marked. */

@@ -1,7 +1,7 @@
 import { openPlaces } from '#core/games/column-keeper/advice'
 import { columnKeeper } from '#core/games/column-keeper/index'
 import { columnsOf, isFull, lyingIn, type Put, type Where } from '#core/games/column-keeper/rules'
-import { countOf, facesOf } from '#core/pack'
+import { countOf, facesOf } from '#core/kit/pack'
 
 /** A card drawn and not put yet. */
 export interface KeeperEntry {

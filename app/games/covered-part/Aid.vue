@@ -2,7 +2,7 @@
 import { dominoesLeft, pairsFor } from '#core/games/covered-part/advice'
 import { coveredPart as game } from '#core/games/covered-part/index'
 import { view } from '#core/games/covered-part/rules'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** All pairs that make the total announced, and the dominoes that have not been hidden yet; only when asked. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Hide } from '#core/games/covered-part/rules'
-import type { Told } from '#core/plays'
+import type { Told } from '#core/contract/plays'
 import { useCoverEntry } from '~/games/covered-part/useCoverEntry'
 
 /** The hider's two parts and which of them is covered; then the other player's guess, one touch. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { combined } from '#core/dice'
+import { combined } from '#core/kit/dice'
 import { coveredPart as game } from '#core/games/covered-part/index'
 import { coveredPart } from '#core/games/covered-part/rules'
-import { showWorking } from '#core/working'
-import type { Tape } from '#core/tape'
+import { showWorking } from '#core/contract/working'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Every hide and what was guessed. */

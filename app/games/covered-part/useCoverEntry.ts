@@ -1,4 +1,4 @@
-import { combined } from '#core/dice'
+import { combined } from '#core/kit/dice'
 import { coveredPart as game } from '#core/games/covered-part/index'
 import type { Hide } from '#core/games/covered-part/rules'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { outlook } from '#core/games/ebb-and-flow/advice'
 import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 import { percent } from '~/utils/percent'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { cardOf, deckFor, type Colour, type EbbCard, type Flip } from '#core/games/ebb-and-flow/rules'
-import { countOf } from '#core/pack'
+import { countOf } from '#core/kit/pack'
 import { useEbbEntry } from '~/games/ebb-and-flow/useEbbEntry'
 
 /** The card turned, then the running total said. A wild is recorded with its touch: nothing is asked of it. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
 import type { EbbState, Flip } from '#core/games/ebb-and-flow/rules'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** How everybody’s total rose and fell, turn by turn. */

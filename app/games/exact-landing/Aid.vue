@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { chanceNow, spinsToGoal, winningSpins } from '#core/games/exact-landing/advice'
 import { exactLanding } from '#core/games/exact-landing/index'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 import { percent } from '~/utils/percent'
 

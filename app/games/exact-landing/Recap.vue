@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { exactLanding } from '#core/games/exact-landing/index'
 import type { Spin } from '#core/games/exact-landing/rules'
-import type { Tape } from '#core/tape'
-import { showWorking } from '#core/working'
+import type { Tape } from '#core/kernel/tape'
+import { showWorking } from '#core/contract/working'
 import type { Seat } from '#shared/api'
 
 /** Everyone's way, spin by spin, as number sentences. */

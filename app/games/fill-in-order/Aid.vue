@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { helpedBy, outlook } from '#core/games/fill-in-order/advice'
 import { fillInOrder } from '#core/games/fill-in-order/index'
-import type { Tape } from '#core/tape'
-import { list } from '#core/wording/words'
+import type { Tape } from '#core/kernel/tape'
+import { list } from '#core/basics/words'
 import type { Seat } from '#shared/api'
 import { percent } from '~/utils/percent'
 

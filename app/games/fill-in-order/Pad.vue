@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { faceOf, lyingIn, type Face, type Turn } from '#core/games/fill-in-order/rules'
 import { deckFor } from '#core/games/fill-in-order/rules'
-import { countOf } from '#core/pack'
+import { countOf } from '#core/kit/pack'
 import { useFillEntry } from '~/games/fill-in-order/useFillEntry'
 
 /** Touch card after card as they come up: each goes to its place; the first that can’t go records the turn. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Who won which round, and after how many turns. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { total } from '#core/dice'
+import { total } from '#core/kit/dice'
 import { bestOrder } from '#core/games/hundred-stops/advice'
 import { hundredStops } from '#core/games/hundred-stops/index'
 import type { Travel } from '#core/games/hundred-stops/rules'
 import { sayOrder } from '#core/games/hundred-stops/wording'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Whether the last journey left tokens lying, only when asked: children should find it first. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { hundredStops } from '#core/games/hundred-stops/index'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Where everybody ended, and the stops they touched. */

@@ -1,4 +1,4 @@
-import { total } from '#core/dice'
+import { total } from '#core/kit/dice'
 import { gather } from '#core/games/hundred-stops/advice'
 import { hundredStops } from '#core/games/hundred-stops/index'
 import { tensIn, travel, type Travel } from '#core/games/hundred-stops/rules'

@@ -2,7 +2,7 @@
 import { lastDigitChains } from '#core/games/last-digit-chains/index'
 import { endOf, needs, takesOf } from '#core/games/last-digit-chains/rules'
 import type { Solved } from '#core/games/last-digit-chains/solve'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 import type { ChainSolver } from '~/games/last-digit-chains/solver.worker'
 

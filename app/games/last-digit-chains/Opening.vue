@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { chainOf, toFans, type ChainOpening, type ChainRules } from '#core/games/last-digit-chains/rules'
-import { countOf } from '#core/pack'
-import type { Problem } from '#core/problem'
+import { countOf } from '#core/kit/pack'
+import type { Problem } from '#core/contract/problem'
 
 /** Everybody’s fans as they lie: the digits typed in one go, or touched; checked against the pack as they come. */
 const { rules, names, problems } = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Take } from '#core/games/last-digit-chains/rules'
-import type { Told } from '#core/plays'
-import { countOf } from '#core/pack'
+import type { Told } from '#core/contract/plays'
+import { countOf } from '#core/kit/pack'
 import { useChainEntry } from '~/games/last-digit-chains/useChainEntry'
 
 /** Touch the top of a fan: where only one row takes it, it is recorded at once. A redeal is typed as digits. */

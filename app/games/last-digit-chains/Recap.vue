@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { lastDigitChains } from '#core/games/last-digit-chains/index'
 import ChainLayout from '~/games/last-digit-chains/ChainLayout.vue'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Everybody’s rows, and what was left. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { judgePlay } from '#core/match'
-import { packSize } from '#core/pack'
+import { judgePlay } from '#core/kernel/match'
+import { packSize } from '#core/kit/pack'
 import type { PlacePlay } from '#core/games/perch-and-push/rules'
-import type { Told } from '#core/plays'
+import type { Told } from '#core/contract/plays'
 import { sayNote, sayReason, speaking } from '#core/wording/index'
 import { usePerchEntry } from '~/games/perch-and-push/usePerchEntry'
 

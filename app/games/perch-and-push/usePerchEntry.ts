@@ -1,7 +1,7 @@
 import { optionsOf } from '#core/games/perch-and-push/bot'
 import { perchAndPush } from '#core/games/perch-and-push/index'
 import type { PerchPlay } from '#core/games/perch-and-push/rules'
-import { countOf, facesOf } from '#core/pack'
+import { countOf, facesOf } from '#core/kit/pack'
 
 /** A turn half entered: the cards drawn. */
 export interface PerchEntry {

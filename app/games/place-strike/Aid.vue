@@ -2,9 +2,9 @@
 import { strikingRolls } from '#core/games/place-strike/advice'
 import { placeStrike } from '#core/games/place-strike/index'
 import { PLACES } from '#core/games/place-strike/rules'
-import { grouped } from '#core/wording/words'
-import { numberInWords } from '#core/wording/numberInWords'
-import type { Tape } from '#core/tape'
+import { grouped } from '#core/basics/words'
+import { numberInWords } from '#core/basics/numberInWords'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 import { percent } from '~/utils/percent'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { numberProblem, type StrikeOpening, type StrikeRules } from '#core/games/place-strike/rules'
-import type { Problem } from '#core/problem'
-import { numberInWords } from '#core/wording/numberInWords'
+import type { Problem } from '#core/contract/problem'
+import { numberInWords } from '#core/basics/numberInWords'
 import { sayProblem } from '#core/wording/index'
 
 /** The numbers as the children wrote them, one line each; what could never be rolled is named before play. */

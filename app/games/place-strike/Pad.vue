@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PLACES, type Strike } from '#core/games/place-strike/rules'
-import type { Told } from '#core/plays'
-import { facesOfDie } from '#core/dice'
+import type { Told } from '#core/contract/plays'
+import { facesOfDie } from '#core/kit/dice'
 import { useStrikeEntry } from '~/games/place-strike/useStrikeEntry'
 
 /** The digit and the place rolled, then the number on the table, or none. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { placeStrike } from '#core/games/place-strike/index'
 import StrikeSheet from '~/games/place-strike/StrikeSheet.vue'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Everybody's numbers with what was struck. */

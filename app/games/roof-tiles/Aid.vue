@@ -2,8 +2,8 @@
 import { roofTiles } from '#core/games/roof-tiles/index'
 import { endOf, hopelessCard, inReach, takesOf } from '#core/games/roof-tiles/layout'
 import type { Solved } from '#core/games/roof-tiles/solve'
-import type { Tape } from '#core/tape'
-import { list } from '#core/wording/words'
+import type { Tape } from '#core/kernel/tape'
+import { list } from '#core/basics/words'
 import type { Seat } from '#shared/api'
 import type { RoofSolver } from '~/games/roof-tiles/solver.worker'
 

@@ -2,8 +2,8 @@
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import { tilesIn } from '#core/games/roof-tiles/layout'
 import { toRows, type RoofOpening } from '#core/games/roof-tiles/rules'
-import { countOf, facesOf, inPack } from '#core/pack'
-import type { Problem } from '#core/problem'
+import { countOf, facesOf, inPack } from '#core/kit/pack'
+import type { Problem } from '#core/contract/problem'
 
 /** The roofs as they lie, row by row from the top: typed in one go, or touched card by card. */
 const { rules, names, problems } = defineProps<{

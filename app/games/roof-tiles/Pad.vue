@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { total } from '#core/dice'
+import { total } from '#core/kit/dice'
 import { canTurn, inReach, stockOf, takesOf } from '#core/games/roof-tiles/layout'
 import type { TurnPlay } from '#core/games/roof-tiles/rules'
-import type { Told } from '#core/plays'
-import { facesOf } from '#core/pack'
+import type { Told } from '#core/contract/plays'
+import { facesOf } from '#core/kit/pack'
 import { useRoofEntry } from '~/games/roof-tiles/useRoofEntry'
 
 /** Touch the tiles on the roof: what makes the target is recorded at once. The stock is turned card by card. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { accountOf, leftOn } from '#core/games/roof-tiles/layout'
 import { roofTiles } from '#core/games/roof-tiles/index'
-import type { Tape } from '#core/tape'
-import { list } from '#core/wording/words'
-import { sumOf } from '#core/working'
+import type { Tape } from '#core/kernel/tape'
+import { list } from '#core/basics/words'
+import { sumOf } from '#core/contract/working'
 import type { Seat } from '#shared/api'
 
 /** What is left of each roof, added up tens first; and a check against mistyped cards. */

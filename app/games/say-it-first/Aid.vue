@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { unsureFacts } from '#core/games/say-it-first/advice'
-import { showWorking } from '#core/working'
-import type { Tape } from '#core/tape'
+import { showWorking } from '#core/contract/working'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** The facts that are slow or wrong among these players, so that they come up again; only when asked. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Answer, Round } from '#core/games/say-it-first/rules'
-import { countOf } from '#core/pack'
-import type { Told } from '#core/plays'
+import { countOf } from '#core/kit/pack'
+import type { Told } from '#core/contract/plays'
 import { useFirstEntry } from '~/games/say-it-first/useFirstEntry'
 
 /**

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { sayItFirst } from '#core/games/say-it-first/index'
 import type { FirstState } from '#core/games/say-it-first/rules'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Who took which round, and how many cards; the facts that were not sure. */

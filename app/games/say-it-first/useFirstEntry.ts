@@ -1,7 +1,7 @@
-import { combined } from '#core/dice'
+import { combined } from '#core/kit/dice'
 import { sayItFirst } from '#core/games/say-it-first/index'
 import { countedAnswers, type Answer, type Round } from '#core/games/say-it-first/rules'
-import { facesOf } from '#core/pack'
+import { facesOf } from '#core/kit/pack'
 
 /** A round half entered: the cards by seat, and the answers that were spoken so far. */
 export interface FirstEntry {

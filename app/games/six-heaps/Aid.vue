@@ -2,8 +2,8 @@
 import { bestPlaces, mayHold, placesFor } from '#core/games/six-heaps/advice'
 import { topAt } from '#core/games/six-heaps/block'
 import { sixHeaps } from '#core/games/six-heaps/index'
-import { facesOf } from '#core/pack'
-import type { Tape } from '#core/tape'
+import { facesOf } from '#core/kit/pack'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** For each card the heaps where it would score; where hands are known, the best of the hand. Only when asked. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Line, Spot } from '#core/games/six-heaps/block'
-import type { Told } from '#core/plays'
+import type { Told } from '#core/contract/plays'
 import { useHeapEntry } from '~/games/six-heaps/useHeapEntry'
 
 /** The card, then its heap on the table. Where only named lines score, the line named is one touch more. */

@@ -2,7 +2,7 @@
 import { sixHeaps } from '#core/games/six-heaps/index'
 import { topAt } from '#core/games/six-heaps/block'
 import type { HeapState } from '#core/games/six-heaps/rules'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Every line that scored, and by whom. */

@@ -1,7 +1,7 @@
 import { runsThrough, topAt, withCard, type Line, type Spot } from '#core/games/six-heaps/block'
 import { sixHeaps } from '#core/games/six-heaps/index'
 import { lyingIn, mayPass, type Place } from '#core/games/six-heaps/rules'
-import { countOf, facesOf } from '#core/pack'
+import { countOf, facesOf } from '#core/kit/pack'
 
 /** A card on its way to a heap. */
 export interface HeapEntry {

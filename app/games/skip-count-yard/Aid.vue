@@ -2,7 +2,7 @@
 import { skipCountYard } from '#core/games/skip-count-yard/index'
 import { comingNext, singleAdds, type Found } from '#core/games/skip-count-yard/search'
 import { deckOfSets } from '#core/games/skip-count-yard/yard'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 import type { YardSearch } from '~/games/skip-count-yard/search.worker'
 

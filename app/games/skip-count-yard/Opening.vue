@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { YardOpening, YardRules } from '#core/games/skip-count-yard/rules'
 import { deckOfSets, SIDES } from '#core/games/skip-count-yard/yard'
-import { countOf } from '#core/pack'
-import type { Problem } from '#core/problem'
+import { countOf } from '#core/kit/pack'
+import type { Problem } from '#core/contract/problem'
 
 /** The four cards laid open around the stock: touched or typed, north, east, south, west. */
 const { rules, problems } = defineProps<{ rules: YardRules; names: readonly string[]; problems: readonly Problem[] }>()

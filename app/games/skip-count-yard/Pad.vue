@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { POSITIONS, type Position } from '#core/games/skip-count-yard/yard'
 import type { YardPlay } from '#core/games/skip-count-yard/rules'
-import type { Told } from '#core/plays'
+import type { Told } from '#core/contract/plays'
 import { useYardEntry, type YardTouch } from '~/games/skip-count-yard/useYardEntry'
 
 /** Draw first; then a card and its place, or cards lifted in the yard and theirs; end the turn. */

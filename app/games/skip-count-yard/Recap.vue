@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { skipCountYard } from '#core/games/skip-count-yard/index'
 import YardSheet from '~/games/skip-count-yard/YardSheet.vue'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** The yard at the end, and how many cards each had left. */

@@ -1,7 +1,7 @@
 import { skipCountYard } from '#core/games/skip-count-yard/index'
 import { cardsIn, deckOfSets, POSITIONS, whyNot, type Position } from '#core/games/skip-count-yard/yard'
 import type { YardPlay } from '#core/games/skip-count-yard/rules'
-import { countOf } from '#core/pack'
+import { countOf } from '#core/kit/pack'
 
 /** A card on its way to a place, or cards lifted from one (null: the whole run). */
 export interface YardEntry {

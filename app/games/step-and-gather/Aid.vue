@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { bringsFrom, stillToCome } from '#core/games/step-and-gather/advice'
 import { stepAndGather } from '#core/games/step-and-gather/index'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** What each roll would bring to the one on turn, and what may still come to everybody; only when asked. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { stepAndGather } from '#core/games/step-and-gather/index'
-import type { Tape } from '#core/tape'
-import { relation } from '#core/working'
+import type { Tape } from '#core/kernel/tape'
+import { relation } from '#core/contract/working'
 import CubeTower from '~/games/step-and-gather/CubeTower.vue'
 import type { Seat } from '#shared/api'
 

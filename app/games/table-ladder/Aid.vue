@@ -2,7 +2,7 @@
 import { waysTo } from '#core/games/table-ladder/advice'
 import { tableLadder } from '#core/games/table-ladder/index'
 import type { LadderEntry } from '~/games/table-ladder/useLadderEntry'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Ways to a product that was rolled: skip counting, and facts beside it; only when asked, and never the product first. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { answersIn } from '#core/facts'
+import { answersIn } from '#core/kernel/facts'
 import { tableLadder } from '#core/games/table-ladder/index'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import LadderSheet from '~/games/table-ladder/LadderSheet.vue'
 import type { Seat } from '#shared/api'
 

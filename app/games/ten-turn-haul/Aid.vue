@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { prospects, spinsLeft } from '#core/games/ten-turn-haul/advice'
 import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 import { percent } from '~/utils/percent'
 

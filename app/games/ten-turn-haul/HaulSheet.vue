@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { HaulRules, HaulState } from '#core/games/ten-turn-haul/rules'
-import { tensAndOnes } from '#core/working'
+import { tensAndOnes } from '#core/contract/working'
 import type { Seat } from '#shared/api'
 
 /** The sheet: a strip of boxes a player, what was spun in each, and the running total as rods of ten and ones. */

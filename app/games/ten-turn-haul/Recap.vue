@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Every spin, turn by turn, and the sums. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { expectedDips, outlook } from '#core/games/token-dip/advice'
 import { tokenDip } from '#core/games/token-dip/index'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 import { percent } from '~/utils/percent'
 

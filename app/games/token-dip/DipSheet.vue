@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { leftInBag, type DipRules, type DipState } from '#core/games/token-dip/rules'
-import { countOf } from '#core/pack'
-import { seatsFrom } from '#core/seats'
+import { countOf } from '#core/kit/pack'
+import { seatsFrom } from '#core/kit/seats'
 import type { Seat } from '#shared/api'
 
 /** The key, and everybody's dish: tokens sorted by kind, the running total against the goal. */

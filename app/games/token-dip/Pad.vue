@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Dip } from '#core/games/token-dip/rules'
 import { leftInBag } from '#core/games/token-dip/rules'
-import { countOf } from '#core/pack'
+import { countOf } from '#core/kit/pack'
 import { useDipEntry } from '~/games/token-dip/useDipEntry'
 
 /** The token dipped, then the running total said. While tokens are counted: a number for each, beside what the tape has. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { tokenDip } from '#core/games/token-dip/index'
 import { worthOf } from '#core/games/token-dip/rules'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** Every dip with its worth, and the sums. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { bestSoFar, chancesNow } from '#core/games/top-total/advice'
 import { topTotal } from '#core/games/top-total/index'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 import { percent } from '~/utils/percent'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { topTotal } from '#core/games/top-total/index'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import RoundsPaper from '~/games/top-total/RoundsPaper.vue'
 import type { Seat } from '#shared/api'
 

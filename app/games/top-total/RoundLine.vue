@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Pass, Round } from '#core/games/top-total/rules'
-import { relation } from '#core/working'
+import { relation } from '#core/contract/working'
 import type { Seat } from '#shared/api'
 
 /** A round as children write it on paper: the results in a line with <, > or = between, the winner's box filled. */

@@ -1,4 +1,4 @@
-import { combined } from '#core/dice'
+import { combined } from '#core/kit/dice'
 import { topTotal } from '#core/games/top-total/index'
 import type { Roll } from '#core/games/top-total/rules'
 

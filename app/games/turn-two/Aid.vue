@@ -2,7 +2,7 @@
 import { chanceToMatch, knownMatch } from '#core/games/turn-two/advice'
 import { turnTwo } from '#core/games/turn-two/index'
 import { notStuck } from '#core/games/turn-two/rules'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 import { percent } from '~/utils/percent'
 

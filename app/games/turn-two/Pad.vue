@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Turn } from '#core/games/turn-two/rules'
-import type { Told } from '#core/plays'
+import type { Told } from '#core/contract/plays'
 import { usePairEntry } from '~/games/turn-two/usePairEntry'
 
 /** Touch a place, then the card that shows; recorded at the last. A place that is known offers its card first. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Turn } from '#core/games/turn-two/rules'
-import type { Tape } from '#core/tape'
+import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** What everybody kept, and how many turns it took. */

@@ -1,6 +1,6 @@
 import { turnTwo } from '#core/games/turn-two/index'
 import { notStuck, type Turn } from '#core/games/turn-two/rules'
-import { facesOf } from '#core/pack'
+import { facesOf } from '#core/kit/pack'
 
 /** Places touched so far, and the cards that were seen there; one place may wait for its card. */
 export interface PairEntry {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { boundsOfDay, dayBeside, dayOf, isDay } from '#core/calendar'
+import { boundsOfDay, dayBeside, dayOf, isDay } from '#core/basics/calendar'
 import type { Day } from '#shared/api'
 import { callApi } from '~/utils/api'
 

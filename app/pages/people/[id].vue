@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { aboutOf } from '#core/games/abouts'
 import { HOW_NAMES, sayMastery, saySlipKind, sayTry } from '#core/wording/mastery'
-import type { How } from '#core/plays'
+import type { How } from '#core/contract/plays'
 
 /** One child: what they can do by now, what is shaky and why, what to play next, and what was played. */
 const route = useRoute()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { CARDS } from '#core/print/forGame'
-import { count } from '#core/wording/words'
-import { PAPERS, type Paper } from '#core/print/sheet'
+import { count } from '#core/basics/words'
+import { PAPERS, type Paper } from '#core/contract/sheet'
 import { loadView } from '~/games'
 
 /** Boards, score sheets, cards, a letter home: from the rules as agreed, page by page as the printer brings them. */

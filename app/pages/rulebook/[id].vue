@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { skillNames } from '#core/catalogue/skills'
-import { ruleFields, sayRuleValue } from '#core/ruleFields'
-import { range } from '#core/wording/words'
+import { skillNames } from '#core/contract/skills'
+import { ruleFields, sayRuleValue } from '#core/kernel/ruleFields'
+import { range } from '#core/basics/words'
 import { loadView } from '~/games'
 
 const route = useRoute()

@@ -1,11 +1,11 @@
 import fc from 'fast-check'
-import type { Game } from '#core/game'
+import type { Game } from '#core/contract/game'
 import { askForRest } from '#core/games/ask-for-rest/index'
-import { canHold, mustHold } from '#core/hands'
+import { canHold, mustHold } from '#core/kit/hands'
 import type { AskState } from '#core/games/ask-for-rest/rules'
-import { openMatch } from '#core/match'
-import { randomFor, type Random } from '#core/random'
-import { addEntry, foldTape, type Tape } from '#core/tape'
+import { openMatch } from '#core/kernel/match'
+import { randomFor, type Random } from '#core/basics/random'
+import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
 const game = (parts: FileParts) => judged({ game: 'ask-for-rest', players: ['Ines', 'Tomasz', 'Bao'], ...parts })

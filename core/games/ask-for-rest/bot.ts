@@ -1,11 +1,11 @@
-import type { Dealt, Wish } from '#core/game'
+import type { Dealt, Wish } from '#core/contract/game'
 import { hasPartner } from '#core/games/ask-for-rest/partners'
-import { handsLike, mustHold } from '#core/hands'
+import { handsLike, mustHold } from '#core/kit/hands'
 import { judge } from '#core/games/ask-for-rest/judge'
 import { leftOf, liveCards, type AskPlay, type AskRules, type AskState } from '#core/games/ask-for-rest/rules'
-import { facesOf, without } from '#core/pack'
-import type { Random } from '#core/random'
-import { seatAfter } from '#core/seats'
+import { facesOf, without } from '#core/kit/pack'
+import type { Random } from '#core/basics/random'
+import { seatAfter } from '#core/kit/seats'
 
 /** Every play known to stand now, from what is known. */
 export function* plays(rules: AskRules, state: AskState, seat: number): Generator<AskPlay> {

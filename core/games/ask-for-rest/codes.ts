@@ -1,4 +1,4 @@
-import type { OutOfPlace } from '#core/codes'
+import type { OutOfPlace } from '#core/contract/codes'
 
 /** Why Ask for the Rest refuses, and what it remarks: each code with its facts. */
 export type AskCodes = {

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/ask-for-rest/about'
 import type { AskCodes } from '#core/games/ask-for-rest/codes'
 import { bot, deal, plays } from '#core/games/ask-for-rest/bot'
@@ -10,8 +10,8 @@ import { ready } from '#core/games/ask-for-rest/ready'
 import * as rules from '#core/games/ask-for-rest/rules'
 import type { AskPlay, AskRules, AskState } from '#core/games/ask-for-rest/rules'
 import { wording } from '#core/games/ask-for-rest/wording'
-import { facesOf } from '#core/pack'
-import { turnsProgress } from '#core/turns'
+import { facesOf } from '#core/kit/pack'
+import { turnsProgress } from '#core/kit/turns'
 
 /** Ask for the Rest: collect pairs that make the target by asking each other for the missing part. */
 export const askForRest = defineGame<AskRules, null, AskPlay, AskState, AskCodes>({

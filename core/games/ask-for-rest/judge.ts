@@ -1,14 +1,14 @@
-import type { NoteOf } from '#core/codes'
-import type { Judging } from '#core/game'
+import type { NoteOf } from '#core/contract/codes'
+import type { Judging } from '#core/contract/game'
 import type { AskCodes } from '#core/games/ask-for-rest/codes'
 import { hasPartner } from '#core/games/ask-for-rest/partners'
 import type { Ask, AskPlay, AskRules, AskState, Draw, Lay, Replace } from '#core/games/ask-for-rest/rules'
-import { canHold, freed, giveWay, mustHold, withForgotten, withGone, withShown, type Hand } from '#core/hands'
-import { inPack, refuseCards, without } from '#core/pack'
-import { withSeat } from '#core/seats'
-import { passTurn } from '#core/turns'
-import { refuse, refuseBelief, type GameVerdict } from '#core/verdict'
-import { sumOf } from '#core/working'
+import { canHold, freed, giveWay, mustHold, withForgotten, withGone, withShown, type Hand } from '#core/kit/hands'
+import { inPack, refuseCards, without } from '#core/kit/pack'
+import { withSeat } from '#core/kit/seats'
+import { passTurn } from '#core/kit/turns'
+import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
+import { sumOf } from '#core/contract/working'
 
 export function judge(
   rules: AskRules,

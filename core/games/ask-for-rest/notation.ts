@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { AskPlay, AskRules, AskState } from '#core/games/ask-for-rest/rules'
-import { notUnderstood, readLine, readNumbers, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, readNumbers, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Ask for the Rest: `1: lay 3 7`, `1: ask 2 for 6 got`, `1: ask 2 for 6 no`, `1: draw`, `1: draw 4`,

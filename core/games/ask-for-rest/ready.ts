@@ -1,6 +1,6 @@
 import type { AskRules } from '#core/games/ask-for-rest/rules'
-import { addingChart, blankSpots, packCards, pointsSheet } from '#core/print/parts'
-import type { Ready } from '#core/ready'
+import { addingChart, blankSpots, packCards, pointsSheet } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
 
 export const ready: Ready<AskRules> = {
   cards: ({ pack }) => packCards(pack),

@@ -1,8 +1,8 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { AskCodes } from '#core/games/ask-for-rest/codes'
 import type { AskPlay, AskRules, AskState } from '#core/games/ask-for-rest/rules'
-import { REASONS, waitingFor } from '#core/wording/reasons'
-import { aCard, capital, count, list } from '#core/wording/words'
+import { REASONS, waitingFor } from '#core/kernel/reasons'
+import { aCard, capital, count, list } from '#core/basics/words'
 
 /** Sentences of Ask for the Rest in English. */
 export const wording: GameWording<AskRules, AskPlay, AskState, AskCodes> = {

@@ -1,9 +1,9 @@
-import { roll, rollsOf, subsetsOf, takeOut, total } from '#core/dice'
-import type { Dealt, Wish } from '#core/game'
+import { roll, rollsOf, subsetsOf, takeOut, total } from '#core/kit/dice'
+import type { Dealt, Wish } from '#core/contract/game'
 import { choices, hasOdds } from '#core/games/brim/odds'
 import { allDice, mayRoll } from '#core/games/brim/dice'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
-import type { Random } from '#core/random'
+import type { Random } from '#core/basics/random'
 
 /** Every play that may stand now: stopping, and every freezing with every roll that may follow. */
 export function* plays(rules: BrimRules, state: BrimState, seat: number): Generator<BrimPlay> {

@@ -1,6 +1,6 @@
 import * as z from 'zod'
-import { total } from '#core/dice'
-import { defineGame } from '#core/game'
+import { total } from '#core/kit/dice'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/brim/about'
 import type { BrimCodes } from '#core/games/brim/codes'
 import { bot, deal, plays } from '#core/games/brim/bot'
@@ -10,8 +10,8 @@ import { allDice } from '#core/games/brim/dice'
 import * as rules from '#core/games/brim/rules'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import { wording } from '#core/games/brim/wording'
-import { turnsProgress } from '#core/turns'
-import { groupTens } from '#core/working'
+import { turnsProgress } from '#core/kit/turns'
+import { groupTens } from '#core/contract/working'
 
 /** Brim: roll the dice, freeze some, roll the rest; fill up to the limit without spilling over. */
 export const brim = defineGame<BrimRules, null, BrimPlay, BrimState, BrimCodes>({

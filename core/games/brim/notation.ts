@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
-import { notUnderstood, readLine, readSaid, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, readSaid, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Brim: `1: roll 6 5 4 3 1`, `1: keep 6 4 roll 2 1 1`, `1: stop 19`. Short forms for fast typing:

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
-import { rollsOf, subsetsOf, total } from '#core/dice'
+import { rollsOf, subsetsOf, total } from '#core/kit/dice'
 import { brim } from '#core/games/brim/index'
 import { choices, hasOdds, Odds } from '#core/games/brim/odds'
-import { selfPlay } from '#core/selfPlay'
+import { selfPlay } from '#core/kernel/selfPlay'
 import { open, type BrimRules, type BrimState } from '#core/games/brim/rules'
 
 const DEFAULTS: BrimRules = {

@@ -1,4 +1,4 @@
-import { subsetsOf, total } from '#core/dice'
+import { subsetsOf, total } from '#core/kit/dice'
 import { allDice, mayRoll } from '#core/games/brim/dice'
 import type { BrimRules, BrimState } from '#core/games/brim/rules'
 

@@ -1,7 +1,7 @@
 import type { BrimRules } from '#core/games/brim/rules'
-import { pointsSheet } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { pointsSheet } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 export const ready: Ready<BrimRules> = {
   aloud: ({ dice, rolls, limit, rounds, mustFreeze }) => [

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { BrimCodes } from '#core/games/brim/codes'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
-import { count, isAre, list } from '#core/wording/words'
+import { count, isAre, list } from '#core/basics/words'
 
 /** Brim's sentences in English. */
 export const wording: GameWording<BrimRules, BrimPlay, BrimState, BrimCodes> = {

@@ -1,6 +1,6 @@
 import type { RowRules, RowState } from '#core/games/call-row/rules'
-import { signed, spoken, type PlusMinus } from '#core/signing'
-import { countsOf } from '#core/pack'
+import { signed, spoken, type PlusMinus } from '#core/kit/signing'
+import { countsOf } from '#core/kit/pack'
 
 /** A call that the row holds: its cards and their signs, what is added first. */
 export interface OpenCall {

@@ -1,8 +1,8 @@
-import type { Dealt, Wish } from '#core/game'
+import type { Dealt, Wish } from '#core/contract/game'
 import { countCalls, shortestCalls } from '#core/games/call-row/advice'
 import { awayNow, type Call, type RowPlay, type RowRules, type RowState } from '#core/games/call-row/rules'
-import { restOf } from '#core/pack'
-import type { Random } from '#core/random'
+import { restOf } from '#core/kit/pack'
+import type { Random } from '#core/basics/random'
 
 /** Every card that may come, and the shortest calls that the seat could make. */
 export function* plays(rules: RowRules, state: RowState, seat: number): Generator<RowPlay> {

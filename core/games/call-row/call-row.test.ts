@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { comesTo, countCalls, shortestCalls } from '#core/games/call-row/advice'
-import { findSigns, signed, type PlusMinus } from '#core/signing'
+import { findSigns, signed, type PlusMinus } from '#core/kit/signing'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
 const game = (parts: FileParts) => judged({ game: 'call-row', ...parts })

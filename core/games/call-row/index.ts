@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/call-row/about'
 import type { RowCodes } from '#core/games/call-row/codes'
 import { bot, deal, plays } from '#core/games/call-row/bot'
@@ -7,10 +7,10 @@ import { readPlay, writePlay } from '#core/games/call-row/notation'
 import { ready } from '#core/games/call-row/ready'
 import * as rules from '#core/games/call-row/rules'
 import type { RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
-import { findSigns, signedFacts } from '#core/signing'
+import { findSigns, signedFacts } from '#core/kit/signing'
 import { wording } from '#core/games/call-row/wording'
-import { packSize } from '#core/pack'
-import { NO_ROUNDS } from '#core/turns'
+import { packSize } from '#core/kit/pack'
+import { NO_ROUNDS } from '#core/kit/turns'
 
 /** Call the Row: cards are dealt face up; whoever first sees cards that make the target calls them. */
 export const callRow = defineGame<RowRules, null, RowPlay, RowState, RowCodes>({

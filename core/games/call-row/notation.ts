@@ -1,7 +1,7 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
-import type { PlusMinus } from '#core/signing'
-import { notUnderstood, readLine, readNumbers, writeExtras } from '#core/notation'
+import type { PlusMinus } from '#core/kit/signing'
+import { notUnderstood, readLine, readNumbers, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Call the Row: `deal 7`, `2: call 8 6 4`, `2: call +8 +6 -4` with the signs said. Short forms: `7`, `2: 8 6 4`;

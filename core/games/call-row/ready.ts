@@ -1,7 +1,7 @@
 import type { RowRules } from '#core/games/call-row/rules'
-import { packCards, pieces, pointsSheet, span } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { packCards, pieces, pointsSheet, span } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 /** Steps in a row of the page. */
 const ACROSS = 5

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { RowCodes } from '#core/games/call-row/codes'
 import type { RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
-import { aCard, capital, count, list } from '#core/wording/words'
+import { aCard, capital, count, list } from '#core/basics/words'
 
 /** Sentences of Call the Row in English. */
 export const wording: GameWording<RowRules, RowPlay, RowState, RowCodes> = {

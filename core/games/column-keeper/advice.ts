@@ -8,7 +8,7 @@ import {
   type Sheet,
   type Where,
 } from '#core/games/column-keeper/rules'
-import { restOf } from '#core/pack'
+import { restOf } from '#core/kit/pack'
 
 /**
  * The best number that these cards could have made under the aim: every way of filling the columns and throwing

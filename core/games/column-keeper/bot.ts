@@ -10,9 +10,9 @@ import {
   type Sheet,
   type Where,
 } from '#core/games/column-keeper/rules'
-import type { Dealt, Wish } from '#core/game'
-import { restOf } from '#core/pack'
-import type { Random } from '#core/random'
+import type { Dealt, Wish } from '#core/contract/game'
+import { restOf } from '#core/kit/pack'
+import type { Random } from '#core/basics/random'
 
 /** Every play that may stand now: each card that may come in each place that is open, or the right total. */
 export function* plays(rules: KeeperRules, state: KeeperState, seat: number): Generator<KeeperPlay> {

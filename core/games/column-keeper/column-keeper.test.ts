@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { bestNumber } from '#core/games/column-keeper/advice'
 import { columnsOf, rank, type KeeperRules } from '#core/games/column-keeper/rules'
-import { writeWorking } from '#core/working'
+import { writeWorking } from '#core/contract/working'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
 const game = (parts: FileParts) => judged({ game: 'column-keeper', ...parts })

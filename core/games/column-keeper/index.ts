@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame, type NumberFact } from '#core/game'
+import { defineGame, type NumberFact } from '#core/contract/game'
 import { about } from '#core/games/column-keeper/about'
 import type { KeeperCodes } from '#core/games/column-keeper/codes'
 import { bot, deal, plays } from '#core/games/column-keeper/bot'
@@ -8,8 +8,8 @@ import { ready } from '#core/games/column-keeper/ready'
 import * as rules from '#core/games/column-keeper/rules'
 import type { KeeperPlay, KeeperRules, KeeperState } from '#core/games/column-keeper/rules'
 import { wording } from '#core/games/column-keeper/wording'
-import { packSize } from '#core/pack'
-import { turnsProgress } from '#core/turns'
+import { packSize } from '#core/kit/pack'
+import { turnsProgress } from '#core/kit/turns'
 
 /** Column Keeper: draw digits one by one, put each in a column for good, make the best number. */
 export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperState, KeeperCodes>({

@@ -1,4 +1,4 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import {
   COLUMNS,
   type KeeperPlay,
@@ -6,7 +6,7 @@ import {
   type KeeperState,
   type Where,
 } from '#core/games/column-keeper/rules'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Column Keeper: `1: put 7 tens`, `1: put 3 aside`, `1: total 1182`. Short forms: `7t` (o, t, h, m for the

@@ -1,7 +1,7 @@
 import { cardsEach, COLUMNS, type KeeperRules } from '#core/games/column-keeper/rules'
-import { packCards, span } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count, list } from '#core/wording/words'
+import { packCards, span } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count, list } from '#core/basics/words'
 
 const best = {
   largest: 'the largest number',

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { KeeperCodes } from '#core/games/column-keeper/codes'
 import type { KeeperPlay, KeeperRules, KeeperState } from '#core/games/column-keeper/rules'
-import { count, list } from '#core/wording/words'
+import { count, list } from '#core/basics/words'
 
 /** Sentences of Column Keeper in English. */
 export const wording: GameWording<KeeperRules, KeeperPlay, KeeperState, KeeperCodes> = {

@@ -1,5 +1,5 @@
 import { dominoesOf, dominoOf, type CoverRules, type CoverState } from '#core/games/covered-part/rules'
-import { combined } from '#core/dice'
+import { combined } from '#core/kit/dice'
 
 /** Every pair of parts that makes a total, the lower one first; on dice or dominoes as agreed. */
 export function pairsFor(rules: CoverRules, total: number): readonly (readonly [number, number])[] {

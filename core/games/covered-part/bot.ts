@@ -1,5 +1,5 @@
-import { combined, roll, rollsOf } from '#core/dice'
-import type { Dealt, Wish } from '#core/game'
+import { combined, roll, rollsOf } from '#core/kit/dice'
+import type { Dealt, Wish } from '#core/contract/game'
 import { dominoesLeft } from '#core/games/covered-part/advice'
 import {
   coveredPart,
@@ -10,7 +10,7 @@ import {
   type CoverState,
   type Hide,
 } from '#core/games/covered-part/rules'
-import type { Random } from '#core/random'
+import type { Random } from '#core/basics/random'
 
 function hidesOf(rules: CoverRules, seat: number, parts: readonly [number, number]): Hide[] {
   const announced = combined(parts, rules.combine).equals

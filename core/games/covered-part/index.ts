@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/covered-part/about'
 import type { CoverCodes } from '#core/games/covered-part/codes'
 import { bot, deal, plays } from '#core/games/covered-part/bot'
@@ -8,7 +8,7 @@ import { ready } from '#core/games/covered-part/ready'
 import * as rules from '#core/games/covered-part/rules'
 import type { CoverPlay, CoverRules, CoverState } from '#core/games/covered-part/rules'
 import { wording } from '#core/games/covered-part/wording'
-import { turnsProgress } from '#core/turns'
+import { turnsProgress } from '#core/kit/turns'
 
 /** Covered Part: one rolls, tells the total and covers a part; the other finds it. */
 export const coveredPart = defineGame<CoverRules, null, CoverPlay, CoverState, CoverCodes>({

@@ -1,7 +1,7 @@
-import { combined } from '#core/dice'
-import type { ReadPlay } from '#core/game'
+import { combined } from '#core/kit/dice'
+import type { ReadPlay } from '#core/contract/game'
 import { guesser, type CoverPlay, type CoverRules, type CoverState } from '#core/games/covered-part/rules'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Covered Part: `1: hide 3 4* =7` (the star marks the covered part, then the total announced), `2: guess 4`.

@@ -1,8 +1,8 @@
-import { facesOfDie } from '#core/dice'
+import { facesOfDie } from '#core/kit/dice'
 import type { CoverRules } from '#core/games/covered-part/rules'
-import { span } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { span } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 /** Pips that can still be drawn on half a domino. */
 const MOST_PIPS = 12

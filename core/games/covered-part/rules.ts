@@ -1,13 +1,13 @@
 import * as z from 'zod'
-import type { NoteOf } from '#core/codes'
-import type { CommonRules } from '#core/commonRules'
-import { combined, refuseFaces } from '#core/dice'
-import type { Awaits, End, Place, Seating } from '#core/game'
+import type { NoteOf } from '#core/contract/codes'
+import type { CommonRules } from '#core/contract/commonRules'
+import { combined, refuseFaces } from '#core/kit/dice'
+import type { Awaits, End, Place, Seating } from '#core/contract/game'
 import type { CoverCodes } from '#core/games/covered-part/codes'
-import { playShape, whole, type Told } from '#core/plays'
-import { everySeat, seatAfter, withSeat } from '#core/seats'
-import { awarded, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import { refuse, type GameVerdict } from '#core/verdict'
+import { playShape, whole, type Told } from '#core/contract/plays'
+import { everySeat, seatAfter, withSeat } from '#core/kit/seats'
+import { awarded, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
+import { refuse, type GameVerdict } from '#core/contract/verdict'
 
 export const houseRules = z.object({
   combine: z

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { CoverCodes } from '#core/games/covered-part/codes'
 import { shownPart, type CoverPlay, type CoverRules, type CoverState } from '#core/games/covered-part/rules'
-import { count } from '#core/wording/words'
+import { count } from '#core/basics/words'
 
 /** Sentences of Covered Part in English. None of them tells a part that lies covered. */
 export const wording: GameWording<CoverRules, CoverPlay, CoverState, CoverCodes> = {

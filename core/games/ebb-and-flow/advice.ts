@@ -1,5 +1,5 @@
 import { deckFor, flow, rankOf, adds, type EbbRules, type EbbState } from '#core/games/ebb-and-flow/rules'
-import { restOfDeck } from '#core/pack'
+import { restOfDeck } from '#core/kit/pack'
 
 /** What is left in the pack, and what the turn to come may do. Exact. */
 export interface Outlook {

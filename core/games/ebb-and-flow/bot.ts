@@ -1,4 +1,4 @@
-import type { Dealt, Wish } from '#core/game'
+import type { Dealt, Wish } from '#core/contract/game'
 import {
   deckFor,
   flow,
@@ -9,8 +9,8 @@ import {
   type EbbState,
   type Flip,
 } from '#core/games/ebb-and-flow/rules'
-import { deckSize, restOfDeck } from '#core/pack'
-import type { Random } from '#core/random'
+import { deckSize, restOfDeck } from '#core/kit/pack'
+import type { Random } from '#core/basics/random'
 
 /** A card as a play names it. */
 function named(card: EbbCard): Pick<Flip, 'card' | 'colour'> {

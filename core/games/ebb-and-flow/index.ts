@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/ebb-and-flow/about'
 import type { EbbCodes } from '#core/games/ebb-and-flow/codes'
 import { bot, deal, plays } from '#core/games/ebb-and-flow/bot'
@@ -8,7 +8,7 @@ import { ready } from '#core/games/ebb-and-flow/ready'
 import * as rules from '#core/games/ebb-and-flow/rules'
 import type { EbbRules, EbbState, Flip } from '#core/games/ebb-and-flow/rules'
 import { sayDrift, wording } from '#core/games/ebb-and-flow/wording'
-import { turnsProgress } from '#core/turns'
+import { turnsProgress } from '#core/kit/turns'
 
 /** Ebb & Flow: evens add, odds take away, nothing falls below zero. */
 export const ebbAndFlow = defineGame<EbbRules, null, Flip, EbbState, EbbCodes>({

@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { EbbRules, EbbState, Flip } from '#core/games/ebb-and-flow/rules'
-import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/notation'
+import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/kit/notation'
 
 /** Notation of Ebb & Flow: `1: flip 7 =12`, `1: flip warm 4 =14`, `1: flip wild`. Short forms: `7`, `w4`, `c7 =3`, `w`. */
 export function writePlay(play: Flip): string {

@@ -1,8 +1,8 @@
 import { deckFor, tides, type EbbRules } from '#core/games/ebb-and-flow/rules'
 import { sayDrift } from '#core/games/ebb-and-flow/wording'
-import { deckCards, runningSheet } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { deckCards, runningSheet } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 export const ready: Ready<EbbRules> = {
   cards: (rules) => deckCards(deckFor(rules)),

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { EbbCodes } from '#core/games/ebb-and-flow/codes'
 import { tides, type EbbRules, type EbbState, type Flip } from '#core/games/ebb-and-flow/rules'
-import { andSays, count, list } from '#core/wording/words'
+import { andSays, count, list } from '#core/basics/words'
 
 /** Which way the pack drifts, in a sentence. */
 export function sayDrift(rules: EbbRules): string {

@@ -1,6 +1,6 @@
-import type { Dealt, Wish } from '#core/game'
+import type { Dealt, Wish } from '#core/contract/game'
 import { SIGNS, spinFrom, type LandingRules, type LandingState, type Spin } from '#core/games/exact-landing/rules'
-import type { Random } from '#core/random'
+import type { Random } from '#core/basics/random'
 
 /** Signs as they are drawn. */
 const SHOWN = { '+': '+', '-': '−' } as const

@@ -1,6 +1,6 @@
 import { chanceNow, spinsToGoal, winningSpins } from '#core/games/exact-landing/advice'
 import { houseRules as schema, spinFrom, type LandingRules } from '#core/games/exact-landing/rules'
-import { randomFor } from '#core/random'
+import { randomFor } from '#core/basics/random'
 import { inShort, judged, play, problemsOf, scores } from '../../../tests/unit/judging'
 
 const spin = (by: number, text: string, said?: number) =>

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/exact-landing/about'
 import type { LandingCodes } from '#core/games/exact-landing/codes'
 import { bot, deal, plays } from '#core/games/exact-landing/bot'
@@ -8,7 +8,7 @@ import { ready } from '#core/games/exact-landing/ready'
 import * as rules from '#core/games/exact-landing/rules'
 import type { LandingRules, LandingState, Spin } from '#core/games/exact-landing/rules'
 import { wording } from '#core/games/exact-landing/wording'
-import { turnsProgress } from '#core/turns'
+import { turnsProgress } from '#core/kit/turns'
 
 /** Exact Landing: spin a sign and a step along a number line; land exactly on the goal. */
 export const exactLanding = defineGame<LandingRules, null, Spin, LandingState, LandingCodes>({

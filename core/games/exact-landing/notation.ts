@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { LandingRules, LandingState, Spin } from '#core/games/exact-landing/rules'
-import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/notation'
+import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/kit/notation'
 
 /** Notation of Exact Landing: `1: spin +3 =8`. Short forms: `+3`, `-2 =3`. */
 export function writePlay(play: Spin): string {

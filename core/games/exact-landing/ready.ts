@@ -1,7 +1,7 @@
 import type { LandingRules } from '#core/games/exact-landing/rules'
-import { runningSheet, span } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { list } from '#core/wording/words'
+import { runningSheet, span } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { list } from '#core/basics/words'
 
 /** Stops printed beyond an end where the line goes on. */
 const BEYOND = 10

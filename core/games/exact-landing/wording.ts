@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { LandingCodes } from '#core/games/exact-landing/codes'
 import type { LandingRules, LandingState, Spin } from '#core/games/exact-landing/rules'
-import { andSays, list } from '#core/wording/words'
+import { andSays, list } from '#core/basics/words'
 
 const BEYOND = {
   'spin-again': 'is spun again',

@@ -7,8 +7,8 @@ import {
   type FillRules,
   type FillState,
 } from '#core/games/fill-in-order/rules'
-import { countsOf, restOfDeck } from '#core/pack'
-import { seatsFrom } from '#core/seats'
+import { countsOf, restOfDeck } from '#core/kit/pack'
+import { seatsFrom } from '#core/kit/seats'
 
 /** Which cards would fit a seat now, and the exact chance that a card nobody has seen does. */
 export function outlook(

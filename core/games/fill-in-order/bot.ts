@@ -1,4 +1,4 @@
-import type { Dealt, Wish } from '#core/game'
+import type { Dealt, Wish } from '#core/contract/game'
 import {
   deckFor,
   faceOf,
@@ -12,8 +12,8 @@ import {
   type Played,
   type Turn,
 } from '#core/games/fill-in-order/rules'
-import { restOfDeck } from '#core/pack'
-import type { Random } from '#core/random'
+import { restOfDeck } from '#core/kit/pack'
+import type { Random } from '#core/basics/random'
 
 /**
  * Plays a chain out: `next` gives the first card and what lies under a place, `choose` a place for a wild (null where

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/fill-in-order/about'
 import type { FillCodes } from '#core/games/fill-in-order/codes'
 import { bot, deal, plays } from '#core/games/fill-in-order/bot'
@@ -8,7 +8,7 @@ import { ready } from '#core/games/fill-in-order/ready'
 import * as rules from '#core/games/fill-in-order/rules'
 import type { FillRules, FillState, Turn } from '#core/games/fill-in-order/rules'
 import { wording } from '#core/games/fill-in-order/wording'
-import { inTurn } from '#core/turns'
+import { inTurn } from '#core/kit/turns'
 
 /** Fill in Order: fill the places 1 to 10; every card put down turns up the next. */
 export const fillInOrder = defineGame<FillRules, null, Turn, FillState, FillCodes>({

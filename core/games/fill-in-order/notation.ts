@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import { LETTERS, type FillRules, type FillState, type Played, type Turn } from '#core/games/fill-in-order/rules'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Fill in Order: `1: stock 3 7 K@4 Q`, `1: discard 3 J`: every card as it came up, a wild with its place. Short

@@ -1,7 +1,7 @@
 import { deckFor, type FillRules } from '#core/games/fill-in-order/rules'
-import { deckCards, pointsSheet, span, spotRows } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { deckCards, pointsSheet, span, spotRows } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 /** Places in a row, as they lie on the table. */
 const ACROSS = 5

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { FillCodes } from '#core/games/fill-in-order/codes'
 import type { FillRules, FillState, Played, Turn } from '#core/games/fill-in-order/rules'
-import { aCard, capital, count, list, numberWord } from '#core/wording/words'
+import { aCard, capital, count, list, numberWord } from '#core/basics/words'
 
 const cardName = (card: number | string) => ({ J: 'jack', Q: 'queen', K: 'king' })[card] ?? card
 const withArticle = (card: number | string) => (typeof card === 'number' ? aCard(card) : `a ${cardName(card)}`)

@@ -1,8 +1,8 @@
-import { roll, rollsOf, total } from '#core/dice'
-import type { Dealt, Wish } from '#core/game'
+import { roll, rollsOf, total } from '#core/kit/dice'
+import type { Dealt, Wish } from '#core/contract/game'
 import { bestOrder } from '#core/games/hundred-stops/advice'
 import { travel, type StopsRules, type StopsState, type Travel } from '#core/games/hundred-stops/rules'
-import type { Random } from '#core/random'
+import type { Random } from '#core/basics/random'
 
 /** Every journey that may stand now: each roll, each spin, each order of walks and hops. */
 export function* plays(rules: StopsRules, state: StopsState, seat: number): Generator<Travel> {

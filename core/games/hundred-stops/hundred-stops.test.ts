@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { total } from '#core/dice'
+import { total } from '#core/kit/dice'
 import { bestOrder, gather } from '#core/games/hundred-stops/advice'
 import { houseRules, isStop, isThere, open, travel, type StopsRules } from '#core/games/hundred-stops/rules'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/hundred-stops/about'
 import type { StopsCodes } from '#core/games/hundred-stops/codes'
 import { bot, deal, plays } from '#core/games/hundred-stops/bot'
@@ -8,7 +8,7 @@ import { ready } from '#core/games/hundred-stops/ready'
 import * as rules from '#core/games/hundred-stops/rules'
 import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
 import { wording } from '#core/games/hundred-stops/wording'
-import { turnsProgress } from '#core/turns'
+import { turnsProgress } from '#core/kit/turns'
 
 /** Hundred Stops: order your hops along a track by tens to land on as many hundreds as you can. */
 export const hundredStops = defineGame<StopsRules, null, Travel, StopsState, StopsCodes>({

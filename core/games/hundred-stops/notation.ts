@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
-import { notUnderstood, readLine, readNumbers, readSaid, writeExtras, writeSaid } from '#core/notation'
+import { notUnderstood, readLine, readNumbers, readSaid, writeExtras, writeSaid } from '#core/kit/notation'
 
 /**
  * Notation of Hundred Stops: `1: 5 4 / 2 / h t9 h =490`: the dice, the hundreds, the order, where one says one ends.

@@ -1,7 +1,7 @@
 import { isStop, type StopsRules } from '#core/games/hundred-stops/rules'
-import type { Ready } from '#core/ready'
-import { runningSheet, span } from '#core/print/parts'
-import { count } from '#core/wording/words'
+import type { Ready } from '#core/contract/ready'
+import { runningSheet, span } from '#core/kit/parts'
+import { count } from '#core/basics/words'
 
 export const ready: Ready<StopsRules> = {
   aloud: ({ dice, worth, tokens, finish }) => [

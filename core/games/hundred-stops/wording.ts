@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { StopsCodes } from '#core/games/hundred-stops/codes'
 import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
-import { andSays, count, list } from '#core/wording/words'
+import { andSays, count, list } from '#core/basics/words'
 
 /** The order in words: `hops 100, walks 9 tens`. */
 export function sayOrder(order: readonly string[]): string {

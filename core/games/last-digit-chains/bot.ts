@@ -1,4 +1,4 @@
-import type { Dealt, Wish } from '#core/game'
+import type { Dealt, Wish } from '#core/contract/game'
 import {
   chainOf,
   endOf,
@@ -10,7 +10,7 @@ import {
   type ChainRules,
   type ChainState,
 } from '#core/games/last-digit-chains/rules'
-import type { Random } from '#core/random'
+import type { Random } from '#core/basics/random'
 
 /** Every take that stands; the redeal with the cards as they lie where one is due; and stopping. */
 export function* plays(rules: ChainRules, state: ChainState, seat: number): Generator<ChainPlay> {

@@ -1,4 +1,4 @@
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/last-digit-chains/about'
 import type { ChainCodes } from '#core/games/last-digit-chains/codes'
 import { bot, deal, dealOpening, plays } from '#core/games/last-digit-chains/bot'
@@ -7,8 +7,8 @@ import { ready } from '#core/games/last-digit-chains/ready'
 import * as rules from '#core/games/last-digit-chains/rules'
 import type { ChainOpening, ChainPlay, ChainRules, ChainState } from '#core/games/last-digit-chains/rules'
 import { wording } from '#core/games/last-digit-chains/wording'
-import { NO_ROUNDS } from '#core/turns'
-import { aCard } from '#core/wording/words'
+import { NO_ROUNDS } from '#core/kit/turns'
+import { aCard } from '#core/basics/words'
 
 /** Last-Digit Chains: each card in a row is the last digit of the sum of the two before it. */
 export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, ChainState, ChainCodes>({

@@ -3,8 +3,8 @@ import { dealOpening } from '#core/games/last-digit-chains/bot'
 import { lastDigitChains } from '#core/games/last-digit-chains/index'
 import { open, takesOf, toFans, type ChainRules, type ChainState } from '#core/games/last-digit-chains/rules'
 import { solve } from '#core/games/last-digit-chains/solve'
-import { countsOf } from '#core/pack'
-import { randomFor } from '#core/random'
+import { countsOf } from '#core/kit/pack'
+import { randomFor } from '#core/basics/random'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
 const SHORT: Chain = CHAINS.short

@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import { endOf, takesOf, type ChainPlay, type ChainRules, type ChainState } from '#core/games/last-digit-chains/rules'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Last-Digit Chains: `1: take 3>2` (fan, row), `1: redeal 314 159 26` (each fan bottom first), `1: done`. Short

@@ -1,7 +1,7 @@
 import { chainOf, type ChainRules } from '#core/games/last-digit-chains/rules'
-import { addingChart, pointsSheet, span } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { addingChart, pointsSheet, span } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 export const ready: Ready<ChainRules> = {
   cards(rules, seats) {

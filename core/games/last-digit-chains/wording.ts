@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { ChainCodes } from '#core/games/last-digit-chains/codes'
 import { chainOf, type ChainPlay, type ChainRules, type ChainState } from '#core/games/last-digit-chains/rules'
-import { aCard, count, numberWord } from '#core/wording/words'
+import { aCard, count, numberWord } from '#core/basics/words'
 
 /** Sentences of Last-Digit Chains in English. */
 export const wording: GameWording<ChainRules, ChainPlay, ChainState, ChainCodes> = {

@@ -6,9 +6,9 @@ import {
   type PerchRules,
   type PerchState,
 } from '#core/games/perch-and-push/rules'
-import type { Dealt, Wish } from '#core/game'
-import { facesOf, restOf } from '#core/pack'
-import type { Random } from '#core/random'
+import type { Dealt, Wish } from '#core/contract/game'
+import { facesOf, restOf } from '#core/kit/pack'
+import type { Random } from '#core/basics/random'
 
 /** Every turn that may stand now, for every draw that may come; and shuffling. */
 export function* plays(rules: PerchRules, state: PerchState, seat: number): Generator<PerchPlay> {

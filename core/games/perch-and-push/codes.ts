@@ -1,4 +1,4 @@
-import type { Nothing } from '#core/codes'
+import type { Nothing } from '#core/contract/codes'
 
 /** Why Perch & Push refuses, and what it remarks: each code with its facts. */
 export type PerchCodes = {

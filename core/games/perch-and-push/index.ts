@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/perch-and-push/about'
 import type { PerchCodes } from '#core/games/perch-and-push/codes'
 import { bot, deal, plays } from '#core/games/perch-and-push/bot'
@@ -8,8 +8,8 @@ import { ready } from '#core/games/perch-and-push/ready'
 import * as rules from '#core/games/perch-and-push/rules'
 import type { PerchPlay, PerchRules, PerchState } from '#core/games/perch-and-push/rules'
 import { wording } from '#core/games/perch-and-push/wording'
-import { packSize } from '#core/pack'
-import { turnsProgress } from '#core/turns'
+import { packSize } from '#core/kit/pack'
+import { turnsProgress } from '#core/kit/turns'
 
 /** Perch & Push: draw, work out, perch a marker on the result; push off a rival's markers and keep them. */
 export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState, PerchCodes>({

@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { PerchPlay, PerchRules, PerchState } from '#core/games/perch-and-push/rules'
-import { notUnderstood, readLine, readNumbers, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, readNumbers, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Perch & Push: `1: 3 7 on 13`, `1: pass 3 7`, `reshuffle`. Short forms: `37 13` (t is ten), `p37`, `r`;

@@ -1,8 +1,8 @@
 import { resultsOf, type PerchRules } from '#core/games/perch-and-push/rules'
-import { facesOf } from '#core/pack'
-import { packCards, pointsSheet, spotRows } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { facesOf } from '#core/kit/pack'
+import { packCards, pointsSheet, spotRows } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 /** Perches in a row of the board. */
 const ACROSS = 4

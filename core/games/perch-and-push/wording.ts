@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { PerchCodes } from '#core/games/perch-and-push/codes'
 import type { PerchPlay, PerchRules, PerchState } from '#core/games/perch-and-push/rules'
-import { count, isAre, list } from '#core/wording/words'
+import { count, isAre, list } from '#core/basics/words'
 
 const either = (numbers: readonly number[]) => numbers.join(' or ')
 

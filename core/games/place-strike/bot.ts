@@ -1,5 +1,5 @@
-import { facesOfDie } from '#core/dice'
-import type { Dealt, Wish } from '#core/game'
+import { facesOfDie } from '#core/kit/dice'
+import type { Dealt, Wish } from '#core/contract/game'
 import {
   matches,
   type StrikeOpening,
@@ -7,7 +7,7 @@ import {
   type StrikeRules,
   type StrikeState,
 } from '#core/games/place-strike/rules'
-import type { Random } from '#core/random'
+import type { Random } from '#core/basics/random'
 
 function played(rules: StrikeRules, state: StrikeState, seat: number, digit: number, place: number): StrikePlay {
   const found = matches(state, seat, digit, place)

@@ -1,4 +1,4 @@
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/place-strike/about'
 import type { StrikeCodes } from '#core/games/place-strike/codes'
 import { bot, deal, dealOpening, plays } from '#core/games/place-strike/bot'
@@ -7,7 +7,7 @@ import { ready } from '#core/games/place-strike/ready'
 import * as rules from '#core/games/place-strike/rules'
 import type { StrikeOpening, StrikePlay, StrikeRules, StrikeState } from '#core/games/place-strike/rules'
 import { wording } from '#core/games/place-strike/wording'
-import { inTurn, turnsProgress } from '#core/turns'
+import { inTurn, turnsProgress } from '#core/kit/turns'
 
 /** Place Strike: write six numbers; a digit and a place are rolled; strike that digit there. */
 export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, StrikeState, StrikeCodes>({

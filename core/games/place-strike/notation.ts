@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { StrikePlay, StrikeRules, StrikeState } from '#core/games/place-strike/rules'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Place Strike: `1: strike 4 at 3 in 2` (digit, place from the ones, number), `1: none 4 at 3`. Short forms:

@@ -1,8 +1,8 @@
 import { PLACES, type StrikeRules } from '#core/games/place-strike/rules'
-import { span } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { numberInWords } from '#core/wording/numberInWords'
-import { capital, count, grouped, numberWord } from '#core/wording/words'
+import { span } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { numberInWords } from '#core/basics/numberInWords'
+import { capital, count, grouped, numberWord } from '#core/basics/words'
 
 export const ready: Ready<StrikeRules> = {
   aloud: ({ numbers, digits, sides, strikes, mustStrike }) => [

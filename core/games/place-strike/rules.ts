@@ -1,14 +1,14 @@
 import * as z from 'zod'
-import type { Coded, CommonProblems } from '#core/codes'
-import type { CommonRules } from '#core/commonRules'
-import { combined, refuseFaces } from '#core/dice'
-import type { Awaits, End, Seating } from '#core/game'
+import type { Coded, CommonProblems } from '#core/contract/codes'
+import type { CommonRules } from '#core/contract/commonRules'
+import { combined, refuseFaces } from '#core/kit/dice'
+import type { Awaits, End, Seating } from '#core/contract/game'
 import type { StrikeCodes } from '#core/games/place-strike/codes'
-import { playShape, whole, type Told } from '#core/plays'
-import { problem, type CommonProblem } from '#core/problem'
-import { withSeat } from '#core/seats'
-import { leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import { refuse, type GameVerdict } from '#core/verdict'
+import { playShape, whole, type Told } from '#core/contract/plays'
+import { problem, type CommonProblem } from '#core/contract/problem'
+import { withSeat } from '#core/kit/seats'
+import { leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
+import { refuse, type GameVerdict } from '#core/contract/verdict'
 
 export const houseRules = z.object({
   numbers: z.int().min(1).max(10).default(6).meta({ label: 'Numbers', hint: 'How many each writes.' }),

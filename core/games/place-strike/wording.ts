@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { StrikeCodes } from '#core/games/place-strike/codes'
 import { PLACES, type StrikePlay, type StrikeRules, type StrikeState } from '#core/games/place-strike/rules'
-import { count, grouped, numberWord } from '#core/wording/words'
+import { count, grouped, numberWord } from '#core/basics/words'
 
 const placeName = (place: number) => PLACES[place - 1] ?? `place ${place}`
 

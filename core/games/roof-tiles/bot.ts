@@ -1,4 +1,4 @@
-import type { Dealt, Wish } from '#core/game'
+import type { Dealt, Wish } from '#core/contract/game'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import {
   canTurn,
@@ -12,8 +12,8 @@ import {
   type Take,
 } from '#core/games/roof-tiles/layout'
 import { toRows, type RoofOpening, type RoofPlay, type RoofState } from '#core/games/roof-tiles/rules'
-import { cardsOf, restOf } from '#core/pack'
-import type { Random } from '#core/random'
+import { cardsOf, restOf } from '#core/kit/pack'
+import type { Random } from '#core/basics/random'
 
 /** Every play on an own layout that may stand now. */
 export function* plays(rules: RoofRules, state: RoofState, seat: number): Generator<RoofPlay> {

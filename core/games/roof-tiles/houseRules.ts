@@ -1,6 +1,6 @@
 import * as z from 'zod'
-import type { CommonRules } from '#core/commonRules'
-import { packRule } from '#core/pack'
+import type { CommonRules } from '#core/contract/commonRules'
+import { packRule } from '#core/kit/pack'
 
 export const houseRules = z.object({
   target: z.int().min(1).max(200).default(10).meta({ label: 'Target', hint: 'What comes off must make this.' }),

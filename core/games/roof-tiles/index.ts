@@ -1,5 +1,5 @@
-import { total } from '#core/dice'
-import { defineGame } from '#core/game'
+import { total } from '#core/kit/dice'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/roof-tiles/about'
 import type { RoofCodes } from '#core/games/roof-tiles/codes'
 import { bot, deal, dealOpening, plays } from '#core/games/roof-tiles/bot'
@@ -10,8 +10,8 @@ import { ready } from '#core/games/roof-tiles/ready'
 import * as rules from '#core/games/roof-tiles/rules'
 import type { RoofOpening, RoofPlay, RoofState } from '#core/games/roof-tiles/rules'
 import { wording } from '#core/games/roof-tiles/wording'
-import { packSize } from '#core/pack'
-import { NO_ROUNDS } from '#core/turns'
+import { packSize } from '#core/kit/pack'
+import { NO_ROUNDS } from '#core/kit/turns'
 
 /** Roof Tiles: a triangle of cards, each half covered by two of the row below; take off what makes the target. */
 export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState, RoofCodes>({

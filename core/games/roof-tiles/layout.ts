@@ -1,6 +1,6 @@
-import { total } from '#core/dice'
+import { total } from '#core/kit/dice'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
-import { cardsOf, countOf, packSize, restOf } from '#core/pack'
+import { cardsOf, countOf, packSize, restOf } from '#core/kit/pack'
 
 /** One player's roof with stock and turned cards. Tiles are counted from the top, row by row, from 0. */
 export interface Layout {

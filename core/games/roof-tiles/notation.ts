@@ -1,8 +1,8 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import type { RoofPlay, RoofState } from '#core/games/roof-tiles/rules'
 import { endOf } from '#core/games/roof-tiles/layout'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Roof Tiles: `1: take 6.1 6.3`, `1: take 6.2 turned`, `1: turn 7`, `1: done`. Short forms: `6.1 6.3`,

@@ -1,7 +1,7 @@
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
-import { addingChart, packCards, pointsSheet, span } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { addingChart, packCards, pointsSheet, span } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 export const ready: Ready<RoofRules> = {
   cards: ({ pack }, seats) => packCards(pack, seats),

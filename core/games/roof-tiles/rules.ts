@@ -1,7 +1,7 @@
 import * as z from 'zod'
-import type { NoteOf } from '#core/codes'
-import { total } from '#core/dice'
-import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import type { NoteOf } from '#core/contract/codes'
+import { total } from '#core/kit/dice'
+import type { Awaits, End, Judging, Place, Seating } from '#core/contract/game'
 import type { RoofCodes } from '#core/games/roof-tiles/codes'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import {
@@ -17,14 +17,14 @@ import {
   tilesIn,
   type Layout,
 } from '#core/games/roof-tiles/layout'
-import { countOf, facesOf, inPack, packProblems, packSize, refuseCards, restOf, without } from '#core/pack'
-import { listOf, playShape, whole, type Told } from '#core/plays'
-import { problem, type CommonProblem } from '#core/problem'
-import { randomFor } from '#core/random'
-import { withSeat } from '#core/seats'
-import { leadOf } from '#core/turns'
-import { refuse, refuseBelief, type GameVerdict } from '#core/verdict'
-import { groupTens, sumOf } from '#core/working'
+import { countOf, facesOf, inPack, packProblems, packSize, refuseCards, restOf, without } from '#core/kit/pack'
+import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { problem, type CommonProblem } from '#core/contract/problem'
+import { randomFor } from '#core/basics/random'
+import { withSeat } from '#core/kit/seats'
+import { leadOf } from '#core/kit/turns'
+import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
+import { groupTens, sumOf } from '#core/contract/working'
 
 export interface TakePlay extends Told {
   readonly do: 'take'

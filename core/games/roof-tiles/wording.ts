@@ -1,9 +1,9 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { RoofCodes } from '#core/games/roof-tiles/codes'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import { inReach, tileAt } from '#core/games/roof-tiles/layout'
 import type { RoofPlay, RoofState } from '#core/games/roof-tiles/rules'
-import { aCard, capital, count, list } from '#core/wording/words'
+import { aCard, capital, count, list } from '#core/basics/words'
 
 const tile = ({ row, place }: Readonly<Record<string, unknown>>) => `tile ${place} of row ${row}`
 const WHY: Readonly<Record<RoofCodes['notes']['layout-ended']['why'], string>> = {

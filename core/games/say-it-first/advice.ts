@@ -1,5 +1,5 @@
-import { practisedFacts, type PractisedFact } from '#core/facts'
-import type { Tape } from '#core/tape'
+import { practisedFacts, type PractisedFact } from '#core/kernel/facts'
+import type { Tape } from '#core/kernel/tape'
 
 /** A fact that is not sure yet: how often it was wrong, worked out instead of known, or claimed by nobody, in this match. */
 export interface Unsure {

@@ -1,9 +1,9 @@
-import { combined } from '#core/dice'
-import type { Dealt, Wish } from '#core/game'
+import { combined } from '#core/kit/dice'
+import type { Dealt, Wish } from '#core/contract/game'
 import { leftIn, type FirstRules, type FirstState, type Round } from '#core/games/say-it-first/rules'
-import { restOf } from '#core/pack'
-import type { Random } from '#core/random'
-import { seatsFrom } from '#core/seats'
+import { restOf } from '#core/kit/pack'
+import type { Random } from '#core/basics/random'
+import { seatsFrom } from '#core/kit/seats'
 
 function turned({ pack }: FirstRules, { gone, seats }: FirstState, random: Random): number[] {
   return random.shuffled(restOf(pack, gone)).slice(0, seats)

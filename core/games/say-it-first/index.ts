@@ -1,6 +1,6 @@
 import * as z from 'zod'
-import { combined } from '#core/dice'
-import { defineGame } from '#core/game'
+import { combined } from '#core/kit/dice'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/say-it-first/about'
 import type { FirstCodes } from '#core/games/say-it-first/codes'
 import { bot, deal, plays } from '#core/games/say-it-first/bot'
@@ -9,7 +9,7 @@ import { ready } from '#core/games/say-it-first/ready'
 import * as rules from '#core/games/say-it-first/rules'
 import type { FirstRules, FirstState, Round } from '#core/games/say-it-first/rules'
 import { wording } from '#core/games/say-it-first/wording'
-import { packSize } from '#core/pack'
+import { packSize } from '#core/kit/pack'
 
 /** Say It First: everyone turns a card; the first right answer with a reason keeps them. */
 export const sayItFirst = defineGame<FirstRules, null, Round, FirstState, FirstCodes>({

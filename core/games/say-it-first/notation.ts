@@ -1,7 +1,7 @@
-import { combined } from '#core/dice'
-import type { ReadPlay } from '#core/game'
+import { combined } from '#core/kit/dice'
+import type { ReadPlay } from '#core/contract/game'
 import type { Answer, FirstRules, Round } from '#core/games/say-it-first/rules'
-import { notUnderstood, readExtras, readNumbers, writeExtras } from '#core/notation'
+import { notUnderstood, readExtras, readNumbers, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Say It First: the cards, then who said what in the order in which it was spoken, each with how it was

@@ -1,8 +1,8 @@
 import type { FirstRules } from '#core/games/say-it-first/rules'
-import { facesOf } from '#core/pack'
-import { packCards, pointsSheet } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { facesOf } from '#core/kit/pack'
+import { packCards, pointsSheet } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 const asked = { add: 'add them', times: 'multiply them', difference: 'say the difference' } as const
 

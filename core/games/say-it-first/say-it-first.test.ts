@@ -1,5 +1,5 @@
 import { unsureFacts } from '#core/games/say-it-first/advice'
-import { practisedFacts } from '#core/facts'
+import { practisedFacts } from '#core/kernel/facts'
 import { readMatch } from '#core/format/matchFile'
 import { fileOf, inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { FirstCodes } from '#core/games/say-it-first/codes'
 import type { FirstRules, FirstState, Round } from '#core/games/say-it-first/rules'
-import { count, list, numberWord } from '#core/wording/words'
+import { count, list, numberWord } from '#core/basics/words'
 
 /** Sentences of Say It First in English. */
 export const wording: GameWording<FirstRules, Round, FirstState, FirstCodes> = {

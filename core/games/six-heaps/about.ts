@@ -1,4 +1,4 @@
-import type { About } from '#core/game'
+import type { About } from '#core/contract/game'
 
 export const about: About = {
   title: 'Six Heaps',

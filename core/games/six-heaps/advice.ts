@@ -1,7 +1,7 @@
 import { linesThrough, topAt, withCard, type Line, type Spot } from '#core/games/six-heaps/block'
 import { knownIn, lyingIn, type HeapRules, type HeapState } from '#core/games/six-heaps/rules'
-import { canHold } from '#core/hands'
-import { countOf } from '#core/pack'
+import { canHold } from '#core/kit/hands'
+import { countOf } from '#core/kit/pack'
 
 /** What a card would make at a place. */
 export interface Chance {

@@ -1,9 +1,9 @@
-import type { Dealt } from '#core/game'
+import type { Dealt } from '#core/contract/game'
 import { bestPlaces, mayHold, placesFor } from '#core/games/six-heaps/advice'
 import { knownIn, mayPass, type HeapPlay, type HeapRules, type HeapState } from '#core/games/six-heaps/rules'
-import { handsLike } from '#core/hands'
-import { cardsOf } from '#core/pack'
-import type { Random } from '#core/random'
+import { handsLike } from '#core/kit/hands'
+import { cardsOf } from '#core/kit/pack'
+import type { Random } from '#core/basics/random'
 
 /** Every card that the seat may hold, onto every heap where it may lie, all lines named; the pass where one may. */
 export function* plays(rules: HeapRules, state: HeapState, seat: number): Generator<HeapPlay> {

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/six-heaps/about'
 import type { HeapCodes } from '#core/games/six-heaps/codes'
 import { linesThrough, topAt, withCard } from '#core/games/six-heaps/block'
@@ -9,8 +9,8 @@ import { ready } from '#core/games/six-heaps/ready'
 import * as rules from '#core/games/six-heaps/rules'
 import type { HeapPlay, HeapRules, HeapState } from '#core/games/six-heaps/rules'
 import { wording } from '#core/games/six-heaps/wording'
-import { packSize } from '#core/pack'
-import { inTurn, turnsProgress } from '#core/turns'
+import { packSize } from '#core/kit/pack'
+import { inTurn, turnsProgress } from '#core/kit/turns'
 
 /** Six Heaps: play a card onto any heap; straight neighbours that make the target score. */
 export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState, HeapCodes>({

@@ -1,7 +1,7 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { Line, Spot } from '#core/games/six-heaps/block'
 import type { HeapPlay, HeapRules, HeapState } from '#core/games/six-heaps/rules'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
 
 /**
  * Notation of Six Heaps: `1: place 7 2.3 +5 / 1.3,2.3`: the card, row and column, the card drawn where it was shown, and after a

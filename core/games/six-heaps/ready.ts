@@ -1,7 +1,7 @@
 import type { HeapRules } from '#core/games/six-heaps/rules'
-import { blankSpots, packCards, pointsSheet } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { blankSpots, packCards, pointsSheet } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 export const ready: Ready<HeapRules> = {
   cards: ({ pack }) => packCards(pack),

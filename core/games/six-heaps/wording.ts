@@ -1,9 +1,9 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { Spot } from '#core/games/six-heaps/block'
 import { topAt } from '#core/games/six-heaps/block'
 import type { HeapCodes } from '#core/games/six-heaps/codes'
 import type { HeapPlay, HeapRules, HeapState } from '#core/games/six-heaps/rules'
-import { aCard, count, list } from '#core/wording/words'
+import { aCard, count, list } from '#core/basics/words'
 
 const spotName = ([row, column]: Spot) => `row ${row}, column ${column}`
 const lines = (all: readonly (readonly number[])[]) => list(all.map((line) => line.join(' + ')))

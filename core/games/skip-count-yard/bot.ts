@@ -1,4 +1,4 @@
-import type { Dealt } from '#core/game'
+import type { Dealt } from '#core/contract/game'
 import {
   judge,
   knownIn,
@@ -9,8 +9,8 @@ import {
 } from '#core/games/skip-count-yard/rules'
 import { singleAdds } from '#core/games/skip-count-yard/search'
 import { deckOfSets, POSITIONS, type Position } from '#core/games/skip-count-yard/yard'
-import { canHold, handsLike } from '#core/hands'
-import type { Random } from '#core/random'
+import { canHold, handsLike } from '#core/kit/hands'
+import type { Random } from '#core/basics/random'
 
 const allCards = (sets: readonly number[]) => {
   const deck = deckOfSets(sets)

@@ -1,4 +1,4 @@
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/skip-count-yard/about'
 import type { YardCodes } from '#core/games/skip-count-yard/codes'
 import { bot, deal, dealOpening, plays } from '#core/games/skip-count-yard/bot'
@@ -8,8 +8,8 @@ import * as rules from '#core/games/skip-count-yard/rules'
 import type { YardOpening, YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
 import { wording } from '#core/games/skip-count-yard/wording'
 import { deckOfSets } from '#core/games/skip-count-yard/yard'
-import { deckSize } from '#core/pack'
-import { turnsProgress } from '#core/turns'
+import { deckSize } from '#core/kit/pack'
+import { turnsProgress } from '#core/kit/turns'
 
 /** Skip-Count Yard: runs of multiples grow around the stock; be first without cards. */
 export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardState, YardCodes>({

@@ -1,7 +1,7 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
 import { POSITIONS, type Position } from '#core/games/skip-count-yard/yard'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
 
 /** Notation of Skip-Count Yard: `1: draw`, `1: draw 15`, `1: add 15 N`, `1: move N>SE 2`, `1: end`. Short forms: `15 N`, `N>SE 2`. */
 export function writePlay(play: YardPlay): string {

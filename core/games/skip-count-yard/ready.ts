@@ -1,8 +1,8 @@
 import type { YardRules } from '#core/games/skip-count-yard/rules'
 import { deckOfSets } from '#core/games/skip-count-yard/yard'
-import { deckCards, pointsSheet, timesChart } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { list } from '#core/wording/words'
+import { deckCards, pointsSheet, timesChart } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { list } from '#core/basics/words'
 
 export const ready: Ready<YardRules> = {
   cards: ({ sets }) => deckCards(deckOfSets(sets)),

@@ -1,7 +1,7 @@
 import * as z from 'zod'
-import type { NoteOf } from '#core/codes'
-import type { CommonRules } from '#core/commonRules'
-import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import type { NoteOf } from '#core/contract/codes'
+import type { CommonRules } from '#core/contract/commonRules'
+import type { Awaits, End, Judging, Place, Seating } from '#core/contract/game'
 import type { YardCodes } from '#core/games/skip-count-yard/codes'
 import {
   cardsIn,
@@ -15,15 +15,15 @@ import {
   type Run,
   type Yard,
 } from '#core/games/skip-count-yard/yard'
-import { canHold, freed, giveWay, withGone, type Hand, type Known } from '#core/hands'
-import { deckSize, packProblems, refuseShown, restOfDeck, without } from '#core/pack'
-import { playShape, whole, type Told } from '#core/plays'
-import { problem, type CommonProblem } from '#core/problem'
-import { randomFor } from '#core/random'
-import { withSeat } from '#core/seats'
-import { inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import { refuse, refuseBelief, type GameVerdict } from '#core/verdict'
-import { sumOf } from '#core/working'
+import { canHold, freed, giveWay, withGone, type Hand, type Known } from '#core/kit/hands'
+import { deckSize, packProblems, refuseShown, restOfDeck, without } from '#core/kit/pack'
+import { playShape, whole, type Told } from '#core/contract/plays'
+import { problem, type CommonProblem } from '#core/contract/problem'
+import { randomFor } from '#core/basics/random'
+import { withSeat } from '#core/kit/seats'
+import { inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
+import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
+import { sumOf } from '#core/contract/working'
 
 export const houseRules = z.object({
   sets: z

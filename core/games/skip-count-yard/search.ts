@@ -7,7 +7,7 @@ import {
   type Run,
   type Yard,
 } from '#core/games/skip-count-yard/yard'
-import { without } from '#core/pack'
+import { without } from '#core/kit/pack'
 
 /** One step of a turn: a card added, or cards moved. */
 export type Step =

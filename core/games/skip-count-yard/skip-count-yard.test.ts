@@ -12,8 +12,8 @@ import {
   type Run,
   type Yard,
 } from '#core/games/skip-count-yard/yard'
-import { deckSize } from '#core/pack'
-import { selfPlayState } from '#core/selfPlay'
+import { deckSize } from '#core/kit/pack'
+import { selfPlayState } from '#core/kernel/selfPlay'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
 const SETS = [2, 3, 4, 5]

@@ -1,9 +1,9 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { YardCodes } from '#core/games/skip-count-yard/codes'
 import type { YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
 import { deckOfSets, type Position } from '#core/games/skip-count-yard/yard'
-import { deckSize } from '#core/pack'
-import { aCard, capital, count, list, numberWord } from '#core/wording/words'
+import { deckSize } from '#core/kit/pack'
+import { aCard, capital, count, list, numberWord } from '#core/basics/words'
 
 const NAMES: Readonly<Record<Position, string>> = {
   N: 'the north side',

@@ -1,4 +1,4 @@
-import type { Deck } from '#core/pack'
+import type { Deck } from '#core/kit/pack'
 
 /** The yard: four sides and four corners around the stock, and the runs on them. */
 export const SIDES = ['N', 'E', 'S', 'W'] as const

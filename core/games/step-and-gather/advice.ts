@@ -1,4 +1,4 @@
-import { facesOfDie } from '#core/dice'
+import { facesOfDie } from '#core/kit/dice'
 import { isHome, stepFrom, type StepRules } from '#core/games/step-and-gather/rules'
 
 /** What a roll would bring. */

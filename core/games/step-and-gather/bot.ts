@@ -1,7 +1,7 @@
-import { facesOfDie } from '#core/dice'
-import type { Dealt, Wish } from '#core/game'
+import { facesOfDie } from '#core/kit/dice'
+import type { Dealt, Wish } from '#core/contract/game'
 import { stepFrom, type Step, type StepRules, type StepState } from '#core/games/step-and-gather/rules'
-import type { Random } from '#core/random'
+import type { Random } from '#core/basics/random'
 
 function stepped(rules: StepRules, state: StepState, seat: number, roll: number): Step {
   const { to, gathered } = stepFrom(rules, state.places[seat - 1]!, roll)

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/step-and-gather/about'
 import type { StepCodes } from '#core/games/step-and-gather/codes'
 import { bot, deal, plays } from '#core/games/step-and-gather/bot'
@@ -8,7 +8,7 @@ import { ready } from '#core/games/step-and-gather/ready'
 import * as rules from '#core/games/step-and-gather/rules'
 import type { Step, StepRules, StepState } from '#core/games/step-and-gather/rules'
 import { wording } from '#core/games/step-and-gather/wording'
-import { turnsProgress } from '#core/turns'
+import { turnsProgress } from '#core/kit/turns'
 
 /** Step & Gather: walk an own path and gather as many cubes as each space says. */
 export const stepAndGather = defineGame<StepRules, null, Step, StepState, StepCodes>({

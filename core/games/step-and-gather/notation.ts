@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { Step, StepRules, StepState } from '#core/games/step-and-gather/rules'
-import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/notation'
+import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/kit/notation'
 
 /** Notation of Step & Gather: `1: step 4 @9 =23` (the roll, the space reached, the total said). Short forms: `4`, `4 =23`. */
 export function writePlay(play: Step): string {

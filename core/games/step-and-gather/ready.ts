@@ -1,6 +1,6 @@
 import type { StepRules } from '#core/games/step-and-gather/rules'
-import { runningSheet } from '#core/print/parts'
-import type { Ready } from '#core/ready'
+import { runningSheet } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
 
 export const ready: Ready<StepRules> = {
   aloud: ({ atEnd }) => [

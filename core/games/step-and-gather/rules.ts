@@ -1,14 +1,14 @@
 import * as z from 'zod'
-import type { NoteOf } from '#core/codes'
-import type { CommonRules } from '#core/commonRules'
-import { refuseFaces } from '#core/dice'
-import type { Awaits, End, Seating } from '#core/game'
+import type { NoteOf } from '#core/contract/codes'
+import type { CommonRules } from '#core/contract/commonRules'
+import { refuseFaces } from '#core/kit/dice'
+import type { Awaits, End, Seating } from '#core/contract/game'
 import type { StepCodes } from '#core/games/step-and-gather/codes'
-import { playShape, whole, type Told } from '#core/plays'
-import { everySeat, withSeat } from '#core/seats'
-import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import { refuse, type GameVerdict } from '#core/verdict'
-import { sumOf } from '#core/working'
+import { playShape, whole, type Told } from '#core/contract/plays'
+import { everySeat, withSeat } from '#core/kit/seats'
+import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
+import { refuse, type GameVerdict } from '#core/contract/verdict'
+import { sumOf } from '#core/contract/working'
 
 export const houseRules = z.object({
   path: z

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { StepCodes } from '#core/games/step-and-gather/codes'
 import type { Step, StepRules, StepState } from '#core/games/step-and-gather/rules'
-import { andSays, count } from '#core/wording/words'
+import { andSays, count } from '#core/basics/words'
 
 const space = (at: number) => (at === 0 ? 'the start' : `space ${at}`)
 

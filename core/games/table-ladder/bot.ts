@@ -1,7 +1,7 @@
-import { facesOfDie } from '#core/dice'
-import type { Dealt, Wish } from '#core/game'
+import { facesOfDie } from '#core/kit/dice'
+import type { Dealt, Wish } from '#core/contract/game'
 import { awaits, type LadderRules, type LadderState, type RungPlay } from '#core/games/table-ladder/rules'
-import type { Random } from '#core/random'
+import type { Random } from '#core/basics/random'
 
 const filled = (rules: LadderRules, seat: number, roll: number): RungPlay => ({
   do: 'rung',

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/table-ladder/about'
 import type { LadderCodes } from '#core/games/table-ladder/codes'
 import { bot, deal, plays } from '#core/games/table-ladder/bot'

@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { LadderRules, LadderState, RungPlay } from '#core/games/table-ladder/rules'
-import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/notation'
+import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/kit/notation'
 
 /** Notation of Table Ladder: `1: rung 7 =21`. Short forms: `7 =21`; in a race the seat has to stand there, `2: 7 =21`. */
 export function writePlay(play: RungPlay): string {

@@ -1,7 +1,7 @@
 import type { LadderRules } from '#core/games/table-ladder/rules'
-import { timesChart } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count, list } from '#core/wording/words'
+import { timesChart } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count, list } from '#core/basics/words'
 
 const ends = {
   together: 'Once every ladder is full, everybody wins together.',

@@ -1,14 +1,14 @@
 import * as z from 'zod'
-import type { NoteOf } from '#core/codes'
-import type { CommonRules } from '#core/commonRules'
-import { combined, refuseFaces, total } from '#core/dice'
-import type { Awaits, End, Place, Progress, Seating } from '#core/game'
+import type { NoteOf } from '#core/contract/codes'
+import type { CommonRules } from '#core/contract/commonRules'
+import { combined, refuseFaces, total } from '#core/kit/dice'
+import type { Awaits, End, Place, Progress, Seating } from '#core/contract/game'
 import type { LadderCodes } from '#core/games/table-ladder/codes'
-import { playShape, whole, type Told } from '#core/plays'
-import { problem, type CommonProblem } from '#core/problem'
-import { everySeat, seatsFrom, withSeat } from '#core/seats'
-import { inTurn, leadOf, NO_ROUNDS, openTurns, passTurn, turnsProgress, type Turns } from '#core/turns'
-import { refuse, type GameVerdict } from '#core/verdict'
+import { playShape, whole, type Told } from '#core/contract/plays'
+import { problem, type CommonProblem } from '#core/contract/problem'
+import { everySeat, seatsFrom, withSeat } from '#core/kit/seats'
+import { inTurn, leadOf, NO_ROUNDS, openTurns, passTurn, turnsProgress, type Turns } from '#core/kit/turns'
+import { refuse, type GameVerdict } from '#core/contract/verdict'
 
 export const houseRules = z.object({
   factors: z.array(z.int().min(1).max(100)).min(1).max(4).default([3]).meta({

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { LadderCodes } from '#core/games/table-ladder/codes'
 import type { LadderRules, LadderState, RungPlay } from '#core/games/table-ladder/rules'
-import { count, list } from '#core/wording/words'
+import { count, list } from '#core/basics/words'
 
 const WINS = {
   'first-full': 'Whoever fills the ladder first wins.',

@@ -1,6 +1,6 @@
-import type { Dealt, Wish } from '#core/game'
+import type { Dealt, Wish } from '#core/contract/game'
 import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
-import type { Random } from '#core/random'
+import type { Random } from '#core/basics/random'
 
 const spun = (state: HaulState, seat: number, value: number): Spin => ({
   do: 'spin',

@@ -1,4 +1,4 @@
-import type { NoCodes } from '#core/codes'
+import type { NoCodes } from '#core/contract/codes'
 
 /** Why Ten-Turn Haul refuses, and what it remarks: each code with its facts. */
 export type HaulCodes = {

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/ten-turn-haul/about'
 import type { HaulCodes } from '#core/games/ten-turn-haul/codes'
 import { bot, deal, plays } from '#core/games/ten-turn-haul/bot'
@@ -8,7 +8,7 @@ import { ready } from '#core/games/ten-turn-haul/ready'
 import * as rules from '#core/games/ten-turn-haul/rules'
 import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
 import { wording } from '#core/games/ten-turn-haul/wording'
-import { turnsProgress } from '#core/turns'
+import { turnsProgress } from '#core/kit/turns'
 
 /** Ten-Turn Haul: spin a number each turn, add it on; after the last turn compare sums. */
 export const tenTurnHaul = defineGame<HaulRules, null, Spin, HaulState, HaulCodes>({

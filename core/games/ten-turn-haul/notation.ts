@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
-import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/notation'
+import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/kit/notation'
 
 /** Notation of Ten-Turn Haul: `1: spin 7 =34`. Short forms: `7`, `7 =34`. */
 export function writePlay(play: Spin): string {

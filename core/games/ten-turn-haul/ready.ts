@@ -1,7 +1,7 @@
 import type { HaulRules } from '#core/games/ten-turn-haul/rules'
-import { pieces, runningSheet, span } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { pieces, runningSheet, span } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 /** Boxes in a row of the strip. */
 const ACROSS = 5

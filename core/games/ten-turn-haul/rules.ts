@@ -1,13 +1,13 @@
 import * as z from 'zod'
-import type { CommonRules } from '#core/commonRules'
-import { refuseSpin } from '#core/dice'
-import type { Awaits, Best, End, Seating } from '#core/game'
+import type { CommonRules } from '#core/contract/commonRules'
+import { refuseSpin } from '#core/kit/dice'
+import type { Awaits, Best, End, Seating } from '#core/contract/game'
 import type { HaulCodes } from '#core/games/ten-turn-haul/codes'
-import { playShape, whole, type Told } from '#core/plays'
-import { everySeat, withSeat } from '#core/seats'
-import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import type { GameVerdict } from '#core/verdict'
-import { sumOf } from '#core/working'
+import { playShape, whole, type Told } from '#core/contract/plays'
+import { everySeat, withSeat } from '#core/kit/seats'
+import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
+import type { GameVerdict } from '#core/contract/verdict'
+import { sumOf } from '#core/contract/working'
 
 export const houseRules = z.object({
   faces: z

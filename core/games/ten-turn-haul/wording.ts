@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { HaulCodes } from '#core/games/ten-turn-haul/codes'
 import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
-import { andSays, count, list } from '#core/wording/words'
+import { andSays, count, list } from '#core/basics/words'
 
 /** Sentences of Ten-Turn Haul in English. */
 export const wording: GameWording<HaulRules, Spin, HaulState, HaulCodes> = {

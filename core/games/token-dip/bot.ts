@@ -1,4 +1,4 @@
-import type { Dealt, Wish } from '#core/game'
+import type { Dealt, Wish } from '#core/contract/game'
 import {
   added,
   leftInBag,
@@ -10,8 +10,8 @@ import {
   type DipState,
   type Recount,
 } from '#core/games/token-dip/rules'
-import { countsOf } from '#core/pack'
-import type { Random } from '#core/random'
+import { countsOf } from '#core/kit/pack'
+import type { Random } from '#core/basics/random'
 
 const dipped = (rules: DipRules, state: DipState, seat: number, token: string): Dip => ({
   do: 'dip',

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/token-dip/about'
 import type { DipCodes } from '#core/games/token-dip/codes'
 import { bot, deal, plays } from '#core/games/token-dip/bot'

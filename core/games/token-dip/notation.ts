@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { Dip, DipPlay, DipRules, DipState } from '#core/games/token-dip/rules'
-import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/notation'
+import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/kit/notation'
 
 /**
  * Notation of Token Dip: `1: dip coral =34`, `2: count coral 3, amber 1`. Short forms: the first letters of a token

@@ -1,7 +1,7 @@
 import type { DipRules } from '#core/games/token-dip/rules'
-import { runningSheet } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count, figure, list } from '#core/wording/words'
+import { runningSheet } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count, figure, list } from '#core/basics/words'
 
 export const ready: Ready<DipRules> = {
   aloud: ({ key, mode, goal, turns, floor, recount }) => [

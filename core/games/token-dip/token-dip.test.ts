@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { expectedDips, outlook } from '#core/games/token-dip/advice'
 import { tokenDip } from '#core/games/token-dip/index'
 import type { DipRules, DipState } from '#core/games/token-dip/rules'
-import { randomFor } from '#core/random'
+import { randomFor } from '#core/basics/random'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
 const game = (parts: FileParts) => judged({ game: 'token-dip', ...parts })

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { DipCodes } from '#core/games/token-dip/codes'
 import type { DipPlay, DipRules, DipState } from '#core/games/token-dip/rules'
-import { andSays, capital, count, list } from '#core/wording/words'
+import { andSays, capital, count, list } from '#core/basics/words'
 
 /** Sentences of Token Dip in English. */
 export const wording: GameWording<DipRules, DipPlay, DipState, DipCodes> = {

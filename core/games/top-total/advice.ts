@@ -1,4 +1,4 @@
-import { combined, facesOfDie } from '#core/dice'
+import { combined, facesOfDie } from '#core/kit/dice'
 import type { TopRules, TopState } from '#core/games/top-total/rules'
 
 /** The exact chances of the next roll against the best result that lies; they sum to 1. */

@@ -1,7 +1,7 @@
-import { combined, roll, rollsOf } from '#core/dice'
-import type { Dealt, Wish } from '#core/game'
+import { combined, roll, rollsOf } from '#core/kit/dice'
+import type { Dealt, Wish } from '#core/contract/game'
 import type { Roll, TopRules, TopState } from '#core/games/top-total/rules'
-import type { Random } from '#core/random'
+import type { Random } from '#core/basics/random'
 
 /** Every roll that may come, with the right result said. */
 export function* plays(rules: TopRules, state: TopState, seat: number): Generator<Roll> {

@@ -1,6 +1,6 @@
 import * as z from 'zod'
-import { combined } from '#core/dice'
-import { defineGame } from '#core/game'
+import { combined } from '#core/kit/dice'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/top-total/about'
 import type { TopCodes } from '#core/games/top-total/codes'
 import { bot, deal, plays } from '#core/games/top-total/bot'
@@ -9,7 +9,7 @@ import { ready } from '#core/games/top-total/ready'
 import * as rules from '#core/games/top-total/rules'
 import type { Roll, TopRules, TopState } from '#core/games/top-total/rules'
 import { wording } from '#core/games/top-total/wording'
-import { turnsProgress } from '#core/turns'
+import { turnsProgress } from '#core/kit/turns'
 
 const CALLED = { add: 'sum', times: 'product', difference: 'difference' } as const
 const FACTS = { add: 'add', times: 'times', difference: 'subtract' } as const

@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { Roll, TopRules, TopState } from '#core/games/top-total/rules'
-import { notUnderstood, readLine, readNumbers, readSaid, writeExtras, writeSaid } from '#core/notation'
+import { notUnderstood, readLine, readNumbers, readSaid, writeExtras, writeSaid } from '#core/kit/notation'
 
 /** Notation of Top Total: `1: roll 3 4 =7`. Short forms: `34`, `34 =7`; larger faces with spaces between. */
 export function writePlay(play: Roll): string {

@@ -1,8 +1,8 @@
-import { facesOfDie } from '#core/dice'
+import { facesOfDie } from '#core/kit/dice'
 import type { TopRules } from '#core/games/top-total/rules'
-import { roundsSheet } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { count } from '#core/wording/words'
+import { roundsSheet } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { count } from '#core/basics/words'
 
 const doing = { add: 'add them', times: 'multiply them', difference: 'find the difference' } as const
 

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { TopCodes } from '#core/games/top-total/codes'
 import type { Roll, TopRules, TopState } from '#core/games/top-total/rules'
-import { andSays, count, list } from '#core/wording/words'
+import { andSays, count, list } from '#core/basics/words'
 
 const DO = { add: 'Add the dice.', times: 'Multiply the dice.', difference: 'Take the smaller die from the larger.' }
 const LEVEL = {

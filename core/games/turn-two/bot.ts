@@ -1,4 +1,4 @@
-import type { Dealt, Wish } from '#core/game'
+import type { Dealt, Wish } from '#core/contract/game'
 import { knownMatch } from '#core/games/turn-two/advice'
 import {
   notStuck,
@@ -8,8 +8,8 @@ import {
   type PairState,
   type Turn,
 } from '#core/games/turn-two/rules'
-import { restOf } from '#core/pack'
-import type { Random } from '#core/random'
+import { restOf } from '#core/kit/pack'
+import type { Random } from '#core/basics/random'
 
 /** What may lie at each place: the real cards where the app deals, else what was seen and any of the others. */
 function layoutLike({ pack }: PairRules, state: PairState, random: Random): (number | null)[] {

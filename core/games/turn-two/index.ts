@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { defineGame } from '#core/game'
+import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/turn-two/about'
 import type { PairCodes } from '#core/games/turn-two/codes'
 import { bot, deal, plays } from '#core/games/turn-two/bot'
@@ -8,9 +8,9 @@ import { ready } from '#core/games/turn-two/ready'
 import * as rules from '#core/games/turn-two/rules'
 import type { PairPlay, PairRules, PairState } from '#core/games/turn-two/rules'
 import { wording } from '#core/games/turn-two/wording'
-import { packSize } from '#core/pack'
-import { findSigns, signedFacts } from '#core/signing'
-import { turnsProgress } from '#core/turns'
+import { packSize } from '#core/kit/pack'
+import { findSigns, signedFacts } from '#core/kit/signing'
+import { turnsProgress } from '#core/kit/turns'
 
 /** Cards without a partner, to be taken out first: nobody could ever match them. */
 function lonely(given: PairRules): { count: number; what: string; detail: string }[] {

@@ -1,6 +1,6 @@
-import type { ReadPlay } from '#core/game'
+import type { ReadPlay } from '#core/contract/game'
 import type { PairPlay, PairRules, PairState } from '#core/games/turn-two/rules'
-import { notUnderstood, readLine, writeExtras } from '#core/notation'
+import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
 
 /** Notation of Turn Two: `1: turn 3=4 7=6` (place = card), `relay`. Short form: `3=4 7=6`. */
 export function writePlay(play: PairPlay): string {

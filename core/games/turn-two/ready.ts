@@ -1,8 +1,8 @@
 import type { PairRules } from '#core/games/turn-two/rules'
-import { packSize } from '#core/pack'
-import { addingChart, packCards, pointsSheet, span, spotRows } from '#core/print/parts'
-import type { Ready } from '#core/ready'
-import { numberWord } from '#core/wording/words'
+import { packSize } from '#core/kit/pack'
+import { addingChart, packCards, pointsSheet, span, spotRows } from '#core/kit/parts'
+import type { Ready } from '#core/contract/ready'
+import { numberWord } from '#core/basics/words'
 
 /** Places in a row of the mat. */
 const ACROSS = 4

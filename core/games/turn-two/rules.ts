@@ -1,6 +1,6 @@
 import * as z from 'zod'
-import type { CommonRules } from '#core/commonRules'
-import type { Awaits, End, Judging, Place, Seating } from '#core/game'
+import type { CommonRules } from '#core/contract/commonRules'
+import type { Awaits, End, Judging, Place, Seating } from '#core/contract/game'
 import type { PairCodes } from '#core/games/turn-two/codes'
 import {
   cardsOf,
@@ -12,15 +12,15 @@ import {
   refuseCards,
   restOf,
   type Pack,
-} from '#core/pack'
-import { listOf, playShape, whole, type Told } from '#core/plays'
-import { problem, type CommonProblem } from '#core/problem'
-import { randomFor } from '#core/random'
-import { everySeat, withSeat } from '#core/seats'
-import { findSigns, signed, spoken } from '#core/signing'
-import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/turns'
-import { refuse, refuseBelief, type GameVerdict } from '#core/verdict'
-import type { Equation } from '#core/working'
+} from '#core/kit/pack'
+import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { problem, type CommonProblem } from '#core/contract/problem'
+import { randomFor } from '#core/basics/random'
+import { everySeat, withSeat } from '#core/kit/seats'
+import { findSigns, signed, spoken } from '#core/kit/signing'
+import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
+import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
+import type { Equation } from '#core/contract/working'
 
 export const houseRules = z.object({
   target: z.int().min(0).max(300).default(10).meta({ label: 'Target', hint: 'What the cards turned must make.' }),

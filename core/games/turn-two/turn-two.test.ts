@@ -1,10 +1,10 @@
 import { chanceToMatch, knownMatch } from '#core/games/turn-two/advice'
 import { turnTwo } from '#core/games/turn-two/index'
 import { holdsMatch, matchOf, withoutPartner, type PairRules, type PairState } from '#core/games/turn-two/rules'
-import { drawBoard } from '#core/board'
+import { drawBoard } from '#core/board/board'
 import { readMatch } from '#core/format/matchFile'
-import { readHouseRules } from '#core/houseRules'
-import { writeWorking } from '#core/working'
+import { readHouseRules } from '#core/kernel/houseRules'
+import { writeWorking } from '#core/contract/working'
 import { fileOf, inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
 const game = (parts: FileParts) => judged({ game: 'turn-two', ...parts })

@@ -1,7 +1,7 @@
-import type { GameWording } from '#core/game'
+import type { GameWording } from '#core/contract/game'
 import type { PairCodes } from '#core/games/turn-two/codes'
 import type { PairPlay, PairRules, PairState } from '#core/games/turn-two/rules'
-import { aCard, count, list, numberWord } from '#core/wording/words'
+import { aCard, count, list, numberWord } from '#core/basics/words'
 
 /** Sentences of Turn Two in English. */
 export const wording: GameWording<PairRules, PairPlay, PairState, PairCodes> = {

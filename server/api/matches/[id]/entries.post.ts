@@ -1,4 +1,4 @@
-import { isShort, MOST_HELD } from '#core/entries'
+import { isShort, MOST_HELD } from '#core/contract/entries'
 import { appendEntry } from '../../../matches/append'
 import { refuseToHelper } from '../../../room/helpers'
 import { bodyOf } from '../../../utils/body'

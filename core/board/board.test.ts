@@ -1,0 +1,79 @@
+import { drawBoard, type BoardPicture } from '#core/board/board'
+import { readMatch } from '#core/format/matchFile'
+import { fileOf, play, type FileParts } from '../../tests/unit/judging'
+
+function board(parts: FileParts): BoardPicture {
+  const read = readMatch(fileOf(parts))
+  if (!read.ok) throw new Error(JSON.stringify(read.problems))
+  return drawBoard(
+    read.tape,
+    read.tape.table.players.map((name, i) => ({ name, pennant: i + 1 })),
+  )
+}
+const roll = play({ do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] })
+
+test('shows the newest play that stands, as it was seen; slips, struck plays and remarks stay on the desk', () => {
+  const newest = (entries: unknown[]) => board({ entries }).newest?.says
+  expect(newest([])).toBeUndefined()
+  expect(newest([roll])).toBe('Ines rolls 6 5 4 3 1')
+  expect(newest([roll, play({ do: 'stop', by: 2 }), { call: 'note', why: 'Bao cried' }])).toBe('Ines rolls 6 5 4 3 1')
+  expect(newest([roll, play({ do: 'stop', by: 1 }), { strike: 2 }])).toBe('Ines rolls 6 5 4 3 1')
+})
+
+test('knows the standing, whose turn, the round, and how it ended', () => {
+  const live = board({ entries: [roll, play({ do: 'stop', by: 1 })], houseRules: { minutes: 5 } })
+  expect(live).toMatchObject({
+    game: 'brim',
+    last: 2,
+    standing: [19, 0],
+    turn: [2],
+    round: 'Round 1 of 5',
+    goal: null,
+    best: 'most',
+    minutes: 5,
+    timeCalled: false,
+    result: null,
+  })
+  expect(board({ entries: [roll, { call: 'time' }] }).timeCalled).toBe(true)
+  expect(board({ entries: [roll, { call: 'finish' }] }).result).toMatchObject({
+    winners: [1, 2],
+    says: 'Ines and Tomasz share the win: most points. The referee ended the match; the standing decides.',
+  })
+})
+
+test('bars grow toward the goal where there is one; fewest best is said; side by side it is nobody’s turn', () => {
+  expect(board({ game: 'perch-and-push', houseRules: { goal: 7 } })).toMatchObject({ goal: 7, turn: [1], round: '' })
+  expect(board({ game: 'roof-tiles', houseRules: { rows: 1 }, opening: { layouts: [[[4]], [[5]]] } })).toMatchObject({
+    best: 'fewest',
+    turn: [],
+    standing: [4, 5],
+  })
+})
+
+test('of hidden hands it holds sizes only', () => {
+  const picture = board({ game: 'ask-for-rest', source: 'dealt', seed: 'gull', entries: [play({ do: 'draw', by: 1 })] })
+  expect(picture.view).toEqual({ seats: 2, turn: 1, owed: null, hands: [5, 5], stock: 26, piles: [[], []], out: [] })
+})
+
+test('a wild turned hides no total that was said before it', () => {
+  const flip = (by: number, card: unknown, said?: number) => ({
+    play: { do: 'flip', by, card, ...(said === undefined ? {} : { said }) },
+  })
+  const boardAfter = (entries: unknown[]) => {
+    const read = readMatch({
+      format: 'nimble-tally/match',
+      version: 1,
+      game: 'ebb-and-flow',
+      players: ['Ines', 'Bao'],
+      houseRules: { wilds: 4 },
+      entries,
+    })
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    return drawBoard(
+      read.tape,
+      ['Ines', 'Bao'].map((name) => ({ name, pennant: 1 })),
+    )
+  }
+  expect(boardAfter([flip(1, 4, 4)]).secret).toBe(false)
+  expect(boardAfter([flip(1, 4, 4), flip(2, 'wild')]).secret).toBe(false)
+})

@@ -1,0 +1,83 @@
+import type { Best } from '#core/contract/game'
+import { awaits, bestNow, standing, takesTurns } from '#core/kernel/match'
+import { sayProgress } from '#core/kernel/progress'
+import type { Result } from '#core/contract/table'
+import type { Tape } from '#core/kernel/tape'
+import { isNoted } from '#core/contract/verdict'
+import { sayResult, speaking } from '#core/wording/index'
+import type { Working } from '#core/contract/working'
+
+/** What a board shows of a match: nothing in it that the public at the table can't know. */
+export interface BoardPicture {
+  readonly game: string
+  readonly title: string
+  /** Entries recorded so far, so that an older picture can be told from a newer one. */
+  readonly last: number
+  readonly seats: readonly { readonly name: string; readonly pennant: number }[]
+  readonly standing: readonly number[]
+  readonly best: Best
+  readonly goal: number | null
+  readonly turn: readonly number[]
+  readonly round: string
+  /** What the cards or dice come to is still to be said by a child: the board doesn't tell it unless it is told to. */
+  readonly secret: boolean
+  readonly rules: unknown
+  readonly view: unknown
+  readonly newest: { readonly by: number | null; readonly says: string; readonly working: readonly Working[] } | null
+  readonly minutes: number | null
+  readonly timeCalled: boolean
+  readonly result: (Result & { readonly says: string }) | null
+}
+
+/** The picture of a match for its board. */
+export function drawBoard(tape: Tape, seats: BoardPicture['seats']): BoardPicture {
+  const { table, state } = tape
+  const { game } = table
+  const { rules, result } = state
+  return {
+    game: game.id,
+    title: game.about.title,
+    last: tape.lines.length,
+    seats: seats.map(({ name, pennant }) => ({ name, pennant })),
+    standing: standing(table, state),
+    best: bestNow(table, state),
+    goal: game.goal?.(rules) ?? null,
+    turn: takesTurns(table, state) ? (awaits(table, state)?.seats ?? []) : [],
+    round: sayProgress(table, state),
+    secret: isSecret(tape),
+    rules,
+    view: game.view(rules, state.game),
+    newest: newestOf(tape),
+    minutes: rules.minutes,
+    timeCalled: state.timeCalled,
+    result: result ? { ...result, says: sayResult(table, result) } : null,
+  }
+}
+
+/** A spoken answer is asked for in this game, and the newest play that stands was none that asked for one. */
+function isSecret({ table, lines, state }: Tape): boolean {
+  if (!table.game.answerCalled || state.rules.answers === 'off' || state.result) return false
+  const newest = newestLine(lines)
+  // What comes to nothing (a wild turned) hides nothing that was said before it.
+  return newest !== undefined && !newest.answered && newest.verdict.working.length > 0
+}
+
+const newestLine = (lines: Tape['lines']) =>
+  lines.findLast(({ play, struck, verdict }) => play && !struck && verdict.stands)
+
+/**
+ * The newest play that stands, as the public saw it. Slips and the referee's remarks stay on the desk, and a wrong
+ * answer is nobody's business in the room.
+ */
+function newestOf({ table, lines }: Tape): BoardPicture['newest'] {
+  const line = newestLine(lines)
+  if (!line?.play) return null
+  const play = table.game.shown?.(line.before.rules, line.before.game, line.play) ?? line.play
+  const { said: _said, ...unsaid } = play
+  const told = isNoted(line.verdict) ? unsaid : play
+  return {
+    by: play.by ?? null,
+    says: table.game.wording.play(told, speaking(table, line.before.rules), line.before.rules, line.before.game),
+    working: line.verdict.working,
+  }
+}

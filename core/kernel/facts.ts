@@ -1,0 +1,75 @@
+import type { NumberFact } from '#core/contract/game'
+import type { Table } from '#core/contract/table'
+import type { How } from '#core/contract/plays'
+import type { Line } from '#core/kernel/tape'
+
+/** A number fact as somebody practised it: what was to be worked out, what was said, and whether that was right. */
+export interface PractisedFact extends Omit<NumberFact, 'by' | 'said' | 'how'> {
+  /** The number of the entry. */
+  readonly entry: number
+  readonly by: number
+  /** What the player said, where this is the fact that the play asked for; else null. */
+  readonly said: number | null
+  readonly right: boolean
+  readonly how: How | null
+}
+
+/** Refusals that say nothing about anybody's arithmetic, and those after which the same answer is still to come. */
+export const NOT_PRACTISED: ReadonlySet<string> = new Set([
+  'malformed',
+  'match-over',
+  'no-such-player',
+  'not-now',
+  'not-their-turn',
+  'answer-missing',
+  'unexplained',
+])
+
+/**
+ * The number facts that a line of the tape practised, standing plays and slips alike; empty for struck lines,
+ * entries that are no plays, and plays that nobody in particular makes.
+ */
+export function practisedFacts({ game }: Pick<Table, 'game'>, line: Line): PractisedFact[] {
+  const { play, verdict, before } = line
+  if (!play || line.struck || (verdict.reason && NOT_PRACTISED.has(verdict.reason.code))) return []
+  const facts = game.facts(before.rules, before.game, play)
+  const wrong =
+    verdict.reason?.code === 'wrong-answer' ? verdict.reason : verdict.notes.find(({ code }) => code === 'wrong-answer')
+  const asked = play.said === undefined ? -1 : askedFor(facts, Number(wrong?.facts.right ?? play.said))
+  return facts.flatMap((fact, i) => {
+    const by = fact.by ?? play.by
+    if (by === undefined) return []
+    const said = fact.said ?? (i === asked ? (play.said ?? null) : null)
+    const right = said !== null ? said === fact.answer : verdict.stands || wrong !== undefined
+    const { operation, terms, answer } = fact
+    return [{ entry: line.number, by, operation, terms, answer, said, right, how: fact.how ?? play.how ?? null }]
+  })
+}
+
+/** Which fact a spoken answer was about: the last whose answer was asked for, else the last of all. */
+function askedFor(facts: readonly NumberFact[], right: number): number {
+  const found = facts.findLastIndex(({ answer }) => answer === right)
+  return found < 0 ? facts.length - 1 : found
+}
+
+/**
+ * The answers that a line of the tape holds, each with whether it was right: also those that make no number fact, as the
+ * first total of a match. Answers to plays that were refused for another reason are none yet.
+ */
+export function answersIn(table: Pick<Table, 'game'>, line: Line): boolean[] {
+  const { play, verdict, answered, struck } = line
+  if (!play || struck) return []
+  const facts = practisedFacts(table, line).filter(({ said }) => said !== null)
+  if (facts.length) return facts.map(({ right }) => right)
+  if (!answered || play.said === undefined) return []
+  const wrong = verdict.reason?.code === 'wrong-answer' || verdict.notes.some(({ code }) => code === 'wrong-answer')
+  return [!wrong]
+}
+
+/** The same of a play that was explained and not answered: whether it stood. Passing on explaining tells nothing. */
+export function explainedIn(table: Pick<Table, 'game'>, line: Line): boolean[] {
+  const { play, verdict, struck } = line
+  if (!play || struck || play.explained !== true || play.how === 'passed') return []
+  if (verdict.reason && NOT_PRACTISED.has(verdict.reason.code)) return []
+  return answersIn(table, line).length ? [] : [verdict.stands]
+}

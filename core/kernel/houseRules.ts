@@ -1,0 +1,139 @@
+import * as z from 'zod'
+import { commonShape, type CommonRules } from '#core/contract/commonRules'
+import type { Game } from '#core/contract/game'
+import { problem, type Problem } from '#core/contract/problem'
+import { readShape, type RawIssue } from '#core/basics/readShape'
+
+const SCHEMAS = new WeakMap<object, z.ZodObject>()
+
+/** Whether spoken answers have an effect in a game, so that `answers` may be named. */
+export function hasAnswers(game: Pick<Game, 'answerCalled'>): boolean {
+  return game.answerCalled !== undefined
+}
+
+/** The whole schema of a game's house rules, its own first, every field with its default. */
+export function houseRulesSchema(game: Pick<Game, 'houseRules' | 'commonDefaults' | 'answerCalled'>): z.ZodObject {
+  const known = SCHEMAS.get(game)
+  if (known) return known
+  const schema = z.strictObject({ ...game.houseRules.shape, ...commonShape(hasAnswers(game), game.commonDefaults) })
+  SCHEMAS.set(game, schema)
+  return schema
+}
+
+/** What is said at a house rule for people (`label`, `hint`, `choices`, `changeable` …), wherever in its schema it stands. */
+export function ruleMeta(field: z.core.$ZodType): Readonly<Record<string, unknown>> {
+  const inner = (field as { def?: { innerType?: z.core.$ZodType } }).def?.innerType
+  return { ...(inner ? ruleMeta(inner) : {}), ...z.globalRegistry.get(field) }
+}
+
+const CHANGEABLE = new WeakMap<object, ReadonlySet<string>>()
+
+/** The house rules of a game that a ruling may change: those that say so (`changeable` in their metadata). */
+export function changeableRules(
+  game: Pick<Game, 'houseRules' | 'commonDefaults' | 'answerCalled'>,
+): ReadonlySet<string> {
+  const known = CHANGEABLE.get(game)
+  if (known) return known
+  const fields = Object.entries(houseRulesSchema(game).shape)
+  const names = new Set(fields.flatMap(([name, field]) => (ruleMeta(field).changeable ? [name] : [])))
+  CHANGEABLE.set(game, names)
+  return names
+}
+
+export type ReadHouseRules<R> =
+  { readonly ok: true; readonly rules: R } | { readonly ok: false; readonly problems: readonly Problem[] }
+
+/**
+ * House rules as named in a file, completed with the defaults (those that depend on the seats or on other rules
+ * too) and checked: `unknown-house-rule`, `bad-house-rule` (type or bounds), `answers-not-offered`,
+ * `tie-not-offered`, and what the game itself refuses.
+ */
+export function readHouseRules<R extends CommonRules>(
+  game: Game<R, never, never, never> | Game<R>,
+  named: unknown,
+  seats: number,
+): ReadHouseRules<R> {
+  const plain = (named ?? {}) as Record<string, unknown>
+  if (typeof plain !== 'object' || Array.isArray(plain))
+    return {
+      ok: false,
+      problems: [problem('houseRules', 'bad-house-rule', { rule: 'houseRules', expected: 'object' })],
+    }
+  const answers = hasAnswers(game)
+  if (!answers && 'answers' in plain)
+    return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
+  const read = houseRulesSchema(game).safeParse({ ...game.defaults?.(plain, seats), ...plain })
+  if (!read.success) {
+    // A value that breaks two bounds is one problem.
+    const found = new Map<string, Problem>()
+    for (const issue of read.error.issues)
+      for (const each of fromIssue(issue, plain)) if (!found.has(each.path)) found.set(each.path, each)
+    return { ok: false, problems: [...found.values()] }
+  }
+  return agreed(game, (answers ? read.data : { ...read.data, answers: 'off' }) as unknown as R, seats, 'setup')
+}
+
+/**
+ * The house rules in force with those that a ruling names changed. Only the named ones are read, the others were
+ * checked when they came in force; refused as at the setup.
+ */
+export function readRuling<R extends CommonRules>(
+  game: Game<R, never, never, never> | Game<R>,
+  rules: R,
+  changes: Readonly<Record<string, unknown>>,
+  seats: number,
+): ReadHouseRules<R> {
+  if (!hasAnswers(game) && 'answers' in changes)
+    return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
+  const changed: Record<string, unknown> = { ...rules }
+  const found: Problem[] = []
+  for (const [rule, schema] of Object.entries(houseRulesSchema(game).shape)) {
+    if (!(rule in changes)) continue
+    const read = readShape(schema as z.ZodType, changes[rule])
+    if (read.ok) changed[rule] = read.data
+    else found.push(...fromIssue({ ...read.issues[0]!, path: [rule, ...(read.issues[0]!.path ?? [])] }, changes))
+  }
+  return found.length ? { ok: false, problems: found } : agreed(game, changed as R, seats, 'ruling')
+}
+
+/** What the rules together must still agree with. */
+function agreed<R extends CommonRules>(
+  game: Game<R, never, never, never> | Game<R>,
+  rules: R,
+  seats: number,
+  when: 'setup' | 'ruling',
+): ReadHouseRules<R> {
+  if (rules.tie === 'extra-round' && !game.extraRound?.(rules))
+    return { ok: false, problems: [problem('houseRules.tie', 'tie-not-offered', { rule: 'tie' })] }
+  const problems = game.problems(rules, seats, when)
+  return problems.length ? { ok: false, problems } : { ok: true, rules }
+}
+
+/** The house rules of a game where nothing is named: a form begins with them. Empty where they depend on something named. */
+export function defaultRules(
+  game: Game,
+  seats: number,
+  named: Readonly<Record<string, unknown>> = {},
+): Record<string, unknown> {
+  const read = houseRulesSchema(game).safeParse({ ...game.defaults?.(named, seats) })
+  return read.success ? read.data : {}
+}
+
+function fromIssue(
+  issue: z.core.$ZodIssue | (RawIssue & { readonly path: readonly PropertyKey[] }),
+  named: Readonly<Record<string, unknown>>,
+): Problem[] {
+  if (issue.code === 'unrecognized_keys' && issue.path.length === 0)
+    return issue.keys.map((key) => problem(`houseRules.${key}`, 'unknown-house-rule', { rule: key }))
+  const rule = String(issue.path[0] ?? '')
+  const bound =
+    issue.code === 'too_small'
+      ? { least: Number(issue.minimum) }
+      : issue.code === 'too_big'
+        ? { most: Number(issue.maximum) }
+        : issue.code === 'invalid_value'
+          ? { oneOf: issue.values }
+          : {}
+  const facts = { rule, value: named[rule] ?? null, ...bound }
+  return [problem(['houseRules', ...issue.path].join('.'), 'bad-house-rule', facts)]
+}

@@ -1,0 +1,268 @@
+import type * as z from 'zod'
+import { bringsChance, isAsDealt } from '#core/kernel/dealer'
+import type { Entry } from '#core/contract/entries'
+import type { Coded, CommonNote, CommonReasons, OutOfPlace } from '#core/contract/codes'
+import type { CommonRules } from '#core/contract/commonRules'
+import type { Awaits, Best, End, Game } from '#core/contract/game'
+import { changeableRules, readHouseRules, readRuling } from '#core/kernel/houseRules'
+import type { BasePlay } from '#core/contract/plays'
+import { problem, type Problem } from '#core/contract/problem'
+import type { MatchState, Table } from '#core/contract/table'
+import { readShape, type RawIssue } from '#core/basics/readShape'
+import { refused, refusedFor, STANDS, type Asks, type Reason, type Verdict } from '#core/contract/verdict'
+
+/** A match as somebody asks for it; nothing in it has been checked but its JSON types. */
+export interface Setup {
+  readonly houseRules: unknown
+  readonly players: readonly string[]
+  readonly first: number
+  readonly source: 'table' | 'dealt'
+  readonly seed: string | number | null
+  readonly opening: unknown
+}
+
+/** An entry judged: what is said of it, and the state after it (the same one where nothing changed). */
+export interface Judged {
+  readonly verdict: Verdict
+  readonly state: MatchState
+  /** What the play asks of the player, once the game itself has nothing against it. */
+  readonly asks?: Asks
+}
+
+export type OpenMatch =
+  | { readonly ok: true; readonly table: Table; readonly state: MatchState }
+  | { readonly ok: false; readonly problems: readonly Problem[] }
+
+/** What is wrong with so many players. */
+export function seatProblems(game: Game, seats: number): Problem[] {
+  const { low, high } = game.about.seats
+  if (seats < low) return [problem('players', 'too-few-players', { players: seats, least: low })]
+  return seats > high ? [problem('players', 'too-many-players', { players: seats, most: high })] : []
+}
+
+/** Opens a match of `game`: its table and the state before the first entry, or everything that is wrong. */
+export function openMatch(game: Game, setup: Setup): OpenMatch {
+  const seats = setup.players.length
+  const problems = seatProblems(game, seats)
+  if (!Number.isInteger(setup.first) || setup.first < 1 || setup.first > Math.max(seats, 1))
+    problems.push(problem('first', 'bad-first', { first: setup.first, seats }))
+  const read = readHouseRules(game, setup.houseRules, seats)
+  if (!read.ok) problems.push(...read.problems)
+  const opening = game.opening.safeParse(setup.opening)
+  if (!opening.success) problems.push(openingProblem(opening.error))
+  if (problems.length || !read.ok || !opening.success) return { ok: false, problems }
+  const { players, first, source, seed } = setup
+  return openTable({ game, players, seats, first, source, seed, opening: opening.data }, read.rules)
+}
+
+function openTable(table: Table, rules: CommonRules): OpenMatch {
+  const opened = table.game.open(rules, table, table.opening)
+  if ('problems' in opened) return { ok: false, problems: opened.problems }
+  const state: MatchState = { rules, game: opened.state, played: 0, timeCalled: false, result: null }
+  return { ok: true, table, state: lookForEnd(table, state) }
+}
+
+/** The match opened anew with another opening, under the rules that it was set up with (`start`). */
+export function reopenMatch(table: Table, start: MatchState, opening: unknown): OpenMatch {
+  const read = table.game.opening.safeParse(opening)
+  if (!read.success) return { ok: false, problems: [openingProblem(read.error)] }
+  return openTable({ ...table, opening: read.data }, start.rules)
+}
+
+const openingProblem = (error: z.ZodError) =>
+  problem(['opening', ...(error.issues[0]?.path ?? [])].join('.'), 'bad-opening', {})
+
+/** Who may act now; null when the match is over. */
+export function awaits(table: Table, state: MatchState): Awaits | null {
+  return state.result ? null : table.game.awaits(state.rules, state.game)
+}
+
+/** Whether players take turns, so that somebody is on turn. */
+export function takesTurns({ game }: Pick<Table, 'game'>, { rules }: Pick<MatchState, 'rules'>): boolean {
+  return game.turns?.(rules) ?? game.about.turns
+}
+
+/** Which score is best under the rules in force. */
+export function bestNow({ game }: Pick<Table, 'game'>, { rules }: Pick<MatchState, 'rules'>): Best {
+  return game.best?.(rules) ?? 'most'
+}
+
+/** Everyone's score now, by seat. */
+export function standing(table: Table, state: MatchState): readonly number[] {
+  return table.game.standing(state.rules, state.game)
+}
+
+/** Judges an entry that is no correction (those are the tape's business) and gives the state after it. */
+export function judgeEntry(table: Table, state: MatchState, entry: Entry): Judged {
+  switch (entry.kind) {
+    case 'play':
+      return judgePlay(table, state, entry.play, entry.overrule)
+    case 'rules':
+      return ruleOnHouseRules(table, state, entry.houseRules)
+    case 'award':
+      return ruleOnAward(table, state, entry.by, entry.points)
+    case 'call':
+      return judgeCall(table, state, entry.call)
+    default:
+      return { verdict: refused('malformed', { what: 'entry' }), state }
+  }
+}
+
+/**
+ * Judges a play in the rulebook's order (malformed, match-over, no-such-player, not-now, not-their-turn, the
+ * game's own reasons, answer, explanation). Never throws, whatever JSON it is given.
+ */
+export function judgePlay(table: Table, state: MatchState, raw: unknown, overrule = false): Judged {
+  const { game, seats } = table
+  const read = readShape(game.play, raw)
+  if (!read.ok) return { verdict: refused('malformed', malformedFacts(read.issues[0], raw)), state }
+  const play = read.data
+  const misshapen = game.misshapen?.(state.rules, play)
+  if (misshapen)
+    return {
+      verdict: refused('malformed', { what: 'play', do: play.do, field: null, issue: null, keys: [], ...misshapen }),
+      state,
+    }
+  if (state.result) return { verdict: refused('match-over', { do: play.do }), state }
+  const stranger = strangerIn(game, play, seats)
+  if (stranger !== null) return { verdict: refused('no-such-player', { by: stranger, seats }), state }
+  const place = game.place(state.rules, state.game, play)
+  if (place !== 'here') return { verdict: refused(place, outOfPlaceFacts(table, state, play)), state }
+  const judged = game.judge(state.rules, state.game, play, { overrule })
+  if (!judged.stands) {
+    const verdict: Verdict = { stands: false, reason: judged.reason, working: judged.working, notes: [] }
+    if (judged.next === undefined) return { verdict, state }
+    // What chance brought is spent where a penalty moves the match on: the next one is not dealt the same again.
+    const played = state.played + (bringsChance(table, state, play) ? 1 : 0)
+    return { verdict, state: lookForEnd(table, { ...state, game: judged.next, played }) }
+  }
+  const unmet = judged.asks ? asksUnmet(state.rules, judged.asks, play) : null
+  const { asks } = judged
+  if (unmet)
+    return {
+      verdict: { stands: false, reason: { code: unmet.code, facts: unmet.facts }, working: judged.working, notes: [] },
+      state,
+      asks,
+    }
+  const slip = judged.asks ? wrongAnswer(state.rules, judged.asks, play) : null
+  const next: MatchState = {
+    rules: state.rules,
+    game: judged.next,
+    played: state.played + 1,
+    timeCalled: state.timeCalled,
+    result: null,
+  }
+  const other: CommonNote | null = isAsDealt(table, state, play)
+    ? null
+    : { code: 'not-as-dealt', facts: { by: play.by }, weight: 'call' }
+  const notes = slip || other ? [...judged.notes, ...[slip, other].filter((note) => note !== null)] : judged.notes
+  const verdict: Verdict = { stands: true, reason: null, working: judged.working, notes }
+  return { verdict, state: lookForEnd(table, next), asks }
+}
+
+function strangerIn(game: Game, play: BasePlay, seats: number): number | null {
+  const away = (seat: number) => seat < 1 || seat > seats
+  if (play.by !== undefined && away(play.by)) return play.by
+  return game.seatsNamed?.(play).find(away) ?? null
+}
+
+function outOfPlaceFacts(table: Table, state: MatchState, play: BasePlay): OutOfPlace {
+  const now = table.game.awaits(state.rules, state.game)
+  return {
+    do: play.do,
+    by: play.by ?? null,
+    awaits: now.seats,
+    plays: now.plays,
+    ...table.game.placeFacts?.(state.rules, state.game, play),
+  }
+}
+
+function asksUnmet(rules: CommonRules, asks: Asks, play: BasePlay): Coded<CommonReasons> | null {
+  if (asks.answer !== undefined && rules.answers === 'must-be-right') {
+    if (play.said === undefined) return { code: 'answer-missing', facts: { by: play.by } }
+    const wrong = wrongAnswer(rules, asks, play)
+    if (wrong) return wrong
+  }
+  if (asks.explanation && rules.explain === 'required' && play.explained !== true)
+    return { code: 'unexplained', facts: { by: play.by } }
+  return null
+}
+
+function wrongAnswer(rules: CommonRules, asks: Asks, play: BasePlay): CommonNote | null {
+  if (rules.answers === 'off' || asks.answer === undefined) return null
+  if (play.said === undefined || play.said === asks.answer) return null
+  return { code: 'wrong-answer', facts: { by: play.by, said: play.said, right: asks.answer }, weight: 'noted' }
+}
+
+function malformedFacts(issue: RawIssue | undefined, raw: unknown): CommonReasons['malformed'] {
+  const kind = typeof raw === 'object' && raw !== null && 'do' in raw ? (raw as { do: unknown }).do : null
+  return {
+    what: 'play',
+    do: typeof kind === 'string' ? kind : null,
+    field: issue?.path?.join('.') || null,
+    issue: issue?.code ?? null,
+    keys: issue?.code === 'unrecognized_keys' ? issue.keys : [],
+  }
+}
+
+/** Ends the match where the game's end is reached, or time was called and a round is complete. */
+function lookForEnd(table: Table, state: MatchState): MatchState {
+  if (state.result) return state
+  const { game } = table
+  const end = game.end(state.rules, state.game)
+  if (
+    end &&
+    !(end.winners.length > 1 && !end.final && state.rules.tie === 'extra-round' && game.extraRound?.(state.rules))
+  )
+    return over(state, end)
+  if (state.timeCalled && game.progress(state.rules, state.game).between)
+    return over(state, game.lead(state.rules, state.game), 'time')
+  return state
+}
+
+function over(state: MatchState, end: End, ended?: 'finish' | 'time'): MatchState {
+  const { winners, why } = end
+  const shared = winners.length > 1
+  return { ...state, result: ended ? { winners, shared, why, ended } : { winners, shared, why } }
+}
+
+function judgeCall(table: Table, state: MatchState, call: 'finish' | 'time' | 'chart' | 'note'): Judged {
+  if (call === 'note') return { verdict: STANDS, state }
+  if (state.result) return { verdict: refused('match-over', { call }), state }
+  if (call === 'finish') {
+    const next = over(state, table.game.lead(state.rules, state.game), 'finish')
+    return { verdict: STANDS, state: next }
+  }
+  if (call === 'time') return { verdict: STANDS, state: lookForEnd(table, { ...state, timeCalled: true }) }
+  return { verdict: STANDS, state }
+}
+
+function ruleOnAward(table: Table, state: MatchState, by: number, points: number): Judged {
+  if (state.result) return { verdict: refused('match-over', { ruling: 'award' }), state }
+  if (by < 1 || by > table.seats) return { verdict: refused('no-such-player', { by, seats: table.seats }), state }
+  const game = table.game.award?.(state.rules, state.game, by, points) ?? null
+  if (game === null) return { verdict: refused('no-points-here', { by, points }), state }
+  return { verdict: STANDS, state: lookForEnd(table, { ...state, game }) }
+}
+
+function ruleOnHouseRules(table: Table, state: MatchState, changes: Readonly<Record<string, unknown>>): Judged {
+  const refuseWith = (reason: Reason): Judged => ({ verdict: refusedFor(reason), state })
+  if (state.result) return refuseWith({ code: 'match-over', facts: { ruling: 'houseRules' } })
+  const { game } = table
+  const changeable = changeableRules(game)
+  for (const rule of Object.keys(changes))
+    if (!changeable.has(rule) && rule !== 'answers') return refuseWith({ code: 'not-changeable', facts: { rule } })
+  const read = readRuling(game, state.rules, changes, table.seats)
+  if (!read.ok) {
+    const first = read.problems[0]!
+    return refuseWith({ code: first.code, facts: { path: first.path, ...first.facts } })
+  }
+  const { begun } = game.progress(state.rules, state.game)
+  for (const rule of ['rounds', 'turns']) {
+    const value = changes[rule]
+    if (typeof value === 'number' && value < begun)
+      return refuseWith({ code: 'already-past', facts: { rule, value, begun } })
+  }
+  const ruled = game.ruled?.(read.rules, state.game) ?? state.game
+  return { verdict: STANDS, state: lookForEnd(table, { ...state, rules: read.rules, game: ruled }) }
+}

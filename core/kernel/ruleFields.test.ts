@@ -1,0 +1,30 @@
+import { gameById } from '#core/games/index'
+import { ruleFields, sayRuleValue } from '#core/kernel/ruleFields'
+
+const field = (game: string, name: string) => ruleFields(gameById(game)!).find((each) => each.name === name)!
+
+test.each([
+  ['brim', 'dice', 'number', 5, '5'],
+  ['brim', 'minutes', 'number', null, 'No clock'],
+  ['brim', 'tie', 'choice', 'extra-round', 'Extra round'],
+  ['perch-and-push', 'draw', 'choice', 2, 'Two, choose one'],
+  ['perch-and-push', 'pack', 'pack', { low: 0, high: 10, copies: 4 }, '0 to 10, 4 of each'],
+  ['hundred-stops', 'hundreds', 'numbers', [1, 1, 2, 3], '1, 1, 2, 3'],
+  ['token-dip', 'bag', 'counts', { coral: 5, plum: 2 }, 'coral 5, plum 2'],
+  ['token-dip', 'bag', 'counts', null, 'Not counted'],
+  ['token-dip', 'key', 'pairs', [{ token: 'coral', worth: 3 }], 'coral 3'],
+  ['column-keeper', 'to', 'number', null, 'not set'],
+])('%s %s is a %s; %j reads “%s”', (game, name, kind, value, text) => {
+  const found = field(game, name)
+  expect([found.kind, sayRuleValue(found, value)]).toEqual([kind, text])
+})
+
+test('only what may change in the middle of a match is offered to a ruling', () => {
+  const changeable = (game: string) =>
+    ruleFields(gameById(game)!)
+      .filter((each) => each.changeable)
+      .map(({ name }) => name)
+  expect(changeable('perch-and-push')).toEqual(['goal', 'afterPush', 'safeStack', 'explain', 'minutes'])
+  expect(changeable('roof-tiles')).toEqual(['passes', 'explain', 'minutes'])
+  expect(changeable('hundred-stops')).toEqual(['finish', 'answers', 'explain', 'tie', 'minutes'])
+})
