@@ -26,7 +26,7 @@ const { copy, copied } = useClipboard()
 
 <template>
   <div class="space-y-4">
-    <!-- eslint-disable-next-line vue/no-v-html -- made here by the QR package from our own link -->
+    <!-- eslint-disable vue/no-v-html -- made here by the QR package from our own link -->
     <div
       v-if="!local"
       class="mx-auto w-56 bg-white p-2 rounded-lg"
