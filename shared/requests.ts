@@ -4,7 +4,7 @@ import { isoOfDatabase, moment } from '#core/basics/moment'
 import { PENNANT_COUNT } from '#core/basics/pennants'
 
 /** Shapes of requests: every field bounded. */
-export const personName = z.string().trim().min(1).max(40)
+const personName = z.string().trim().min(1).max(40)
 const tableName = z.string().trim().max(40)
 const pennant = z.int().min(1).max(PENNANT_COUNT)
 

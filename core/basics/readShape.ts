@@ -3,7 +3,7 @@ import type * as z from 'zod'
 /** What is wrong, as the schema finds it: no sentence made, no error built. */
 export type RawIssue = z.core.$ZodRawIssue
 
-export type ReadShape<T> =
+type ReadShape<T> =
   { readonly ok: true; readonly data: T } | { readonly ok: false; readonly issues: readonly RawIssue[] }
 
 /**

@@ -21,7 +21,7 @@ export interface Wish {
   readonly box: readonly MaterialId[]
 }
 
-export interface Entry {
+interface Entry {
   readonly id: string
   readonly about: About
 }

@@ -1,7 +1,7 @@
 import { MANNER_IDS, MANNERS, type MannerId } from '#core/catalogue/manners'
 
 /** What a line that somebody typed says beside the words that are searched for. */
-export interface Spoken {
+interface Spoken {
   /** What is left to be searched for. */
   readonly text: string
   readonly manner: MannerId | null

@@ -4,7 +4,7 @@ import * as z from 'zod'
  * Entries of the tape, read from JSON. Reading never fails: what is no entry is `malformed`, stays on the tape
  * as a slip and changes nothing, so that a file with one bad line can still be judged.
  */
-export const CALLS = ['finish', 'time', 'chart', 'note'] as const
+const CALLS = ['finish', 'time', 'chart', 'note'] as const
 export type Call = (typeof CALLS)[number]
 
 /** What an entry may hold: letters of its texts and names, and eight for every value in it; about as many bytes of JSON. */

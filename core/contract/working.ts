@@ -102,7 +102,7 @@ function writeColumns(columns: Columns): string {
 }
 
 /** A sum by place value as lines of text: one for each column from the right, then what it comes to. */
-export function columnLines({ steps, total }: Columns): string[] {
+function columnLines({ steps, total }: Columns): string[] {
   const texts = steps.map(({ name, cards, carried, sum, digit, carry }) => {
     const parts = carried ? [...cards, carried] : cards
     const added = parts.length > 1 ? `${parts.join(' + ')} = ${sum}` : String(sum)

@@ -54,7 +54,7 @@ export function makeAnswer(read: ReadMatch): Answer {
 }
 
 /** Everyone's score with seat and name, by seat. */
-export function standingOf({ table, state }: Pick<Tape, 'table' | 'state'>) {
+function standingOf({ table, state }: Pick<Tape, 'table' | 'state'>) {
   return standing(table, state).map((score, i) => ({ seat: i + 1, name: table.players[i]!, score }))
 }
 

@@ -58,15 +58,15 @@ export type ArchiveFrame = z.infer<typeof frame>
 export type KeptMatch = z.infer<typeof keptMatch>
 
 /** A match of an archive, opened and judged. */
-export interface ArchivedMatch {
+interface ArchivedMatch {
   readonly kept: KeptMatch
   readonly file: MatchFile
   readonly tape: Tape
 }
 
-export type ReadFrame =
+type ReadFrame =
   { readonly ok: true; readonly frame: ArchiveFrame } | { readonly ok: false; readonly problems: readonly Problem[] }
-export type ReadArchived =
+type ReadArchived =
   { readonly ok: true; readonly match: ArchivedMatch } | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** Reads an archive without its matches; or everything that is wrong, each with its path. */

@@ -5,7 +5,7 @@ import { sayEntry, sayVerdict } from '#core/wording/index'
 import { writeWorking } from '#core/contract/working'
 
 /** What `writeCsv` needs beside the tape: when each entry was recorded (ISO 8601), by entry number - 1. */
-export type Times = readonly (string | undefined)[]
+type Times = readonly (string | undefined)[]
 
 /** The tape as CSV with a heading: a row an entry, the standing after it in a column for each seat. */
 export function writeCsv(tape: Tape, times: Times = []): string {

@@ -4,7 +4,7 @@ import { readHouseRules } from '#core/kernel/houseRules'
 import { problem, type Problem } from '#core/contract/problem'
 
 /** House rules under a name, handed from one adult to another (docs/house-rules.schema.json). */
-export const HOUSE_RULES = 'nimble-tally/house-rules'
+const HOUSE_RULES = 'nimble-tally/house-rules'
 
 /** What is kept of house rules under a name, wherever they are: in a file, an archive, a request. */
 export const namedRulesFields = {
@@ -22,8 +22,8 @@ export const houseRulesFileShape = z.strictObject({
   houseRules: namedRulesFields.houseRules.default({}),
 })
 
-export type HouseRulesFile = z.infer<typeof houseRulesFileShape>
-export type ReadHouseRulesFile =
+type HouseRulesFile = z.infer<typeof houseRulesFileShape>
+type ReadHouseRulesFile =
   { readonly ok: true; readonly file: HouseRulesFile } | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** Reads such a file from its text; or everything that is wrong with it, each with its path. */
@@ -38,7 +38,7 @@ export function readHouseRulesText(text: string): ReadHouseRulesFile {
 }
 
 /** The same from JSON. */
-export function readHouseRulesFile(json: unknown): ReadHouseRulesFile {
+function readHouseRulesFile(json: unknown): ReadHouseRulesFile {
   const read = houseRulesFileShape.safeParse(json)
   if (!read.success) {
     const paths = [...new Set(read.error.issues.map((issue) => issue.path.join('.')))]

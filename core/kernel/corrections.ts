@@ -15,7 +15,7 @@ export interface Corrections {
 }
 
 /** Why a match can't be opened with an opening; null where it can. */
-export type OpeningFault = (opening: unknown) => Reason | null
+type OpeningFault = (opening: unknown) => Reason | null
 
 export function isCorrection(entry: Entry): entry is Correction {
   return entry.kind === 'amend' || entry.kind === 'strike' || entry.kind === 'reopen'

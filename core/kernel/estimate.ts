@@ -16,7 +16,7 @@ export interface Length {
   readonly matches: number
 }
 
-export interface LengthOf {
+interface LengthOf {
   readonly game: Game
   readonly houseRules: Readonly<Record<string, unknown>>
   readonly seats: number

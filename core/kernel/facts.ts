@@ -15,7 +15,7 @@ export interface PractisedFact extends Omit<NumberFact, 'by' | 'said' | 'how'> {
 }
 
 /** Refusals that say nothing about anybody's arithmetic, and those after which the same answer is still to come. */
-export const NOT_PRACTISED: ReadonlySet<string> = new Set([
+const NOT_PRACTISED: ReadonlySet<string> = new Set([
   'malformed',
   'match-over',
   'no-such-player',

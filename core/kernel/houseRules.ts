@@ -40,7 +40,7 @@ export function changeableRules(
   return names
 }
 
-export type ReadHouseRules<R> =
+type ReadHouseRules<R> =
   { readonly ok: true; readonly rules: R } | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /**

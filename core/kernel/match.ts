@@ -12,7 +12,7 @@ import { readShape, type RawIssue } from '#core/basics/readShape'
 import { refused, refusedFor, STANDS, type Asks, type Reason, type Verdict } from '#core/contract/verdict'
 
 /** A match as somebody asks for it; nothing in it has been checked but its JSON types. */
-export interface Setup {
+interface Setup {
   readonly houseRules: unknown
   readonly players: readonly string[]
   readonly first: number
@@ -29,7 +29,7 @@ export interface Judged {
   readonly asks?: Asks
 }
 
-export type OpenMatch =
+type OpenMatch =
   | { readonly ok: true; readonly table: Table; readonly state: MatchState }
   | { readonly ok: false; readonly problems: readonly Problem[] }
 

@@ -1,7 +1,7 @@
 import type { MatchState, Table } from '#core/contract/table'
 
 /** Which round or turn each is being played, and of how many; null in games that count none aloud. */
-export interface ProgressNow {
+interface ProgressNow {
   readonly unit: 'round' | 'turn'
   readonly at: number
   readonly of: number

@@ -6,7 +6,7 @@ import type { MatchState, Table } from '#core/contract/table'
 import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
 
 /** A match that bots play. */
-export interface SelfPlay {
+interface SelfPlay {
   readonly game: Game
   readonly houseRules?: Readonly<Record<string, unknown>>
   readonly players: readonly string[]

@@ -161,7 +161,7 @@ export function tapeAfter(tape: Tape, entries: number): Tape {
 }
 
 /** An entry whose verdict a correction changed. */
-export interface ChangedVerdict {
+interface ChangedVerdict {
   readonly number: number
   readonly before: Line
   readonly after: Line

@@ -5,7 +5,7 @@ import type { Equation } from '#core/contract/working'
 /** Dice that lie on a table, as multisets of values. */
 
 /** How the values of a roll or of cards come to one result. */
-export type Combine = 'add' | 'times' | 'difference'
+type Combine = 'add' | 'times' | 'difference'
 
 /** The faces of a die, from 1 up. */
 export function facesOfDie(sides: number): number[] {

@@ -22,7 +22,7 @@ export interface Known {
 }
 
 /** A pack of number cards, or any other deck of them. */
-export type Cards = Pack | Deck<number>
+type Cards = Pack | Deck<number>
 
 const deckIn = (cards: Cards): Deck<number> => ('copiesOf' in cards ? cards : deckOf(cards))
 

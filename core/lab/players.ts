@@ -15,7 +15,7 @@ export const ERRS: Readonly<Record<PlayerKind, { readonly decisions: number; rea
 }
 
 /** What somebody plays next, and whether the answer in it is wrong. */
-export interface LabPlay {
+interface LabPlay {
   readonly play: BasePlay
   /** The same with the right answer; the play itself where nothing wrong is said. */
   readonly right: BasePlay

@@ -7,7 +7,7 @@ export type Square = 'add' | 'times'
 export const SIDE = 12
 
 /** A fact's place: the smaller number first, so that 3 + 7 and 7 + 3 are one. */
-export interface Cell {
+interface Cell {
   readonly square: Square
   readonly a: number
   readonly b: number

@@ -34,7 +34,7 @@ export interface Mastery {
 }
 
 /** Tries below which nothing is said. */
-export const ENOUGH = 3
+const ENOUGH = 3
 /** Days after which a try counts half. */
 const HALF_LIFE = 30
 /** The share of wrong tries, the later ones weighing more, from which a fact is shaky. */

@@ -1,7 +1,7 @@
 import type { CardCount } from '#core/contract/sheet'
 
 /** What a pack of cards comes to, taken out of ordinary packs: four of each of 1 (the ace) to 10, jack, queen and king. */
-export interface FromBox {
+interface FromBox {
   /** Ordinary packs that are needed; 0 where none of its cards are. */
   readonly packs: number
   /** To be kept, in the order of the pack; a colour is told by its suits. */

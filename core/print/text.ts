@@ -4,7 +4,7 @@ import type { Mark } from '#core/contract/sheet'
 const LETTER = 0.62
 
 /** The size, in millimetres, at which a text is no wider than `width`: `size` at most. */
-export function sizeWithin(text: string, size: number, width: number): number {
+function sizeWithin(text: string, size: number, width: number): number {
   return Math.min(size, width / (Math.max(1, text.length) * LETTER))
 }
 

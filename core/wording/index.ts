@@ -79,7 +79,7 @@ function sayChange(field: RuleField, value: unknown): string {
 }
 
 /** House rules as they were changed: `Rounds: 2 from now on`. */
-export function sayChanges(game: Game, changes: Readonly<Record<string, unknown>>): string {
+function sayChanges(game: Game, changes: Readonly<Record<string, unknown>>): string {
   const fields = ruleFields(game)
   const said = Object.entries(changes).map(([rule, value]) => {
     const field = fields.find(({ name }) => name === rule)

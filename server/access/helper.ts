@@ -5,7 +5,7 @@ import { mark, seal } from './sealed'
 import { sealedHere } from './session'
 
 /** Whoever asks, where a helper's code was given on that device. */
-export interface HelperHere {
+interface HelperHere {
   readonly id: string
   /** The one match that they may record at. */
   readonly match: string

@@ -4,7 +4,7 @@ import { StartRefused } from '../utils/startRefused'
 import { hashPasscode, LEAST_PASSCODE, makePasscode, verifyPasscode } from './hash'
 
 /** Guessing finds a shorter one. */
-export class PasscodeTooShort extends StartRefused {
+class PasscodeTooShort extends StartRefused {
   constructor() {
     super(`A passcode has at least ${LEAST_PASSCODE} characters; choose a longer one: bin/start --passcode WORD`)
     this.name = 'PasscodeTooShort'

@@ -11,7 +11,7 @@ export const COOKIES = {
 export type Role = keyof typeof COOKIES
 
 /** What a device's cookie holds: for what it was sealed, and the passcode that was in force. */
-export interface Sealed {
+interface Sealed {
   readonly role?: Role
   readonly passcode?: string
   /** The helper that it belongs to. */

@@ -29,7 +29,7 @@ export interface OpenDatabase {
   readonly close: () => Promise<void>
 }
 
-export interface Where {
+interface Where {
   readonly url?: string
   readonly folder: string
   /** The file of an archive of an empty folder. */

@@ -4,7 +4,7 @@ import { PGlite } from '@electric-sql/pglite'
 import { StartRefused } from '../utils/startRefused'
 
 /** The data folder can't be used as it is: what is wrong with it, and what to do, in words. */
-export class FolderBroken extends StartRefused {
+class FolderBroken extends StartRefused {
   constructor(folder: string, what: string) {
     super(`${what}\nNothing in ${folder} was changed. ${howToRestore(folder)}`)
     this.name = 'FolderBroken'
@@ -22,7 +22,7 @@ const NEEDED = ['PG_VERSION', 'global/pg_control', 'base', 'pg_wal', 'pg_xact']
 export const READY = 'pgdata.ready-'
 
 /** How a folder is opened. */
-export interface Opening {
+interface Opening {
   /** An archive of an empty folder, that spares the first start its slow set-up. */
   readonly prepared?: Buffer
   /** A folder whose database is gone may begin anew, whatever else lies there. */
@@ -104,14 +104,14 @@ export function refuseBroken(folder: string, data: string): void {
 }
 
 /** Where the newest backup lies and how it is brought back, in words. */
-export function howToRestore(folder: string): string {
+function howToRestore(folder: string): string {
   const [newest] = backupsOf(folder)
   if (!newest)
     return 'There is no backup yet; keep the folder for whoever can mend it, and start with another one: NIMBLE_DATA=/another/folder bin/start'
   return `The newest backup is ${newest.path}.\nBring it back with: bin/start --restore ${newest.path}`
 }
 
-export interface Backup {
+interface Backup {
   readonly name: string
   readonly path: string
   /** When it was made, in ISO 8601. */

@@ -5,7 +5,7 @@ import { join } from 'node:path'
 import { StartRefused } from '../utils/startRefused'
 
 /** Another process has the folder. */
-export class FolderTaken extends StartRefused {
+class FolderTaken extends StartRefused {
   constructor(folder: string) {
     super(
       `The data folder ${folder} is in use by another Nimble Tally.\n` +
@@ -16,7 +16,7 @@ export class FolderTaken extends StartRefused {
 }
 
 /** Lets go of what was taken. */
-export type Release = () => Promise<void>
+type Release = () => Promise<void>
 
 /**
  * Takes a data folder for this process alone; PGlite itself would let two processes corrupt it. The folder itself is

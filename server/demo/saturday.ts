@@ -3,7 +3,7 @@ import type { GameId } from '#core/games/ids'
 /** The demo: the Saturday table at Saltmarsh Ferry library. Everybody and everything in it is made up. */
 export const PEOPLE: readonly string[] = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi', 'Linnea', 'Yusuf']
 
-export interface DemoTable {
+interface DemoTable {
   readonly game: GameId
   readonly names: readonly string[]
   /** What the table is called in the room. */

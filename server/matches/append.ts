@@ -12,7 +12,7 @@ import { entriesAfter, noSuchMatch } from './read'
 import { summaryOf } from './summary'
 import { rememberTape, tapeFor, tapeOf } from './tapes'
 
-export interface Append {
+interface Append {
   /** Made by the client; the same id again changes nothing and gives the same answer. */
   readonly id: string
   /** The number of the newest entry that the client knows. */

@@ -136,7 +136,7 @@ function grouped<T extends { readonly matchId: string }>(rows: readonly T[]): Ma
 }
 
 /** What restoring came to. */
-export interface Restored {
+interface Restored {
   readonly people: number
   readonly matches: number
   /** Here already, and left as they are. */
@@ -147,7 +147,7 @@ export interface Restored {
   readonly leftOut: number
 }
 
-export interface LeftOut {
+interface LeftOut {
   readonly id: string
   readonly path: string
   readonly code: string

@@ -10,7 +10,7 @@ import { appendLast } from './append'
 import { noSuchMatch } from './read'
 import { tapeFor } from './tapes'
 
-export type ClockAct = 'start' | 'pause' | 'reset' | 'later' | 'back'
+type ClockAct = 'start' | 'pause' | 'reset' | 'later' | 'back'
 
 /** The alarms of running clocks, by match. */
 const alarms = new Map<string, Alarm>()
@@ -56,7 +56,7 @@ export function clockAfter(clock: ClockState, act: ClockAct, now: number, runs: 
 }
 
 /** A match's clock as it is kept. */
-export async function clockOf(match: string): Promise<ClockState> {
+async function clockOf(match: string): Promise<ClockState> {
   const database = await theDatabase()
   const [row] = await database.select({ clock: matches.clock }).from(matches).where(eq(matches.id, match))
   if (!row) throw noSuchMatch()

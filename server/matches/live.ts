@@ -1,7 +1,7 @@
 import { EventEmitter } from 'node:events'
 import type { ListedMatch, Recorded, RoomSession, Summary, ToldClock } from '#shared/api'
 
-export type Change =
+type Change =
   | { readonly kind: 'recorded'; readonly match: string; readonly recorded: Recorded; readonly summary: Summary }
   | { readonly kind: 'clock'; readonly match: string; readonly clock: ToldClock }
   | { readonly kind: 'made' | 'renamed'; readonly match: string; readonly listed: ListedMatch }

@@ -5,7 +5,7 @@ import { theDatabase } from '../utils/database'
 import { noSuchPerson } from './people'
 
 /** One person's data in one file. */
-export const PERSON = 'nimble-tally/person'
+const PERSON = 'nimble-tally/person'
 
 /** Everybody known here, with how often they played and when last. */
 export async function listSeenPeople(): Promise<SeenPerson[]> {

@@ -1,7 +1,7 @@
 import { Refusal } from '../utils/refusal'
 
 /** What one kind of board is drawn from. */
-export interface ShowingParts {
+interface ShowingParts {
   /** The picture of what is shown, as JSON; throws where it is there no more. */
   readonly draw: (shown: string) => Promise<string>
   /** The link that leads to it now; undefined where it is there no more. */

@@ -118,7 +118,7 @@ export interface Place {
 }
 
 /** One match as the list shows it; undefined where there is none. */
-export async function listedMatch(id: string): Promise<ListedMatch | undefined> {
+async function listedMatch(id: string): Promise<ListedMatch | undefined> {
   return (await listedWhere(eq(matches.id, id), 1))[0]
 }
 

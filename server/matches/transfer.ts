@@ -19,7 +19,7 @@ import { tapeFor } from './tapes'
 import { summaryOf } from './summary'
 
 /** A match on its way out of or into the application, in the public formats. */
-export type Kind = 'json' | 'csv' | 'txt'
+type Kind = 'json' | 'csv' | 'txt'
 
 export async function exportMatch(id: string, kind: Kind): Promise<{ text: string; type: string; name: string }> {
   const [stored, tape] = [await loadMatch(id), await tapeFor(id)]
@@ -73,7 +73,7 @@ export async function importMatch(
 }
 
 /** A match with its tape on its way into the database. */
-export interface Incoming {
+interface Incoming {
   readonly id: string
   /** What the table is called in the room. */
   readonly name?: string

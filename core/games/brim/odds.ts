@@ -5,7 +5,7 @@ import type { BrimRules, BrimState } from '#core/games/brim/rules'
 type OddsRules = Pick<BrimRules, 'dice' | 'sides' | 'limit' | 'rolls' | 'mustFreeze'>
 
 /** What a choice is worth when the rest of the turn is played as well as can be. */
-export interface Worth {
+interface Worth {
   /** The expected score of the turn, in points. */
   readonly expected: number
   /** The chance that the turn ends within the limit, 0 to 1. */
@@ -174,7 +174,7 @@ function leafOf(chance: number, sum: number, options: ReadonlySet<number>, strid
 let newest: { key: string; odds: Odds } | null = null
 
 /** The odds under these rules; the newest are kept, since a match asks again and again. */
-export function oddsFor(rules: OddsRules): Odds {
+function oddsFor(rules: OddsRules): Odds {
   const key = [rules.dice, rules.sides, rules.limit, rules.rolls, rules.mustFreeze].join()
   if (newest?.key !== key) newest = { key, odds: new Odds(rules) }
   return newest.odds

@@ -3,7 +3,7 @@ import { signed, spoken, type PlusMinus } from '#core/kit/signing'
 import { countsOf } from '#core/kit/pack'
 
 /** A call that the row holds: its cards and their signs, what is added first. */
-export interface OpenCall {
+interface OpenCall {
   readonly terms: readonly { readonly sign: PlusMinus; readonly value: number }[]
 }
 type Given = Pick<RowRules, 'target' | 'signs' | 'maxCards'>

@@ -2,7 +2,7 @@ import { deckFor, flow, rankOf, adds, type EbbRules, type EbbState } from '#core
 import { restOfDeck } from '#core/kit/pack'
 
 /** What is left in the pack, and what the turn to come may do. Exact. */
-export interface Outlook {
+interface Outlook {
   readonly up: number
   readonly down: number
   readonly wilds: number

@@ -1,6 +1,6 @@
 import { SIGNS, spinFrom, type LandingRules } from '#core/games/exact-landing/rules'
 
-export interface Chance {
+interface Chance {
   readonly sign: '+' | '-'
   readonly step: number
 }

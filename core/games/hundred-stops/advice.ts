@@ -1,7 +1,7 @@
 import { isStop, isThere, type StopsRules, type StopsState } from '#core/games/hundred-stops/rules'
 
 /** An order of hops and what it gathers. */
-export interface BestOrder {
+interface BestOrder {
   readonly order: readonly string[]
   /** Tokens gained, or their worth under `worth: stop-value`. */
   readonly gain: number

@@ -24,7 +24,7 @@ export function* plays(rules: RoofRules, state: RoofState, seat: number): Genera
   yield { do: 'done', by: seat }
 }
 
-export function toPlay(seat: number, { tiles, turned }: Take): RoofPlay {
+function toPlay(seat: number, { tiles, turned }: Take): RoofPlay {
   return {
     do: 'take',
     by: seat,
@@ -84,7 +84,7 @@ export function bot(rules: RoofRules, state: RoofState, seat: number, random: Ra
 }
 
 /** How many tiles come open when these are taken. */
-export function uncovers(rules: Pick<RoofRules, 'rows'>, layout: Layout, tiles: readonly number[]): number {
+function uncovers(rules: Pick<RoofRules, 'rows'>, layout: Layout, tiles: readonly number[]): number {
   const gone = layout.gone.slice()
   for (const tile of tiles) gone[tile] = true
   let count = 0

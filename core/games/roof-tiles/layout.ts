@@ -129,7 +129,7 @@ export function hopelessCard({ target, pack }: Pick<RoofRules, 'target' | 'pack'
 }
 
 /** Where every card of a pack must be when a layout has ended: a check against mistyped and missing cards. */
-export interface Account {
+interface Account {
   /** Sums of what is left on the roof and of the turned cards that lie. */
   readonly onRoof: number
   readonly turned: number

@@ -2,7 +2,7 @@ import { practisedFacts, type PractisedFact } from '#core/kernel/facts'
 import type { Tape } from '#core/kernel/tape'
 
 /** A fact that is not sure yet: how often it was wrong, worked out instead of known, or claimed by nobody, in this match. */
-export interface Unsure {
+interface Unsure {
   readonly operation: PractisedFact['operation']
   readonly terms: readonly number[]
   readonly answer: number

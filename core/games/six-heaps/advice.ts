@@ -4,7 +4,7 @@ import { canHold } from '#core/kit/hands'
 import { countOf } from '#core/kit/pack'
 
 /** What a card would make at a place. */
-export interface Chance {
+interface Chance {
   readonly card: number
   readonly at: Spot
   readonly lines: readonly Line[]

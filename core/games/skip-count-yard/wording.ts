@@ -18,7 +18,7 @@ const NAMES: Readonly<Record<Position, string>> = {
 const at = (position: Position) => NAMES[position]
 
 /** The multiples of a set by their name: `threes`. */
-export function setName(set: number): string {
+function setName(set: number): string {
   const word = numberWord(set)
   return `${word.endsWith('x') ? `${word}e` : word}s`
 }

@@ -2,7 +2,7 @@ import type { Deck } from '#core/kit/pack'
 
 /** The yard: four sides and four corners around the stock, and the runs on them. */
 export const SIDES = ['N', 'E', 'S', 'W'] as const
-export const CORNERS = ['NE', 'SE', 'SW', 'NW'] as const
+const CORNERS = ['NE', 'SE', 'SW', 'NW'] as const
 export const POSITIONS = [...SIDES, ...CORNERS] as const
 export type Position = (typeof POSITIONS)[number]
 /** Cards from the lowest up; empty where the place is bare. */

@@ -2,7 +2,7 @@ import { facesOfDie } from '#core/kit/dice'
 import { isHome, stepFrom, type StepRules } from '#core/games/step-and-gather/rules'
 
 /** What a roll would bring. */
-export interface Bring {
+interface Bring {
   readonly roll: number
   readonly to: number
   readonly gathered: number

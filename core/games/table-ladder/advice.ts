@@ -1,5 +1,5 @@
 /** How a product can be found: counted up by the factor, and from facts next to it that many know. */
-export interface Ways {
+interface Ways {
   /** The factor, twice the factor, … up to the product. */
   readonly skips: readonly number[]
   readonly neighbours: readonly {

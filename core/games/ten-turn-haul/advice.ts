@@ -1,7 +1,7 @@
 import type { HaulRules, HaulState } from '#core/games/ten-turn-haul/rules'
 
 /** How a seat may end: the exact chances of being best alone, and best together with others. */
-export interface Prospect {
+interface Prospect {
   readonly alone: number
   readonly level: number
 }

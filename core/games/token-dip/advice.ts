@@ -1,7 +1,7 @@
 import { added, leftInBag, type DipRules, type DipState } from '#core/games/token-dip/rules'
 
 /** How often each token would come, and what the next dip does to a seat's total. */
-export interface Outlook {
+interface Outlook {
   /** The tokens that may come, each with its chance; exact where the bag is counted, else as if all were as many. */
   readonly tokens: readonly { readonly token: string; readonly worth: number; readonly chance: number }[]
   /** By how much the total changes on average, the floor taken into account. */

@@ -22,7 +22,7 @@ const dipped = (rules: DipRules, state: DipState, seat: number, token: string): 
 })
 
 /** What lies before a seat, as a recount that agrees. */
-export function countedOut(state: DipState, seat: number): Recount {
+function countedOut(state: DipState, seat: number): Recount {
   return { do: 'recount', by: seat, counts: Object.fromEntries(countsOf(state.dishes[seat - 1]!)) }
 }
 

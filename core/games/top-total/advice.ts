@@ -2,7 +2,7 @@ import { combined, facesOfDie } from '#core/kit/dice'
 import type { TopRules, TopState } from '#core/games/top-total/rules'
 
 /** The exact chances of the next roll against the best result that lies; they sum to 1. */
-export interface Chances {
+interface Chances {
   readonly better: number
   readonly level: number
   readonly worse: number
