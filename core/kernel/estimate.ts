@@ -3,6 +3,7 @@ import { judgeEntry, takesTurns } from '#core/kernel/match'
 import { mixedSeed } from '#core/basics/random'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
 import type { MatchState, Table } from '#core/contract/table'
+import { ofSeat } from '#core/kit/seats'
 
 /** How long matches are under some rules, in plays one after another, as bots play them. */
 export interface Length {
@@ -37,7 +38,7 @@ export function countPlays(table: Table, opened: MatchState) {
   return {
     count({ by }: { readonly by?: number }) {
       if (turns || by === undefined) together++
-      else own[by - 1]!++
+      else own[by - 1] = ofSeat(own, by) + 1
     },
     played: () => together + Math.max(0, ...own),
   }

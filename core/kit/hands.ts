@@ -1,6 +1,6 @@
 import { countOf, deckOf, without, type Deck, type Pack } from '#core/kit/pack'
 import type { Random } from '#core/basics/random'
-import { seatsFrom } from '#core/kit/seats'
+import { ofSeat, seatsFrom } from '#core/kit/seats'
 
 /**
  * What is known of hidden hands. A hand has a size and the cards that are surely in it; its other cards are unknown.
@@ -37,7 +37,7 @@ const unknownIn = ({ size, known }: Hand) => Math.max(0, size - known.length)
 
 /** Whether a hand can hold all of `cards`, counting copies and places. */
 export function canHold(pack: Cards, state: Known, seat: number, cards: readonly number[]): boolean {
-  const hand = state.hands[seat - 1]!
+  const hand = ofSeat(state.hands, seat)
   let known = hand.known
   const extra: number[] = []
   for (const card of cards) {
@@ -50,7 +50,7 @@ export function canHold(pack: Cards, state: Known, seat: number, cards: readonly
 
 /** Whether a hand must hold a card: it is known there, or there are not enough other places for the unseen copies. */
 export function mustHold(pack: Cards, state: Known, seat: number, card: number): boolean {
-  const hand = state.hands[seat - 1]!
+  const hand = ofSeat(state.hands, seat)
   if (hand.known.includes(card)) return true
   if (unknownIn(hand) === 0) return false
   let elsewhere = state.stock
@@ -62,7 +62,7 @@ export function mustHold(pack: Cards, state: Known, seat: number, card: number):
 
 /** The hands after it was shown that a hand holds a card. */
 export function withShown(hands: readonly Hand[], seat: number, card: number): readonly Hand[] {
-  const hand = hands[seat - 1]!
+  const hand = ofSeat(hands, seat)
   if (hand.known.includes(card)) return hands
   return hands.map((other, i) => (i === seat - 1 ? { size: hand.size, known: [...hand.known, card] } : other))
 }
@@ -107,6 +107,6 @@ export function freed(pack: Cards, known: Known, by: number, card: number): read
 
 function clashes(pack: Cards, known: Known, other: number, cards: readonly number[]): boolean {
   return cards.some(
-    (card) => known.hands[other - 1]!.known.includes(card) && unseenOf(pack, known, card) < countOf(cards, card),
+    (card) => ofSeat(known.hands, other).known.includes(card) && unseenOf(pack, known, card) < countOf(cards, card),
   )
 }

@@ -1,5 +1,5 @@
 import type { End, Place, Progress, Seating } from '#core/contract/game'
-import { bestSeats, seatAfter, withSeat } from '#core/kit/seats'
+import { bestSeats, ofSeat, seatAfter, withSeat } from '#core/kit/seats'
 
 /** Whose turn it is, in rounds that begin with `first` and pass over those who have nothing to do. */
 export interface Turns {
@@ -55,7 +55,7 @@ export function awarded(
   points: number,
   floor: number | null = 0,
 ): readonly number[] {
-  const score = scores[seat - 1]! + points
+  const score = ofSeat(scores, seat) + points
   return withSeat(scores, seat, floor === null ? score : Math.max(floor, score))
 }
 
@@ -66,7 +66,7 @@ export function awardedBeside(
   seat: number,
   points: number,
 ): readonly number[] {
-  return withSeat(awards, seat, awards[seat - 1]! + Math.max(points, -standing[seat - 1]!))
+  return withSeat(awards, seat, ofSeat(awards, seat) + Math.max(points, -ofSeat(standing, seat)))
 }
 
 /** Decides on the standing: all who are level win. */

@@ -4,7 +4,7 @@ import type { Game } from '#core/contract/game'
 import { labPlay, type PlayerKind } from '#core/lab/players'
 import { foldFact, keyOf, type CellKey } from '#core/mastery/cells'
 import { awaits, bestNow, judgeEntry, judgePlay, standing } from '#core/kernel/match'
-import { bestSeats } from '#core/kit/seats'
+import { bestSeats, ofSeat } from '#core/kit/seats'
 import { openSelfPlay } from '#core/kernel/selfPlay'
 import type { MatchState, Table } from '#core/contract/table'
 
@@ -57,7 +57,7 @@ export function playTrial({ game, houseRules, players, pace }: Trial, key: strin
       if (state.result) break
     }
     const seat = waits.seats[n % waits.seats.length]!
-    const { play, right } = labPlay(players[seat - 1]!, table, state, seat, key, n)
+    const { play, right } = labPlay(ofSeat(players, seat), table, state, seat, key, n)
     const before = state
     const judged = judgePlay(table, before, play)
     if (play !== right) wrong++
@@ -66,7 +66,7 @@ export function playTrial({ game, houseRules, players, pace }: Trial, key: strin
     count(play)
     const line = { number: n + 1, play, verdict: judged.verdict, before, struck: false }
     for (const fact of practisedFacts(table, line as unknown as Parameters<typeof practisedFacts>[1])) {
-      facts[fact.by - 1]!++
+      facts[fact.by - 1] = ofSeat(facts, fact.by) + 1
       const cell = foldFact(fact)
       if (cell) cells.push(keyOf(cell))
     }

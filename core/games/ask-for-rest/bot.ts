@@ -5,7 +5,7 @@ import { judge } from '#core/games/ask-for-rest/judge'
 import { leftOf, liveCards, type AskPlay, type AskRules, type AskState } from '#core/games/ask-for-rest/rules'
 import { facesOf, without } from '#core/kit/pack'
 import type { Random } from '#core/basics/random'
-import { seatAfter } from '#core/kit/seats'
+import { ofSeat, seatAfter } from '#core/kit/seats'
 
 /** Every play known to stand now, from what is known. */
 export function* plays(rules: AskRules, state: AskState, seat: number): Generator<AskPlay> {
@@ -39,7 +39,7 @@ export function deal(_rules: AskRules, state: AskState, wish: Wish): Dealt | nul
 export function bot(rules: AskRules, state: AskState, seat: number, random: Random): AskPlay {
   if (state.owed === seat) return { do: 'draw', by: seat }
   const hands = handsLike(liveCards(rules), state, random)
-  const own = hands[seat - 1]!
+  const own = ofSeat(hands, seat)
   for (const card of own) {
     const rest = rules.target - card
     if (without(own, card).includes(rest))
@@ -49,8 +49,8 @@ export function bot(rules: AskRules, state: AskState, seat: number, random: Rand
   for (let of = seatAfter(seat, state.seats); of !== seat; of = seatAfter(of, state.seats))
     for (const card of new Set(own)) {
       const rest = rules.target - card
-      if (state.hands[of - 1]!.size === 0 || leftOf(rules, state, rest) === 0) continue
-      const got = hands[of - 1]!.includes(rest)
+      if (ofSeat(state.hands, of).size === 0 || leftOf(rules, state, rest) === 0) continue
+      const got = ofSeat(hands, of).includes(rest)
       if (got || !mustHold(rules.pack, state, of, rest)) asks.push({ do: 'ask', by: seat, of, for: rest, got })
     }
   const found = asks[random.whole(0, Math.max(0, asks.length - 1))]

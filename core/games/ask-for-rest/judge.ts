@@ -5,7 +5,7 @@ import { hasPartner } from '#core/games/ask-for-rest/partners'
 import type { Ask, AskPlay, AskRules, AskState, Draw, Lay, Replace } from '#core/games/ask-for-rest/rules'
 import { canHold, freed, giveWay, mustHold, withForgotten, withGone, withShown, type Hand } from '#core/kit/hands'
 import { inPack, refuseCards, without } from '#core/kit/pack'
-import { withSeat } from '#core/kit/seats'
+import { ofSeat, withSeat } from '#core/kit/seats'
 import { passTurn } from '#core/kit/turns'
 import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
 import { sumOf } from '#core/contract/working'
@@ -45,7 +45,7 @@ function judgeLay(
     hands = giveWay(rules.pack, { ...state, hands }, by, cards)
   }
   const notes: NoteOf<AskCodes>[] = [
-    { code: 'laid', facts: { by, cards, pairs: state.piles[by - 1]!.length + 1 } },
+    { code: 'laid', facts: { by, cards, pairs: ofSeat(state.piles, by).length + 1 } },
     ...deniedNotes(state, by, cards),
   ]
   hands = withGone(withGone(hands, by, a), by, b)
@@ -65,7 +65,7 @@ function judgeAsk(
   const badCard = refuseCards(pack, got ? [...state.laid, ...state.out] : [], shown, overrule)
   if (badCard) return badCard
   if (by === of) return refuse('asked-self', { by })
-  if (state.hands[of - 1]!.size === 0) return refuse('nobody-there', { of })
+  if (ofSeat(state.hands, of).size === 0) return refuse('nobody-there', { of })
   if (!hasPartner(pack, target, card)) return refuse('dead-card', { card, target, rest })
   const working = [sumOf([rest, card])]
   let hands = state.hands
@@ -86,9 +86,9 @@ function judgeAsk(
     if (!overrule) return refuseBelief('denied-known-card', { of, card }, working)
     hands = withForgotten(hands, of)
   }
-  const denied = state.denied[of - 1]!.includes(card)
+  const denied = ofSeat(state.denied, of).includes(card)
     ? state.denied
-    : withSeat(state.denied, of, [...state.denied[of - 1]!, card])
+    : withSeat(state.denied, of, [...ofSeat(state.denied, of), card])
   const asked: AskState = { ...state, hands, denied, owed: null, refused: null, fresh: false }
   const note: NoteOf<AskCodes> = { code: 'refused', facts: { by, of, card, draws: state.stock > 0 } }
   if (state.stock > 0) return { stands: true, next: { ...asked, owed: by }, working, notes: [note] }
@@ -106,7 +106,7 @@ function granted(
   const hands = withGone(withGone(shown, of, card), by, rest)
   const laid = [...state.laid, rest, card]
   const notes: NoteOf<AskCodes>[] = [
-    { code: 'granted', facts: { by, of, card, rest, pairs: state.piles[by - 1]!.length + 1 } },
+    { code: 'granted', facts: { by, of, card, rest, pairs: ofSeat(state.piles, by).length + 1 } },
     ...deniedNotes(state, of, [card]),
     ...deniedNotes(state, by, [rest]),
   ]
@@ -121,7 +121,7 @@ function granted(
   }
   // The asker first, where both hands are empty now.
   const full = refilled(rules, refilled(rules, asked, by), of)
-  const again = rules.again === 'on-success' && full.hands[by - 1]!.size > 0
+  const again = rules.again === 'on-success' && ofSeat(full.hands, by).size > 0
   return { stands: true, next: again ? full : turnPassed(full), working, notes }
 }
 
@@ -153,8 +153,8 @@ function drawn(rules: AskRules, state: AskState, by: number, card: number | unde
   // A card without a partner is about to be replaced: what comes for it is unseen.
   const known = seen !== undefined && hasPartner(rules.pack, rules.target, seen) ? [seen] : []
   const hands = known.length ? freed(rules.pack, state, by, known[0]!) : state.hands
-  const hand = hands[by - 1]!
-  const denied = state.denied[by - 1]!
+  const hand = ofSeat(hands, by)
+  const denied = ofSeat(state.denied, by)
   return {
     ...state,
     hands: withSeat(hands, by, { size: hand.size + 1, known: [...hand.known, ...known] }),
@@ -189,7 +189,7 @@ function judgeReplace(
 
 /** A hand that is empty draws a new one, or what is left, at once and unseen. */
 function refilled(rules: AskRules, state: AskState, seat: number): AskState {
-  if (state.hands[seat - 1]!.size > 0 || state.stock === 0) return state
+  if (ofSeat(state.hands, seat).size > 0 || state.stock === 0) return state
   const size = Math.min(rules.hand, state.stock)
   const stock = state.stock - size
   const next: AskState = {
@@ -204,22 +204,22 @@ function refilled(rules: AskRules, state: AskState, seat: number): AskState {
 }
 
 function turnPassed(state: AskState): AskState {
-  return { ...state, ...passTurn(state, (seat) => state.hands[seat - 1]!.size > 0) }
+  return { ...state, ...passTurn(state, (seat) => ofSeat(state.hands, seat).size > 0) }
 }
 
 /** Whoever is on turn without cards and without anything to draw is passed over. */
 function passedOver(state: AskState): AskState {
-  return state.hands[state.turn - 1]!.size > 0 || state.owed !== null || !state.hands.some(({ size }) => size > 0)
+  return ofSeat(state.hands, state.turn).size > 0 || state.owed !== null || !state.hands.some(({ size }) => size > 0)
     ? state
     : turnPassed(state)
 }
 
 function withPair({ piles }: AskState, by: number, pair: readonly [number, number]): AskState['piles'] {
-  return withSeat(piles, by, [...piles[by - 1]!, pair])
+  return withSeat(piles, by, [...ofSeat(piles, by), pair])
 }
 
 function deniedNotes({ denied }: AskState, by: number, cards: readonly number[]): NoteOf<AskCodes>[] {
   return [...new Set(cards)]
-    .filter((card) => denied[by - 1]!.includes(card))
+    .filter((card) => ofSeat(denied, by).includes(card))
     .map((card) => ({ code: 'denied-earlier', facts: { by, card }, weight: 'call' as const }))
 }

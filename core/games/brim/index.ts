@@ -12,6 +12,7 @@ import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import { wording } from '#core/games/brim/wording'
 import { turnsProgress } from '#core/kit/turns'
 import { groupTens } from '#core/contract/working'
+import { ofSeat } from '#core/kit/seats'
 
 /** Brim: roll the dice, freeze some, roll the rest; fill up to the limit without spilling over. */
 export const brim = defineGame<BrimRules, null, BrimPlay, BrimState, BrimCodes>({
@@ -61,7 +62,7 @@ export const brim = defineGame<BrimRules, null, BrimPlay, BrimState, BrimCodes>(
       .filter((group) => group.length > 1)
       .map((terms) => ({ operation: 'add' as const, terms, answer: total(terms) }))
     if (groups.length > 1) facts.push({ operation: 'add', terms: groups.map(total), answer: total(dice) })
-    const before = state.totals[state.turn - 1]!
+    const before = ofSeat(state.totals, state.turn)
     const points = total(dice) <= given.limit ? total(dice) : 0
     if (before > 0 && points > 0) facts.push({ operation: 'add', terms: [before, points], answer: before + points })
     return facts

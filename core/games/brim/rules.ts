@@ -7,7 +7,7 @@ import { allDice, mayRoll } from '#core/games/brim/dice'
 import type { Awaits, End, Judging, Seating } from '#core/contract/game'
 import { listOf, playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { everySeat, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 import { sumOf } from '#core/contract/working'
@@ -141,7 +141,7 @@ function judgeStop(rules: BrimRules, state: BrimState): GameVerdict<BrimState, B
   const all = allDice(state)
   const sum = total(all)
   const points = sum <= rules.limit ? sum : 0
-  const before = state.totals[by - 1]!
+  const before = ofSeat(state.totals, by)
   const next: BrimState = {
     ...passTurn(state),
     totals: withSeat(state.totals, by, before + points),

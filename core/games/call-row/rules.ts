@@ -6,7 +6,7 @@ import { findSigns, signed, spoken, type PlusMinus } from '#core/kit/signing'
 import { cardsOf, packRule, packSize, refuseCards, without } from '#core/kit/pack'
 import { listOf, playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { everySeat, seatsFrom, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, seatsFrom, withSeat } from '#core/kit/seats'
 import { awarded, leadOf } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 import { sumOf, type Equation } from '#core/contract/working'
@@ -178,7 +178,7 @@ function judgeCall(rules: RowRules, state: RowState, { by, cards, signs }: Call)
     return wrongCall(rules, state, by, refuse('signs-wrong', { why: 'minus' }, [working]))
   if (working.equals !== target)
     return wrongCall(rules, state, by, refuse('signs-wrong', { why: 'sum', sum: working.equals, target }, [working]))
-  const steps = withSeat(state.steps, by, state.steps[by - 1]! + 1)
+  const steps = withSeat(state.steps, by, ofSeat(state.steps, by) + 1)
   const next: RowState = {
     ...state,
     row: left,
@@ -190,7 +190,7 @@ function judgeCall(rules: RowRules, state: RowState, { by, cards, signs }: Call)
     stands: true,
     next,
     working: [working],
-    notes: [{ code: 'climbs', facts: { by, step: steps[by - 1]!, steps: rules.steps } }],
+    notes: [{ code: 'climbs', facts: { by, step: ofSeat(steps, by), steps: rules.steps } }],
     asks: { explanation: true },
   }
 }
@@ -203,7 +203,10 @@ function wrongCall(
   refusal: Extract<GameVerdict<RowState, RowCodes>, { stands: false }>,
 ): GameVerdict<RowState, RowCodes> {
   if (rules.wrongCall === 'step-back')
-    return { ...refusal, next: { ...state, steps: withSeat(state.steps, by, Math.max(0, state.steps[by - 1]! - 1)) } }
+    return {
+      ...refusal,
+      next: { ...state, steps: withSeat(state.steps, by, Math.max(0, ofSeat(state.steps, by) - 1)) },
+    }
   if (rules.wrongCall === 'sit-out') return { ...refusal, next: { ...state, sitting: [...state.sitting, by] } }
   return refusal
 }

@@ -13,11 +13,12 @@ import {
 import type { Dealt, Wish } from '#core/contract/game'
 import { restOf } from '#core/kit/pack'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 /** Every play that may stand now: each card that may come in each place that is open, or the right total. */
 export function* plays(rules: KeeperRules, state: KeeperState, seat: number): Generator<KeeperPlay> {
   if (seat !== state.turn) return
-  const sheet = state.sheets[seat - 1]!
+  const sheet = ofSeat(state.sheets, seat)
   if (isFull(rules, state)) yield { do: 'total', by: seat, said: columnsOf(sheet).total, explained: true }
   else
     for (const card of new Set(restOf(rules.pack, lyingIn(state))))
@@ -48,7 +49,7 @@ function goodPlace(rules: KeeperRules, sheet: Sheet, card: number): Where {
 }
 
 export function bot(rules: KeeperRules, state: KeeperState, seat: number, random: Random): KeeperPlay {
-  const sheet = state.sheets[seat - 1]!
+  const sheet = ofSeat(state.sheets, seat)
   if (isFull(rules, state))
     return { do: 'total', by: seat, said: columnsOf(sheet).total, explained: true, how: 'other' }
   const card = draw(rules, state, random)

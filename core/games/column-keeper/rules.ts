@@ -6,7 +6,7 @@ import type { KeeperCodes } from '#core/games/column-keeper/codes'
 import { packProblems, packRule, packSize, refuseCards } from '#core/kit/pack'
 import { playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { bestSeats, everySeat, seatAfter, withSeat } from '#core/kit/seats'
+import { bestSeats, everySeat, ofSeat, seatAfter, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 import { compare, type Columns, type Working } from '#core/contract/working'
@@ -160,7 +160,7 @@ function judgePut(
 ): GameVerdict<KeeperState, KeeperCodes> {
   const badCard = refuseCards(rules.pack, lyingIn(state), [card], overrule)
   if (badCard) return badCard
-  const sheet = state.sheets[by - 1]!
+  const sheet = ofSeat(state.sheets, by)
   const at = where === 'aside' ? -1 : COLUMNS.indexOf(where)
   if (at >= rules.columns) return refuse('no-such-column', { in: where, columns: COLUMNS.slice(0, rules.columns) })
   if (at >= 0 && sheet.columns[at]!.length >= rules.perColumn)
@@ -192,7 +192,7 @@ function judgePut(
 }
 
 function judgeTotal(rules: KeeperRules, state: KeeperState, by: number): GameVerdict<KeeperState, KeeperCodes> {
-  const columns = columnsOf(state.sheets[by - 1]!)
+  const columns = columnsOf(ofSeat(state.sheets, by))
   const told = state.told + 1
   const next: KeeperState = { ...state, told, turn: seatAfter(by, state.seats) }
   const asks = { answer: columns.total, explanation: true }

@@ -5,7 +5,7 @@ import { combined, refuseFaces } from '#core/kit/dice'
 import type { Awaits, End, Place, Seating } from '#core/contract/game'
 import type { CoverCodes } from '#core/games/covered-part/codes'
 import { playShape, whole, type Told } from '#core/contract/plays'
-import { everySeat, seatAfter, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, seatAfter, withSeat } from '#core/kit/seats'
 import { awarded, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 
@@ -155,7 +155,7 @@ function judgeGuess(rules: CoverRules, state: CoverState, { by, said }: Guess): 
     ...state,
     ...passTurn(state),
     hidden: null,
-    found: found ? withSeat(state.found, by, state.found[by - 1]! + 1) : state.found,
+    found: found ? withSeat(state.found, by, ofSeat(state.found, by) + 1) : state.found,
     history: [...state.history, { ...hidden, said, found }],
   }
   const notes: NoteOf<CoverCodes>[] = [{ code: found ? 'found' : 'not-found', facts: { by, said, part } }]

@@ -1,5 +1,6 @@
 import { deckFor, flow, rankOf, adds, type EbbRules, type EbbState } from '#core/games/ebb-and-flow/rules'
 import { restOfDeck } from '#core/kit/pack'
+import { ofSeat } from '#core/kit/seats'
 
 /** What is left in the pack, and what the turn to come may do. Exact. */
 interface Outlook {
@@ -22,7 +23,7 @@ export function outlook(rules: EbbRules, state: EbbState, seat: number): Outlook
   // A wild before the number card, now or to come, makes it add; which number card it is does not depend on that.
   const wildFirst = state.wild ? 1 : wilds / rest.length
   const up = numbers.filter(adds).length
-  const before = state.totals[seat - 1]!
+  const before = ofSeat(state.totals, seat)
   let change = 0
   for (const card of numbers)
     change += wildFirst * rankOf(card)! + (1 - wildFirst) * (flow(rules, before, card, false).after - before)

@@ -11,6 +11,7 @@ import {
 } from '#core/games/ebb-and-flow/rules'
 import { deckSize, restOfDeck } from '#core/kit/pack'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 /** A card as a play names it. */
 function named(card: EbbCard): Pick<Flip, 'card' | 'colour'> {
@@ -23,7 +24,7 @@ function flipped(rules: EbbRules, state: EbbState, seat: number, card: EbbCard):
   const play: Flip = { do: 'flip', by: seat, ...named(card) }
   return card === 'wild'
     ? play
-    : { ...play, said: flow(rules, state.totals[seat - 1]!, card, state.wild).after, explained: true }
+    : { ...play, said: flow(rules, ofSeat(state.totals, seat), card, state.wild).after, explained: true }
 }
 
 /** Every card that may come, with the right total said. */

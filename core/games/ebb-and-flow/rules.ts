@@ -6,7 +6,7 @@ import type { EbbCodes } from '#core/games/ebb-and-flow/codes'
 import { deckSize, refuseShown, type Deck } from '#core/kit/pack'
 import { playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { everySeat, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import type { GameVerdict } from '#core/contract/verdict'
 import { changed } from '#core/contract/working'
@@ -212,7 +212,7 @@ export function judge(
     const next: EbbState = { ...state, fresh: false, gone, wild: true }
     return { stands: true, next, working: [], notes: [{ code: state.wild ? 'wild-again' : 'wild', facts: { by } }] }
   }
-  const before = state.totals[by - 1]!
+  const before = ofSeat(state.totals, by)
   const { up, after, bare } = flow(rules, before, card, state.wild)
   const sum = changed(before, up ? '+' : '-', rankOf(card)!)
   const next: EbbState = {

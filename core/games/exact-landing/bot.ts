@@ -1,12 +1,13 @@
 import type { Dealt, Wish } from '#core/contract/game'
 import { SIGNS, spinFrom, type LandingRules, type LandingState, type Spin } from '#core/games/exact-landing/rules'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 /** Signs as they are drawn. */
 const SHOWN = { '+': '+', '-': '−' } as const
 
 function spun(rules: LandingRules, state: LandingState, seat: number, sign: '+' | '-', step: number): Spin {
-  const { to, off } = spinFrom(rules, state.places[seat - 1]!, sign, step)
+  const { to, off } = spinFrom(rules, ofSeat(state.places, seat), sign, step)
   return off === null
     ? { do: 'spin', by: seat, sign, step, said: to, explained: true }
     : { do: 'spin', by: seat, sign, step }

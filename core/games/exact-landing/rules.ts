@@ -6,7 +6,7 @@ import type { LandingCodes } from '#core/games/exact-landing/codes'
 import { canReach } from '#core/games/exact-landing/reach'
 import { playShape, whole, type Told } from '#core/contract/plays'
 import type { ProblemOf } from '#core/contract/problem'
-import { bestSeats, everySeat, withSeat } from '#core/kit/seats'
+import { bestSeats, everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { inTurn, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import type { GameVerdict } from '#core/contract/verdict'
 import { changed } from '#core/contract/working'
@@ -131,7 +131,7 @@ export function judge(
 ): GameVerdict<LandingState, LandingCodes> {
   const refusal = refuseSpin(step, rules.steps)
   if (refusal) return refusal
-  const from = state.places[by - 1]!
+  const from = ofSeat(state.places, by)
   const { to, off } = spinFrom(rules, from, sign, step)
   const working = [changed(from, sign, step)]
   const newest: Hop = { by, from, to, off: off !== null }

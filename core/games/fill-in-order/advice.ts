@@ -8,7 +8,7 @@ import {
   type FillState,
 } from '#core/games/fill-in-order/rules'
 import { countsOf, restOfDeck } from '#core/kit/pack'
-import { seatsFrom } from '#core/kit/seats'
+import { ofSeat, seatsFrom } from '#core/kit/seats'
 
 /** Which cards would fit a seat now, and the exact chance that a card nobody has seen does. */
 export function outlook(
@@ -16,7 +16,7 @@ export function outlook(
   state: FillState,
   seat: number,
 ): { readonly fit: readonly Face[]; readonly chance: number } {
-  const layout = state.layouts[seat - 1]!
+  const layout = ofSeat(state.layouts, seat)
   const slots = openSlots(layout)
   const fits = (face: Face) =>
     rules.wild !== 'none' && face === rules.wild ? slots.length > 0 : slotFor(layout, face) !== null
@@ -31,5 +31,5 @@ export function outlook(
 export function helpedBy(state: FillState): number[] {
   const top = state.discards.at(-1)
   if (top === undefined) return []
-  return seatsFrom(state.turn, state.seats).filter((seat) => slotFor(state.layouts[seat - 1]!, top) !== null)
+  return seatsFrom(state.turn, state.seats).filter((seat) => slotFor(ofSeat(state.layouts, seat), top) !== null)
 }

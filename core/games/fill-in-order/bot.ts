@@ -14,6 +14,7 @@ import {
 } from '#core/games/fill-in-order/rules'
 import { restOfDeck } from '#core/kit/pack'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 /**
  * Plays a chain out: `next` gives the first card and what lies under a place, `choose` a place for a wild (null where
@@ -51,7 +52,7 @@ export function deal(rules: FillRules, before: FillState, wish: Wish): Dealt | n
   const layout = before.layouts[by - 1]
   if (wish.do !== 'turn' || !before.dealt || !layout) return null
   const state = from === 'discard' ? before : readyToDraw(before)
-  const hidden = state.dealt!.hidden[by - 1]!
+  const hidden = ofSeat(state.dealt!.hidden, by)
   const first = from === 'discard' ? state.discards.at(-1) : state.dealt!.order[0]
   if (first === undefined) return null
   const { cards, waits } = chain(
@@ -74,7 +75,7 @@ export function deal(rules: FillRules, before: FillState, wish: Wish): Dealt | n
 export function* plays(rules: FillRules, before: FillState, seat: number): Generator<Turn> {
   if (seat !== before.turn) return
   const state = readyToDraw(before)
-  const layout = state.layouts[seat - 1]!
+  const layout = ofSeat(state.layouts, seat)
   const stays = (now: readonly (Face | null)[], lying: readonly Face[]) =>
     [...new Set(restOfDeck(deckFor(rules), lying))].filter((face) => face !== rules.wild && slotFor(now, face) === null)
   if (state.stock > 0)
@@ -91,7 +92,7 @@ export function* plays(rules: FillRules, before: FillState, seat: number): Gener
 
 /** Takes the discard where it fits, else draws; a wild goes to the first open place. */
 export function bot(rules: FillRules, before: FillState, seat: number, random: Random): Turn {
-  const layout = before.layouts[seat - 1]!
+  const layout = ofSeat(before.layouts, seat)
   const top = before.discards.at(-1)
   const from = top !== undefined && slotFor(layout, top) !== null ? ('discard' as const) : ('stock' as const)
   const state = from === 'stock' ? readyToDraw(before) : before

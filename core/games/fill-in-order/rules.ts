@@ -7,7 +7,7 @@ import { deckSize, packProblems, refuseShown, type Deck } from '#core/kit/pack'
 import { listOf, playShape, whole, type Told } from '#core/contract/plays'
 import type { CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
-import { everySeat, seatAfter, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, seatAfter, withSeat } from '#core/kit/seats'
 import { leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import type { GameVerdict } from '#core/contract/verdict'
 import { refuse } from '#core/contract/verdict'
@@ -234,7 +234,7 @@ export function judge(
   const lying = taken ? lyingIn({ layouts: state.layouts, discards: state.discards.slice(0, -1) }) : lyingIn(state)
   const badCard = refuseShown(deckFor(rules), lying, faces, overrule)
   if (badCard) return badCard
-  const mine = state.layouts[by - 1]!
+  const mine = ofSeat(state.layouts, by)
   if (from === 'discard') {
     if (top === undefined || slotFor(mine, top) === null)
       return refuse('discard-useless', { top: top ?? null, open: openSlots(mine) })
@@ -288,11 +288,11 @@ function won(
   notes: readonly NoteOf<FillCodes>[],
 ): GameVerdict<FillState, FillCodes> {
   const slots = before.layouts.map((layout) => layout.length)
-  const had = slots[by - 1]!
+  const had = ofSeat(slots, by)
   const toOne = rules.rounds === 'to-one'
   const fewer = rules.fewer || toOne
   const now = fewer ? withSeat(slots, by, Math.max(1, had - 1)) : slots
-  const scores = withSeat(before.won, by, before.won[by - 1]! + 1)
+  const scores = withSeat(before.won, by, ofSeat(before.won, by) + 1)
   const laid = laidOut(rules, now, seatAfter(by, before.seats), next.dealt)
   return {
     stands: true,
@@ -302,7 +302,7 @@ function won(
       ...notes,
       {
         code: 'round-won',
-        facts: { by, rounds: scores[by - 1]!, slots: now[by - 1]!, fewer: fewer && had > 1, first: laid.first },
+        facts: { by, rounds: ofSeat(scores, by), slots: ofSeat(now, by), fewer: fewer && had > 1, first: laid.first },
       },
     ],
   }

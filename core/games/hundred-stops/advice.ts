@@ -1,4 +1,5 @@
 import { isStop, isThere, type StopsRules, type StopsState } from '#core/games/hundred-stops/rules'
+import { ofSeat } from '#core/kit/seats'
 
 /** An order of hops and what it gathers. */
 interface BestOrder {
@@ -18,7 +19,7 @@ export function bestOrder(
   tens: number,
   hundreds: number,
 ): BestOrder {
-  const from = state.places[seat - 1]!
+  const from = ofSeat(state.places, seat)
   const worth = (at: number) =>
     isStop(rules, at) && isThere(rules, state, seat, at) ? (rules.worth === 'one' ? 1 : at) : 0
   const width = tens + 1

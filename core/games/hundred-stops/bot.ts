@@ -3,6 +3,7 @@ import type { Dealt, Wish } from '#core/contract/game'
 import { bestOrder } from '#core/games/hundred-stops/advice'
 import { travel, type StopsRules, type StopsState, type Travel } from '#core/games/hundred-stops/rules'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 /** Every journey that may stand now: each roll, each spin, each order of walks and hops. */
 export function* plays(rules: StopsRules, state: StopsState, seat: number): Generator<Travel> {
@@ -37,6 +38,6 @@ function rollAndSpin(rules: StopsRules, random: Random) {
 export function bot(rules: StopsRules, state: StopsState, seat: number, random: Random): Travel {
   const { dice, hundreds } = rollAndSpin(rules, random)
   const { order } = bestOrder(rules, state, seat, total(dice), hundreds)
-  const said = travel(rules, state.places[seat - 1]!, order).touched.at(-1)!
+  const said = travel(rules, ofSeat(state.places, seat), order).touched.at(-1)!
   return { do: 'travel', by: seat, dice, hundreds, order, said, explained: true, how: 'counted-on' }
 }

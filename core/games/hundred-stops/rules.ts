@@ -6,7 +6,7 @@ import type { Awaits, End, Seating } from '#core/contract/game'
 import type { StopsCodes } from '#core/games/hundred-stops/codes'
 import { listOf, playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { everySeat, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awardedBeside, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 import { sumOf } from '#core/contract/working'
@@ -144,16 +144,16 @@ export function judge(
   if (walked !== tens) return refuse('tens-not-spent', { walked, tens }, sum)
   const hopped = order.filter((step) => step === 'h').length
   if (hopped !== hundreds) return refuse('hundreds-not-spent', { hopped, hundreds })
-  const from = state.places[by - 1]!
+  const from = ofSeat(state.places, by)
   const { touched, hops } = travel(rules, from, order)
   const to = touched[touched.length - 1]!
   const taken = touched.slice(1).filter((at) => isStop(rules, at) && isThere(rules, state, by, at))
   const places = withSeat(state.places, by, to)
   const arrived: StopsState = {
     ...state,
-    ...passTurn(state, (seat) => !isHome(rules, places[seat - 1]!)),
+    ...passTurn(state, (seat) => !isHome(rules, ofSeat(places, seat))),
     places,
-    tokens: taken.length ? withSeat(state.tokens, by, [...state.tokens[by - 1]!, ...taken]) : state.tokens,
+    tokens: taken.length ? withSeat(state.tokens, by, [...ofSeat(state.tokens, by), ...taken]) : state.tokens,
     journey: { by, touched, hops },
   }
   const next = lapped(rules, arrived)
@@ -212,7 +212,7 @@ export function isStop({ start, end, stop }: Pick<StopsRules, 'start' | 'end' | 
 /** Whether a stop's token is still there for this seat. */
 export function isThere(rules: Pick<StopsRules, 'tokens'>, state: StopsState, seat: number, stop: number): boolean {
   return rules.tokens === 'own'
-    ? !state.tokens[seat - 1]!.includes(stop)
+    ? !ofSeat(state.tokens, seat).includes(stop)
     : !state.tokens.some((taken) => taken.includes(stop))
 }
 

@@ -11,10 +11,11 @@ import {
   type ChainState,
 } from '#core/games/last-digit-chains/rules'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 /** Every take that stands; the redeal with the cards as they lie where one is due; and stopping. */
 export function* plays(rules: ChainRules, state: ChainState, seat: number): Generator<ChainPlay> {
-  const layout = state.layouts[seat - 1]!
+  const layout = ofSeat(state.layouts, seat)
   if (endOf(rules, layout) !== null) return
   const takes = takesOf(rules, layout)
   for (const { fan, row } of takes) yield { do: 'take', by: seat, fan, row, explained: true }
@@ -37,7 +38,7 @@ export function dealOpening(rules: ChainRules, seats: number, random: Random): C
 
 /** Takes from the highest fan it can; deals again when stuck. */
 export function bot(rules: ChainRules, state: ChainState, seat: number, random: Random): ChainPlay {
-  const layout = state.layouts[seat - 1]!
+  const layout = ofSeat(state.layouts, seat)
   const takes = takesOf(rules, layout)
   const [best] = takes.sort((a, b) => layout.fans[b.fan - 1]!.length - layout.fans[a.fan - 1]!.length)
   if (best) return { do: 'take', by: seat, fan: best.fan, row: best.row, explained: true, how: 'knew-it' }

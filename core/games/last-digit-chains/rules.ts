@@ -7,7 +7,7 @@ import type { ChainCodes } from '#core/games/last-digit-chains/codes'
 import { countsOf } from '#core/kit/pack'
 import { listOf, playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { withSeat } from '#core/kit/seats'
+import { ofSeat, withSeat } from '#core/kit/seats'
 import { leadOf } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 import { sumOf } from '#core/contract/working'
@@ -178,11 +178,11 @@ export function endOf(rules: ChainRules, layout: Layout): 'complete' | 'stuck' |
 }
 
 export function place(rules: ChainRules, state: ChainState, play: ChainPlay): Place {
-  return endOf(rules, state.layouts[play.by - 1]!) === null ? 'here' : 'not-now'
+  return endOf(rules, ofSeat(state.layouts, play.by)) === null ? 'here' : 'not-now'
 }
 
 export function judge(rules: ChainRules, state: ChainState, play: ChainPlay): GameVerdict<ChainState, ChainCodes> {
-  const layout = state.layouts[play.by - 1]!
+  const layout = ofSeat(state.layouts, play.by)
   if (play.do === 'take') return judgeTake(rules, state, layout, play)
   if (play.do === 'redeal') return judgeRedeal(rules, state, layout, play)
   return stands(rules, state, play.by, { ...layout, done: true }, [])

@@ -7,7 +7,7 @@ import type { PerchCodes } from '#core/games/perch-and-push/codes'
 import { facesOf, packProblems, packRule, packSize, refuseCards } from '#core/kit/pack'
 import { listOf, playShape, whole, type Told } from '#core/contract/plays'
 import type { CommonProblem } from '#core/contract/problem'
-import { everySeat, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 import type { Equation } from '#core/contract/working'
@@ -198,10 +198,10 @@ function judgePlace(
       : { seat: by, count: (stack?.count ?? 0) + 1 }
   const stacks = state.stacks.slice()
   stacks[resultsOf(rules).indexOf(on)] = mine
-  const points = pushed ? withSeat(state.points, by, state.points[by - 1]! + pushed) : state.points
+  const points = pushed ? withSeat(state.points, by, ofSeat(state.points, by) + pushed) : state.points
   const next = after(rules, state, cards, stacks, points, on)
   const note: NoteOf<PerchCodes> = pushed
-    ? { code: 'pushed', facts: { by, of: stack!.seat, count: pushed, on, points: points[by - 1]! } }
+    ? { code: 'pushed', facts: { by, of: stack!.seat, count: pushed, on, points: ofSeat(points, by) } }
     : { code: 'perched', facts: { by, on, count: mine!.count } }
   return {
     stands: true,

@@ -8,11 +8,14 @@ import {
   type StrikeState,
 } from '#core/games/place-strike/rules'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 function played(rules: StrikeRules, state: StrikeState, seat: number, digit: number, place: number): StrikePlay {
   const found = matches(state, seat, digit, place)
   // Where several match, the number in which most is struck already.
-  const best = found.sort((a, b) => state.struck[seat - 1]![b - 1]!.length - state.struck[seat - 1]![a - 1]!.length)[0]
+  const best = found.sort(
+    (a, b) => ofSeat(state.struck, seat)[b - 1]!.length - ofSeat(state.struck, seat)[a - 1]!.length,
+  )[0]
   return best === undefined
     ? { do: 'none', by: seat, digit, place }
     : { do: 'strike', by: seat, digit, place, number: best, explained: true }

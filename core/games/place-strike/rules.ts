@@ -6,7 +6,7 @@ import type { Awaits, End, Seating } from '#core/contract/game'
 import type { StrikeCodes } from '#core/games/place-strike/codes'
 import { playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { withSeat } from '#core/kit/seats'
+import { ofSeat, withSeat } from '#core/kit/seats'
 import { leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 
@@ -120,8 +120,8 @@ export function matches(
   place: number,
 ): number[] {
   const found: number[] = []
-  boards[seat - 1]!.forEach((number, i) => {
-    if (digitAt(number, place) === digit && !struck[seat - 1]![i]!.includes(place)) found.push(i + 1)
+  ofSeat(boards, seat).forEach((number, i) => {
+    if (digitAt(number, place) === digit && !ofSeat(struck, seat)[i]!.includes(place)) found.push(i + 1)
   })
   return found
 }
@@ -138,22 +138,22 @@ export function judge(rules: StrikeRules, state: StrikeState, play: StrikePlay):
         digit,
         place,
         number: overlooked,
-        written: state.boards[by - 1]![overlooked - 1]!,
+        written: ofSeat(state.boards, by)[overlooked - 1]!,
       })
     const next: StrikeState = { ...state, ...passTurn(state), newest: { by, digit, place, number: null } }
     return { stands: true, next, working: [], notes: [{ code: 'nothing-struck', facts: { by, digit, place } }] }
   }
   const { number } = play
-  const written = state.boards[by - 1]![number - 1]
+  const written = ofSeat(state.boards, by)[number - 1]
   if (written === undefined) return refuse('no-such-number', { number, numbers: rules.numbers })
-  const struck = state.struck[by - 1]![number - 1]!
+  const struck = ofSeat(state.struck, by)[number - 1]!
   const there = digitAt(written, place)
   const worth = (face: number) => [combined([face, 10 ** (place - 1)], 'times')]
   if (struck.includes(place)) return refuse('already-struck', { number, place, digit: there, written })
   if (there !== digit)
     return refuse('no-match', { number, place, digit, there, value: there * 10 ** (place - 1), written }, worth(there))
   const now = [...struck, place]
-  const mine = state.struck[by - 1]!.map((places, i) => (i === number - 1 ? now : places))
+  const mine = ofSeat(state.struck, by).map((places, i) => (i === number - 1 ? now : places))
   const next: StrikeState = {
     ...state,
     ...passTurn(state),

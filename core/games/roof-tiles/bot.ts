@@ -14,10 +14,11 @@ import {
 import { toRows, type RoofOpening, type RoofPlay, type RoofState } from '#core/games/roof-tiles/rules'
 import { cardsOf, restOf } from '#core/kit/pack'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 /** Every play on an own layout that may stand now. */
 export function* plays(rules: RoofRules, state: RoofState, seat: number): Generator<RoofPlay> {
-  const layout = state.layouts[seat - 1]!
+  const layout = ofSeat(state.layouts, seat)
   if (endOf(rules, layout) !== null) return
   for (const take of takesOf(rules, layout)) yield toPlay(seat, take)
   if (canTurn(rules, layout)) for (const card of comingCards(rules, layout)) yield { do: 'turn', by: seat, card }
@@ -67,7 +68,7 @@ export function dealOpening(rules: RoofRules, seats: number, random: Random): Ro
 
 /** Takes what uncovers most, tiles before the turned card; turns when nothing can be taken. */
 export function bot(rules: RoofRules, state: RoofState, seat: number, random: Random): RoofPlay {
-  const layout = state.layouts[seat - 1]!
+  const layout = ofSeat(state.layouts, seat)
   const takes = takesOf(rules, layout)
   if (!takes.length)
     return canTurn(rules, layout)

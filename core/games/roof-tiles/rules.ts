@@ -21,7 +21,7 @@ import { countOf, facesOf, inPack, packProblems, packSize, refuseCards, restOf, 
 import { listOf, playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
-import { withSeat } from '#core/kit/seats'
+import { ofSeat, withSeat } from '#core/kit/seats'
 import { leadOf } from '#core/kit/turns'
 import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
 import { groupTens, sumOf } from '#core/contract/working'
@@ -110,7 +110,7 @@ export function open(rules: RoofRules, { seats, source, seed }: Seating, { layou
 }
 
 export function place(rules: RoofRules, state: RoofState, play: RoofPlay): Place {
-  return endOf(rules, state.layouts[play.by - 1]!) === null ? 'here' : 'not-now'
+  return endOf(rules, ofSeat(state.layouts, play.by)) === null ? 'here' : 'not-now'
 }
 
 export function judge(
@@ -119,7 +119,7 @@ export function judge(
   play: RoofPlay,
   judging: Judging,
 ): GameVerdict<RoofState, RoofCodes> {
-  const layout = state.layouts[play.by - 1]!
+  const layout = ofSeat(state.layouts, play.by)
   if (play.do === 'take') return judgeTake(rules, state, layout, play)
   if (play.do === 'turn') return judgeTurn(rules, state, layout, play, judging)
   return stands(rules, state, play.by, { ...layout, done: true }, [], [])
@@ -212,7 +212,7 @@ function stands(
   notes: readonly NoteOf<RoofCodes>[],
   explanation = false,
 ): GameVerdict<RoofState, RoofCodes> {
-  const before = state.layouts[by - 1]!
+  const before = ofSeat(state.layouts, by)
   const more: NoteOf<RoofCodes>[] = []
   const why = endOf(rules, layout)
   if (why) {

@@ -7,7 +7,7 @@ import type { FirstCodes } from '#core/games/say-it-first/codes'
 import { packProblems, packRule, packSize, refuseCards } from '#core/kit/pack'
 import { explanation, listOf, playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { everySeat, seatsFrom, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, seatsFrom, withSeat } from '#core/kit/seats'
 import { awarded, leadOf, NO_ROUNDS } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 
@@ -121,7 +121,7 @@ export function judge(
     seats: state.seats,
     played: state.played + 1,
     gone: [...state.gone, ...cards],
-    kept: winner === null ? state.kept : withSeat(state.kept, winner, state.kept[winner - 1]! + took),
+    kept: winner === null ? state.kept : withSeat(state.kept, winner, ofSeat(state.kept, winner) + took),
     pot,
     newest: { cards, winner, took },
   }

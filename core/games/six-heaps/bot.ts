@@ -4,6 +4,7 @@ import { knownIn, mayPass, type HeapPlay, type HeapRules, type HeapState } from 
 import { handsLike } from '#core/kit/hands'
 import { cardsOf } from '#core/kit/pack'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 /** Every card that the seat may hold, onto every heap where it may lie, all lines named; the pass where one may. */
 export function* plays(rules: HeapRules, state: HeapState, seat: number): Generator<HeapPlay> {
@@ -21,7 +22,7 @@ export function deal(_rules: HeapRules, state: HeapState, wish: { readonly do: s
 
 /** Scores where it can, else lies somewhere; overlooks nothing. */
 export function bot(rules: HeapRules, state: HeapState, seat: number, random: Random): HeapPlay {
-  const hand = handsLike(cardsOf(rules.pack), knownIn(state), random)[seat - 1]!
+  const hand = ofSeat(handsLike(cardsOf(rules.pack), knownIn(state), random), seat)
   const best = bestPlaces(rules, state, hand)
   const open = best.length ? best : hand.flatMap((card) => placesFor(rules, state, card))
   const chosen = open[random.whole(0, Math.max(0, open.length - 1))]

@@ -9,7 +9,7 @@ import { cardsOf, packProblems, packRule, packSize, refuseCards, without } from 
 import { listOf, playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
-import { everySeat, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
 import { sumOf } from '#core/contract/working'
@@ -171,7 +171,7 @@ function judgePlace(
   const named = play.spotted ?? []
   const scored = rules.counted === 'all' ? made : made.filter((line) => named.some((other) => sameLine(line, other)))
   const next = drawn(rules, { ...state, heaps, hands: withGone(hands, by, card) }, by, drew)
-  const points = state.scores[by - 1]! + scored.length
+  const points = ofSeat(state.scores, by) + scored.length
   const numbers = (lines: readonly Line[]) => lines.map((line) => line.map((spot) => topAt(heaps, spot)!))
   const notes: NoteOf<HeapCodes>[] = [{ code: 'placed', facts: { by, card, at, points: scored.length, total: points } }]
   if (rules.counted === 'spotted') {
@@ -196,7 +196,7 @@ function drawn(rules: HeapRules, state: HeapState, by: number, drew: number | un
   if (state.stock === 0) return turnPassed(state)
   const seen = drew ?? state.order?.[0]
   const hands = drew === undefined ? state.hands : freed(rules.pack, knownIn(state), by, drew)
-  const hand = hands[by - 1]!
+  const hand = ofSeat(hands, by)
   const order =
     state.order &&
     (drew !== undefined && state.order.includes(drew) ? without(state.order, drew) : state.order.slice(1))
@@ -210,7 +210,7 @@ function drawn(rules: HeapRules, state: HeapState, by: number, drew: number | un
 
 const turnPassed = (state: HeapState): HeapState => ({
   ...state,
-  ...passTurn(state, (seat) => state.hands[seat - 1]!.size > 0),
+  ...passTurn(state, (seat) => ofSeat(state.hands, seat).size > 0),
 })
 
 /** The number that lies on top of every heap; null where a place is bare or they differ. */
@@ -224,7 +224,7 @@ export function oneNumber({ heaps }: Pick<HeapState, 'heaps'>): number | null {
 export function mayPass({ pack }: Pick<HeapRules, 'pack'>, state: HeapState, seat: number): number | null {
   const number = oneNumber(state)
   if (number === null) return null
-  const all = Array.from({ length: state.hands[seat - 1]!.size }, () => number)
+  const all = Array.from({ length: ofSeat(state.hands, seat).size }, () => number)
   return canHold(pack, knownIn(state), seat, all) ? number : null
 }
 
@@ -232,7 +232,7 @@ function judgePass(rules: HeapRules, state: HeapState, by: number): GameVerdict<
   const number = mayPass(rules, state, by)
   if (number === null) return refuse('can-still-place', { by, number: oneNumber(state) })
   // A pass shows the whole hand.
-  const { size } = state.hands[by - 1]!
+  const { size } = ofSeat(state.hands, by)
   const hands = withSeat(state.hands, by, { size, known: Array.from({ length: size }, () => number) })
   return {
     stands: true,

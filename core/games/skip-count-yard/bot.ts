@@ -11,6 +11,7 @@ import { singleAdds } from '#core/games/skip-count-yard/search'
 import { deckOfSets, POSITIONS, type Position } from '#core/games/skip-count-yard/yard'
 import { canHold, handsLike } from '#core/kit/hands'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 const allCards = (sets: readonly number[]) => {
   const deck = deckOfSets(sets)
@@ -54,7 +55,7 @@ export function dealOpening({ sets }: YardRules, _seats: number, random: Random)
 /** Draws, adds what it can (onto runs rather than bare places), and ends the turn. */
 export function bot(rules: YardRules, state: YardState, seat: number, random: Random): YardPlay {
   if (!state.drawn && state.stock > 0) return { do: 'draw', by: seat }
-  const hand = handsLike(allCards(rules.sets), knownIn(state), random)[seat - 1]!
+  const hand = ofSeat(handsLike(allCards(rules.sets), knownIn(state), random), seat)
   const adds = singleAdds(rules.sets, state.yard, hand)
   const better = adds.filter(({ to }) => state.yard[to].length > 0)
   const open: readonly { readonly card: number; readonly to: Position }[] = better.length ? better : adds

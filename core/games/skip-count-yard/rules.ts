@@ -20,7 +20,7 @@ import { deckSize, packProblems, refuseShown, restOfDeck, without } from '#core/
 import { playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
-import { withSeat } from '#core/kit/seats'
+import { ofSeat, withSeat } from '#core/kit/seats'
 import { inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
 import { sumOf } from '#core/contract/working'
@@ -199,7 +199,7 @@ function judgeDraw(
   }
   const seen = card ?? state.order?.[0]
   const hands = card === undefined ? state.hands : freed(deck, knownIn(state), by, card)
-  const hand = hands[by - 1]!
+  const hand = ofSeat(hands, by)
   const order =
     state.order &&
     (card !== undefined && state.order.includes(card) ? without(state.order, card) : state.order.slice(1))
@@ -256,7 +256,7 @@ function judgeAdd(
     still: false,
     newest: to,
   }
-  const left = next.hands[by - 1]!.size
+  const left = ofSeat(next.hands, by).size
   const top = run.at(-1)
   const notes: NoteOf<YardCodes>[] = [{ code: 'added', facts: { by, card, to, left } }]
   return {
@@ -317,7 +317,12 @@ function judgeEnd(state: YardState, by: number): GameVerdict<YardState, YardCode
     still: over && !state.added && state.stock === 0,
     newest: null,
   }
-  return { stands: true, next, working: [], notes: [{ code: 'ended', facts: { by, left: state.hands[by - 1]!.size } }] }
+  return {
+    stands: true,
+    next,
+    working: [],
+    notes: [{ code: 'ended', facts: { by, left: ofSeat(state.hands, by).size } }],
+  }
 }
 
 export function awaits(_rules: YardRules, state: YardState): Awaits {

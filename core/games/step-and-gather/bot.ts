@@ -2,10 +2,11 @@ import { facesOfDie } from '#core/kit/dice'
 import type { Dealt, Wish } from '#core/contract/game'
 import { stepFrom, type Step, type StepRules, type StepState } from '#core/games/step-and-gather/rules'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 function stepped(rules: StepRules, state: StepState, seat: number, roll: number): Step {
-  const { to, gathered } = stepFrom(rules, state.places[seat - 1]!, roll)
-  return { do: 'step', by: seat, roll, landed: to, said: state.cubes[seat - 1]! + gathered, explained: true }
+  const { to, gathered } = stepFrom(rules, ofSeat(state.places, seat), roll)
+  return { do: 'step', by: seat, roll, landed: to, said: ofSeat(state.cubes, seat) + gathered, explained: true }
 }
 
 /** Every step that may come, with the right space and total. */

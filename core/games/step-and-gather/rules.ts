@@ -5,7 +5,7 @@ import { refuseFaces } from '#core/kit/dice'
 import type { Awaits, End, Seating } from '#core/contract/game'
 import type { StepCodes } from '#core/games/step-and-gather/codes'
 import { playShape, whole, type Told } from '#core/contract/plays'
-import { everySeat, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 import { sumOf } from '#core/contract/working'
@@ -83,14 +83,14 @@ export function judge(
 ): GameVerdict<StepState, StepCodes> {
   const refusal = refuseFaces([roll], rules.sides)
   if (refusal) return refusal
-  const from = state.places[by - 1]!
+  const from = ofSeat(state.places, by)
   const { to, gathered } = stepFrom(rules, from, roll)
   if (landed !== undefined && landed !== to)
     return refuse('wrong-landing', { by, landed, from, to, roll }, [sumOf([from, to - from])])
-  const sum = sumOf([state.cubes[by - 1]!, gathered])
+  const sum = sumOf([ofSeat(state.cubes, by), gathered])
   const places = withSeat(state.places, by, to)
   const next: StepState = {
-    ...passTurn(state, (seat) => !isHome(rules, places[seat - 1]!)),
+    ...passTurn(state, (seat) => !isHome(rules, ofSeat(places, seat))),
     places,
     cubes: withSeat(state.cubes, by, sum.equals),
     newest: { by, from, to, gathered },

@@ -2,12 +2,13 @@ import { facesOfDie } from '#core/kit/dice'
 import type { Dealt, Wish } from '#core/contract/game'
 import { awaits, type LadderRules, type LadderState, type RungPlay } from '#core/games/table-ladder/rules'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 const filled = (rules: LadderRules, seat: number, roll: number): RungPlay => ({
   do: 'rung',
   by: seat,
   roll,
-  said: rules.factors[seat - 1]! * roll,
+  said: ofSeat(rules.factors, seat) * roll,
   explained: true,
 })
 

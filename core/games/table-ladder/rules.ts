@@ -6,7 +6,7 @@ import type { Awaits, End, Place, Progress, Seating } from '#core/contract/game'
 import type { LadderCodes } from '#core/games/table-ladder/codes'
 import { playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { everySeat, seatsFrom, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, seatsFrom, withSeat } from '#core/kit/seats'
 import { inTurn, leadOf, NO_ROUNDS, openTurns, passTurn, turnsProgress, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 
@@ -104,15 +104,17 @@ export function judge(
 ): GameVerdict<LadderState, LadderCodes> {
   const noFace = refuseFaces([roll], rules.sides)
   if (noFace) return noFace
-  const ladder = state.ladders[by - 1]!
+  const ladder = ofSeat(state.ladders, by)
   if (isFull(rules, ladder)) return refuse('ladder-full', { by, rungs: rules.rungs })
-  const sum = combined([rules.factors[by - 1]!, roll], 'times')
+  const sum = combined([ofSeat(rules.factors, by), roll], 'times')
   // Under must-be-right the kernel refuses what is not right; where nothing is asked every rung is.
   const right = rules.answers === 'off' || said === sum.equals
   const filled: Rung = { roll, product: sum.equals, said: right ? null : (said ?? null), right }
   const ladders = withSeat(state.ladders, by, [...ladder, filled])
   const turns =
-    rules.order === 'race' ? { ...state, fresh: false } : passTurn(state, (seat) => !isFull(rules, ladders[seat - 1]!))
+    rules.order === 'race'
+      ? { ...state, fresh: false }
+      : passTurn(state, (seat) => !isFull(rules, ofSeat(ladders, seat)))
   const notes: NoteOf<LadderCodes>[] = [
     {
       code: right ? 'filled' : 'filled-wrong',
@@ -129,7 +131,7 @@ export function judge(
 }
 
 export function awaits(rules: LadderRules, state: LadderState): Awaits {
-  const open = seatsFrom(state.first, state.seats).filter((seat) => !isFull(rules, state.ladders[seat - 1]!))
+  const open = seatsFrom(state.first, state.seats).filter((seat) => !isFull(rules, ofSeat(state.ladders, seat)))
   return { seats: rules.order === 'race' ? open.sort((a, b) => a - b) : [state.turn], plays: ['rung'] }
 }
 

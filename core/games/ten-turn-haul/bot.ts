@@ -1,12 +1,13 @@
 import type { Dealt, Wish } from '#core/contract/game'
 import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 const spun = (state: HaulState, seat: number, value: number): Spin => ({
   do: 'spin',
   by: seat,
   value,
-  said: state.totals[seat - 1]! + value,
+  said: ofSeat(state.totals, seat) + value,
   explained: true,
 })
 

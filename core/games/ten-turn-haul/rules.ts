@@ -4,7 +4,7 @@ import { refuseSpin } from '#core/kit/dice'
 import type { Awaits, Best, End, Seating } from '#core/contract/game'
 import type { HaulCodes } from '#core/games/ten-turn-haul/codes'
 import { playShape, whole, type Told } from '#core/contract/plays'
-import { everySeat, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import type { GameVerdict } from '#core/contract/verdict'
 import { sumOf } from '#core/contract/working'
@@ -53,10 +53,10 @@ export const place = (_rules: HaulRules, state: HaulState, play: Spin) => inTurn
 export function judge(rules: HaulRules, state: HaulState, { by, value }: Spin): GameVerdict<HaulState, HaulCodes> {
   const refusal = refuseSpin(value, rules.faces)
   if (refusal) return refusal
-  const sum = sumOf([state.totals[by - 1]!, value])
+  const sum = sumOf([ofSeat(state.totals, by), value])
   const next: HaulState = {
     ...passTurn(state),
-    spins: withSeat(state.spins, by, [...state.spins[by - 1]!, value]),
+    spins: withSeat(state.spins, by, [...ofSeat(state.spins, by), value]),
     totals: withSeat(state.totals, by, sum.equals),
   }
   return {

@@ -1,4 +1,5 @@
 import { added, leftInBag, type DipRules, type DipState } from '#core/games/token-dip/rules'
+import { ofSeat } from '#core/kit/seats'
 
 /** How often each token would come, and what the next dip does to a seat's total. */
 interface Outlook {
@@ -16,7 +17,7 @@ export function outlook(rules: DipRules, state: DipState, seat: number): Outlook
     .map(({ token, worth }) => ({ token, worth, count: leftInBag(rules, state, token) ?? 1 }))
     .filter(({ count }) => count > 0)
   const all = counts.reduce((sum, { count }) => sum + count, 0)
-  const before = state.totals[seat - 1]!
+  const before = ofSeat(state.totals, seat)
   let expected = 0
   let reaches = 0
   const tokens = counts.map(({ token, worth, count }) => {
@@ -43,7 +44,7 @@ const DEEP = 400
 export function expectedDips(rules: DipRules, state: DipState, seat: number): number | null {
   const { goal, floor } = rules
   const { tokens } = outlook(rules, state, seat)
-  const before = state.totals[seat - 1]!
+  const before = ofSeat(state.totals, seat)
   if (before >= goal) return 0
   if (!tokens.some(({ worth }) => worth > 0)) return null
   const drift = tokens.reduce((sum, { worth, chance }) => sum + worth * chance, 0)

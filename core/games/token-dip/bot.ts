@@ -12,18 +12,19 @@ import {
 } from '#core/games/token-dip/rules'
 import { countsOf } from '#core/kit/pack'
 import type { Random } from '#core/basics/random'
+import { ofSeat } from '#core/kit/seats'
 
 const dipped = (rules: DipRules, state: DipState, seat: number, token: string): Dip => ({
   do: 'dip',
   by: seat,
   token,
-  said: added(rules, state.totals[seat - 1]!, worthOf(rules, token)!).after,
+  said: added(rules, ofSeat(state.totals, seat), worthOf(rules, token)!).after,
   explained: true,
 })
 
 /** What lies before a seat, as a recount that agrees. */
 function countedOut(state: DipState, seat: number): Recount {
-  return { do: 'recount', by: seat, counts: Object.fromEntries(countsOf(state.dishes[seat - 1]!)) }
+  return { do: 'recount', by: seat, counts: Object.fromEntries(countsOf(ofSeat(state.dishes, seat))) }
 }
 
 /** Every dip that may come, with the right total said; the recount that agrees where one is due. */

@@ -6,7 +6,7 @@ import type { DipCodes } from '#core/games/token-dip/codes'
 import { countOf } from '#core/kit/pack'
 import { playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { everySeat, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, turnsProgress, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 import { changed } from '#core/contract/working'
@@ -218,11 +218,11 @@ function judgeDip(rules: DipRules, state: DipState, { by, token }: Dip): GameVer
   const worth = worthOf(rules, token)
   if (worth === undefined) return refuse('no-such-token', { token, tokens: tokensOf(rules) })
   if (leftInBag(rules, state, token) === 0) return refuse('bag-has-no-more', { token, count: inBag(rules.bag!, token) })
-  const before = state.totals[by - 1]!
+  const before = ofSeat(state.totals, by)
   const { after, bare } = added(rules, before, worth)
   const next: DipState = {
     ...passTurn(state),
-    dishes: withSeat(state.dishes, by, [...state.dishes[by - 1]!, token]),
+    dishes: withSeat(state.dishes, by, [...ofSeat(state.dishes, by), token]),
     totals: withSeat(state.totals, by, after),
     agreed: withSeat(state.agreed, by, false),
   }
@@ -242,7 +242,7 @@ function judgeRecount(rules: DipRules, state: DipState, { by, counts }: Recount)
   const tokens = tokensOf(rules)
   const strange = Object.keys(counts).find((token) => !tokens.includes(token))
   if (strange !== undefined) return refuse('no-such-token', { token: strange, tokens })
-  const dish = state.dishes[by - 1]!
+  const dish = ofSeat(state.dishes, by)
   const differs = tokens
     .map((token) => ({ token, counted: Object.hasOwn(counts, token) ? counts[token]! : 0, tape: countOf(dish, token) }))
     .filter(({ counted, tape }) => counted !== tape)
@@ -254,7 +254,7 @@ function judgeRecount(rules: DipRules, state: DipState, { by, counts }: Recount)
     stands: true,
     next,
     working: [],
-    notes: [{ code: 'recount-agrees', facts: { by, tokens: dish.length, total: state.totals[by - 1]! } }],
+    notes: [{ code: 'recount-agrees', facts: { by, tokens: dish.length, total: ofSeat(state.totals, by) } }],
   }
 }
 

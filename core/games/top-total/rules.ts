@@ -6,7 +6,7 @@ import type { Awaits, End, Seating } from '#core/contract/game'
 import type { TopCodes } from '#core/games/top-total/codes'
 import { listOf, playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { bestSeats, everySeat, seatsFrom, withSeat } from '#core/kit/seats'
+import { bestSeats, everySeat, ofSeat, seatsFrom, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, type Turns } from '#core/kit/turns'
 import type { GameVerdict } from '#core/contract/verdict'
 import { compare, type Working } from '#core/contract/working'
@@ -123,7 +123,7 @@ function passed(rules: TopRules, state: TopState, passes: readonly Pass[]): { ne
     return { next, note: { code: 'roll-again', facts: { seats: level, result } } }
   }
   const winners = tied && rules.tiedRound === 'nobody' ? [] : level
-  const won = winners.reduce((scores, seat) => withSeat(scores, seat, scores[seat - 1]! + 1), state.won)
+  const won = winners.reduce((scores, seat) => withSeat(scores, seat, ofSeat(scores, seat) + 1), state.won)
   const next: TopState = {
     seats: state.seats,
     first: state.first,

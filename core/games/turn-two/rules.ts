@@ -16,7 +16,7 @@ import {
 import { listOf, playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
-import { everySeat, withSeat } from '#core/kit/seats'
+import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { findSigns, signed, spoken } from '#core/kit/signing'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
@@ -226,7 +226,7 @@ function judgeTurn(
       ],
     }
   }
-  const kept = withSeat(state.kept, by, state.kept[by - 1]! + cards.length)
+  const kept = withSeat(state.kept, by, ofSeat(state.kept, by) + cards.length)
   const taken: PairState = {
     ...state,
     ...(rules.again ? { fresh: false } : passTurn(state)),
@@ -240,7 +240,10 @@ function judgeTurn(
     next,
     working: [match],
     notes: [
-      { code: 'kept', facts: { by, cards, kept: kept[by - 1]!, again: rules.again, filled: state.stock - next.stock } },
+      {
+        code: 'kept',
+        facts: { by, cards, kept: ofSeat(kept, by), again: rules.again, filled: state.stock - next.stock },
+      },
     ],
     asks: { explanation: true },
   }
