@@ -1,5 +1,5 @@
 import type { End, Place, Progress, Seating } from '#core/contract/game'
-import { bestSeats, ofSeat, seatAfter, withSeat } from '#core/kit/seats'
+import { bestSeats, ofSeat, seatAfter, withSeat, type BySeat } from '#core/kit/seats'
 
 /** Whose turn it is, in rounds that begin with `first` and pass over those who have nothing to do. */
 export interface Turns {
@@ -50,7 +50,7 @@ export const NO_ROUNDS: Progress = { unit: null, begun: 0, of: null, fresh: true
 
 /** `scores` with points given or taken by ruling; a deduction stops at `floor` (null: nowhere). */
 export function awarded(
-  scores: readonly number[],
+  scores: BySeat<number>,
   seat: number,
   points: number,
   floor: number | null = 0,
@@ -61,8 +61,8 @@ export function awarded(
 
 /** Awards that are kept beside what was gathered: `standing` is the score with them, and a deduction stops where it is 0. */
 export function awardedBeside(
-  awards: readonly number[],
-  standing: readonly number[],
+  awards: BySeat<number>,
+  standing: BySeat<number>,
   seat: number,
   points: number,
 ): readonly number[] {
@@ -70,6 +70,6 @@ export function awardedBeside(
 }
 
 /** Decides on the standing: all who are level win. */
-export function leadOf(standing: readonly number[], why = 'most-points', best: 'most' | 'fewest' = 'most'): End {
+export function leadOf(standing: BySeat<number>, why = 'most-points', best: 'most' | 'fewest' = 'most'): End {
   return { winners: bestSeats(standing, best), why }
 }
