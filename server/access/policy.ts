@@ -1,7 +1,8 @@
+import { environment } from '../utils/environment'
+
 /** Whether this server is for this machine alone, from the address that it listens on. */
 export function isLocalOnly(): boolean {
-  const host = process.env.NITRO_HOST ?? process.env.HOST ?? ''
-  return isLoopback(host)
+  return isLoopback(environment().host)
 }
 
 /** Whether a host name or address means this machine. */

@@ -1,6 +1,7 @@
 import { createHmac, randomUUID } from 'node:crypto'
 import type { H3Event } from 'h3'
 import { sessionKey } from './passcode'
+import { environment } from '../utils/environment'
 
 /** What each of our cookies is called, and for how many seconds it is kept. */
 export const COOKIES = {
@@ -36,7 +37,7 @@ export async function openSealed(event: H3Event, role: Role) {
     // By cookie alone: a header could be set by any page's script.
     sessionHeader: false,
     // Browsers drop secure cookies on the plain http of a local network; behind https NIMBLE_HTTPS=1 asks for them.
-    cookie: { httpOnly: true, sameSite: 'lax', secure: process.env.NIMBLE_HTTPS === '1', path: '/' },
+    cookie: { httpOnly: true, sameSite: 'lax', secure: environment().https, path: '/' },
   })
 }
 

@@ -1,14 +1,14 @@
 import { networkInterfaces } from 'node:os'
 import type { Reach } from '#shared/api'
 import { isLocalOnly, isLoopback } from '../access/policy'
+import { environment } from '../utils/environment'
 import { defineRoute } from '../utils/refusal'
 
 /** Where other devices reach this server: this machine's addresses in its networks, the one that was asked first. */
 export default defineRoute((event): Reach => {
   if (isLocalOnly()) return { local: true, addresses: [] }
-  const port = process.env.NITRO_PORT ?? process.env.PORT ?? '3000'
-  const host = process.env.NITRO_HOST ?? process.env.HOST ?? ''
-  const scheme = process.env.NIMBLE_HTTPS === '1' ? 'https' : 'http'
+  const { host, port, https } = environment()
+  const scheme = https ? 'https' : 'http'
   const every = host === '0.0.0.0' || host === '::' || host === ''
   const own = Object.values(networkInterfaces())
     .flatMap((each) => each ?? [])

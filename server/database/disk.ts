@@ -1,11 +1,10 @@
 import { existsSync } from 'node:fs'
 import { statfs } from 'node:fs/promises'
+import { environment } from '../utils/environment'
 import { Refusal } from '../utils/refusal'
 import { StartRefused } from '../utils/startRefused'
 import { dataIn } from './folder'
 
-/** Bytes that must be free: PGlite's log grows by 16 MB at a time, and it loops for ever when it can't. */
-const MARGIN = Number(process.env.NIMBLE_DISK_MARGIN ?? 96_000_000)
 /** Milliseconds for which a look at the disk is good. */
 const FRESH_MS = 1000
 
@@ -28,7 +27,7 @@ export async function refuseFullDisk(folder: string | null, now = Date.now()): P
     const { bavail, bsize } = await statfs(folder)
     looked = { at: now, free: bavail * bsize, folder }
   }
-  if (looked.free < MARGIN)
+  if (looked.free < environment().diskMargin)
     throw new Refusal(
       507,
       'disk-full',

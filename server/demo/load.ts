@@ -7,6 +7,7 @@ import { people, settings } from '../database/schema'
 import { storeMatch } from '../matches/transfer'
 import { theDatabase, type Within } from '../utils/database'
 import { PEOPLE, TABLES } from './saturday'
+import { environment } from '../utils/environment'
 
 /** Notes that the demo was dealt with, so that it comes only once. */
 async function markLoaded(within: Pick<Within, 'insert'>, tables: number): Promise<void> {
@@ -20,7 +21,7 @@ export async function leaveOutDemo(): Promise<void> {
 
 /** Loads the demo into a new data folder, once; `NIMBLE_DEMO=0` leaves it empty. */
 export async function loadDemoOnce(): Promise<void> {
-  if (process.env.NIMBLE_DEMO === '0') return
+  if (!environment().demo) return
   const database = await theDatabase()
   const [loaded] = await database.select().from(settings).where(eq(settings.key, 'demo'))
   if (loaded) return

@@ -39,7 +39,16 @@ export async function* archiveText(): AsyncGenerator<string> {
       endedAt: endedAt && moment(endedAt),
     }),
   )
-  yield `{"format":${JSON.stringify(ARCHIVE)},"version":1,"madeAt":${JSON.stringify(new Date().toISOString())},"people":${JSON.stringify(known)},"namedRules":${JSON.stringify(await listNamedRules())},"sessions":${JSON.stringify(sessions)},"matches":[`
+  const before = {
+    format: ARCHIVE,
+    version: 1,
+    madeAt: new Date().toISOString(),
+    people: known,
+    namedRules: await listNamedRules(),
+    sessions,
+  }
+  // The matches follow piece by piece, in the place of the closing brace.
+  yield `${JSON.stringify(before).slice(0, -1)},"matches":[`
   let first = true
   for (const page of pagesOf(all)) {
     let text = ''

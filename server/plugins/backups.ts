@@ -3,6 +3,7 @@ import { isBackupDue, keepArchive } from '../database/backup'
 import { leaveOutDemo } from '../demo/load'
 import { archiveText, restoreArchive } from '../matches/archive'
 import { archivesAreReadBy } from '../utils/database'
+import { environment } from '../utils/environment'
 import { Refusal } from '../utils/refusal'
 
 /** How often it is looked whether a backup is due. */
@@ -36,13 +37,13 @@ async function bringBack(archive: Buffer): Promise<void> {
   const { people, matches, left, leftOut } = await restoreArchive(archive)
   const named = left.map(({ id, says }) => `${id} (${says})`).join('; ')
   console.log(
-    `Brought back from ${process.env.NIMBLE_RESTORE}: ${matches} matches, ${people} people.${leftOut ? ` ${leftOut} matches could not be read: ${named}` : ''}`,
+    `Brought back from ${environment().restore}: ${matches} matches, ${people} people.${leftOut ? ` ${leftOut} matches could not be read: ${named}` : ''}`,
   )
 }
 
 /** A PostgreSQL server keeps what it has: an archive is read into it. */
 async function bringBackOnServer(): Promise<void> {
-  const { NIMBLE_RESTORE: file, DATABASE_URL: url } = process.env
+  const { restore: file, databaseUrl: url } = environment()
   if (!file || !url) return
   try {
     await bringBack(readFileSync(file))

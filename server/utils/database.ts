@@ -4,6 +4,7 @@ import { keepFolder } from '../database/backup'
 import { openDatabase, overPglite, type Database, type OpenDatabase } from '../database/client'
 import { refuseFullDisk } from '../database/disk'
 import { migrate, type Migration } from '../database/migrate'
+import { environment } from './environment'
 
 /** The transaction that a read belongs to; PGlite has one connection, so a read beside it would wait for ever. */
 export type Within = Parameters<Parameters<Database['transaction']>[0]>[0]
@@ -33,15 +34,14 @@ export async function closeDatabase(): Promise<void> {
 }
 
 async function open(): Promise<OpenDatabase> {
-  const { NIMBLE_DATA, NIMBLE_PREPARED, NIMBLE_RESTORE, NIMBLE_ANEW, DATABASE_URL } = process.env
-  if (!NIMBLE_DATA && !DATABASE_URL)
-    throw new Error('NIMBLE_DATA must name the data folder as an absolute path; bin/start sets it.')
+  const { data, prepared, restore, anew, databaseUrl: url } = environment()
+  if (!data && !url) throw new Error('NIMBLE_DATA must name the data folder as an absolute path; bin/start sets it.')
   const database = await openDatabase({
-    url: DATABASE_URL,
-    folder: NIMBLE_DATA ?? '',
-    prepared: NIMBLE_PREPARED,
-    anew: NIMBLE_ANEW === '1',
-    restore: NIMBLE_RESTORE && !DATABASE_URL ? { file: NIMBLE_RESTORE, fill: fillBeside } : undefined,
+    url,
+    folder: data ?? '',
+    prepared,
+    anew,
+    restore: restore && !url ? { file: restore, fill: fillBeside } : undefined,
   })
   await migrate(database.database, await bundledMigrations(), async (tag) => {
     const dump = await database.dump()

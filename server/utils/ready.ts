@@ -1,5 +1,6 @@
 import { readyPasscode } from '../access/passcode'
 import { isLocalOnly } from '../access/policy'
+import { environment } from './environment'
 import { openOnce, type OpenDatabase } from './database'
 
 let getting: Promise<OpenDatabase> | null = null
@@ -12,7 +13,7 @@ export function ready(): Promise<OpenDatabase> {
 async function getReady(): Promise<OpenDatabase> {
   const open = await openOnce()
   if (!isLocalOnly()) {
-    const made = await readyPasscode(process.env.NIMBLE_PASSCODE)
+    const made = await readyPasscode(environment().passcode)
     if (made)
       console.log(
         `\nThe passcode for recording from other devices is ${made}. It is shown this once; --passcode sets another.\n`,

@@ -1,0 +1,62 @@
+import * as z from 'zod'
+import { StartRefused } from './startRefused'
+
+/** What is set from outside, named in docs/serving.md. */
+const shape = z.object({
+  /** The data folder, an absolute path; bin/start sets it. */
+  NIMBLE_DATA: z.string().min(1).optional(),
+  /** The folder that a new database begins with; bin/start sets it. */
+  NIMBLE_PREPARED: z.string().min(1).optional(),
+  /** A backup that takes the place of what is there. */
+  NIMBLE_RESTORE: z.string().min(1).optional(),
+  /** An empty database where the one that was there is gone. */
+  NIMBLE_ANEW: z.stringbool().default(false),
+  NIMBLE_DEMO: z.stringbool().default(true),
+  NIMBLE_PASSCODE: z.string().min(1).optional(),
+  /** Behind an https proxy: cookies are secure, and links say https. */
+  NIMBLE_HTTPS: z.stringbool().default(false),
+  /** Bytes that must be free on the disk: PGlite's log grows by 16 MB at a time, and it loops for ever when it can't. */
+  NIMBLE_DISK_MARGIN: z.coerce.number().int().min(0).default(96_000_000),
+  /** A PostgreSQL server instead of a folder. */
+  DATABASE_URL: z.url({ protocol: /^postgres(ql)?$/ }).optional(),
+  NITRO_HOST: z.string().optional(),
+  HOST: z.string().optional(),
+  NITRO_PORT: z.string().optional(),
+  PORT: z.string().optional(),
+})
+
+/** The names of all settings. */
+export const SETTINGS = shape.keyof().options
+
+const WANTED: Readonly<Record<string, string>> = {
+  NIMBLE_DISK_MARGIN: 'a whole number of bytes',
+  DATABASE_URL: 'an address like postgres://user@host:5432/name',
+}
+
+/** Reads settings; what is set to nothing counts as not set. Throws `StartRefused`, naming the first that is wrong. */
+export function readEnvironment(from: Readonly<Record<string, string | undefined>>) {
+  const read = shape.safeParse(Object.fromEntries(Object.entries(from).filter(([, value]) => value !== '')))
+  if (!read.success) {
+    const name = String(read.error.issues[0]?.path[0])
+    throw new StartRefused(`${name} is set to “${from[name]}”; it must be ${WANTED[name] ?? '1 or 0'}.`)
+  }
+  const { NITRO_HOST, HOST = '', NITRO_PORT, PORT = '3000', ...set } = read.data
+  return {
+    data: set.NIMBLE_DATA,
+    prepared: set.NIMBLE_PREPARED,
+    restore: set.NIMBLE_RESTORE,
+    anew: set.NIMBLE_ANEW,
+    demo: set.NIMBLE_DEMO,
+    passcode: set.NIMBLE_PASSCODE,
+    https: set.NIMBLE_HTTPS,
+    diskMargin: set.NIMBLE_DISK_MARGIN,
+    databaseUrl: set.DATABASE_URL,
+    host: NITRO_HOST ?? HOST,
+    port: NITRO_PORT ?? PORT,
+  }
+}
+
+let known: ReturnType<typeof readEnvironment> | null = null
+
+/** The settings of this process, read once. */
+export const environment = () => (known ??= readEnvironment(process.env))
