@@ -5,20 +5,10 @@ import type { CellKey } from '#core/mastery/cells'
 import { suggest } from '#core/practice/suggest'
 import { randomFor } from '#core/basics/random'
 import { groupsOf, type Grouping } from '#core/room/grouping'
-import { tableName } from '#core/room/names'
+import { beside, moved, seatedAt, withoutPeople, type Place, type RoomTable } from '#core/room/tables'
 import { loadView } from '~/games'
 import type { Choice, Level, Pair, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
-
-/** A table of today: who sits there, and what they play. */
-export interface RoomTable {
-  readonly id: string
-  readonly name: string
-  readonly people: readonly string[]
-  readonly game: string
-  /** A preset of the game. */
-  readonly preset: string
-}
 
 interface Draft {
   here: string[]
@@ -26,6 +16,8 @@ interface Draft {
   tables: RoomTable[]
   source: 'table' | 'dealt'
 }
+
+const newId = () => nanoid(6)
 
 /** Today's room: who is there, at which tables, playing what; kept on this device until all of it is started. */
 export function useRoom() {
@@ -58,7 +50,7 @@ export function useRoom() {
       // Somebody who is known no more sits nowhere.
       const ids = new Set(known.people.map(({ id }) => id))
       draft.value.here = draft.value.here.filter((id) => ids.has(id))
-      seat(draft.value.tables.map((table) => ({ ...table, people: table.people.filter((id) => ids.has(id)) })))
+      seat(withoutPeople(draft.value.tables, (id) => !ids.has(id)))
       await Promise.all(draft.value.tables.map(({ game }) => loadGame(game)))
       ready.value = true
     } catch (error) {
@@ -78,15 +70,14 @@ export function useRoom() {
   const waiting = computed(() => here.value.filter(({ id }) => !seated.value.has(id)))
   const personOf = (id: string) => people.value.find((person) => person.id === id)
 
-  /** Tables without anybody are put away. */
-  function seat(tables: readonly RoomTable[]) {
-    draft.value.tables = tables.filter((table) => table.people.length)
+  function seat(tables: RoomTable[]) {
+    draft.value.tables = tables
   }
   function toggle({ id }: Person) {
     const { here: now } = draft.value
     if (!now.includes(id)) return (draft.value.here = [...now, id])
     draft.value.here = now.filter((other) => other !== id)
-    seat(draft.value.tables.map((table) => ({ ...table, people: table.people.filter((other) => other !== id) })))
+    seat(withoutPeople(draft.value.tables, (other) => other === id))
   }
   const everybody = () => (draft.value.here = people.value.map(({ id }) => id))
 
@@ -95,39 +86,14 @@ export function useRoom() {
     const level = new Map(levels.value.map(({ person, said, right }) => [person, said >= ENOUGH ? right / said : null]))
     const children = here.value.map(({ id }) => ({ id, level: level.get(id) ?? null }))
     const together = (a: string, b: string) => met.get(a < b ? `${a} ${b}` : `${b} ${a}`) ?? 0
-    const before = draft.value.tables
-    seat(
-      groupsOf(children, draft.value.wished, grouping, together, randomFor(nanoid())).map((list, i) => ({
-        id: before[i]?.id ?? nanoid(6),
-        name: before[i]?.name ?? tableName(i),
-        people: list,
-        game: before[i]?.game ?? '',
-        preset: before[i]?.preset ?? '',
-      })),
-    )
+    const groups = groupsOf(children, draft.value.wished, grouping, together, randomFor(nanoid()))
+    seat(seatedAt(groups, draft.value.tables, newId))
   }
 
-  /** Moves somebody to a table, to a new one (`new`), or back to those who wait (`waiting`). */
-  function move(person: string, place: string) {
-    const without = draft.value.tables.map((table) => ({
-      ...table,
-      people: table.people.filter((id) => id !== person),
-    }))
-    const names = new Set(without.filter((table) => table.people.length).map(({ name }) => name))
-    const free = Array.from({ length: without.length + 1 }, (_, i) => tableName(i)).find((name) => !names.has(name))!
-    const added: RoomTable[] =
-      place === 'new' ? [{ id: nanoid(6), name: free, people: [person], game: '', preset: '' }] : []
-    seat([
-      ...without.map((table) => (table.id === place ? { ...table, people: [...table.people, person] } : table)),
-      ...added,
-    ])
-  }
-  /** The table before or after the one where somebody sits; round again at the ends. */
+  const move = (person: string, place: Place) => seat(moved(draft.value.tables, person, place, newId))
   function step(person: string, by: 1 | -1) {
-    const { tables } = draft.value
-    const at = tables.findIndex((table) => table.people.includes(person))
-    const to = tables[at < 0 ? (by > 0 ? 0 : tables.length - 1) : (at + by + tables.length) % tables.length]
-    if (to) move(person, to.id)
+    const to = beside(draft.value.tables, person, by)
+    if (to) move(person, to)
   }
 
   function change(id: string, changes: Partial<Pick<RoomTable, 'name' | 'game' | 'preset'>>) {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { aboutOf, ABOUTS } from '#core/games/abouts'
-import type { RoomTable } from '~/composables/useRoom'
+import type { RoomTable } from '#core/room/tables'
 
 /** One table of today: its name, who sits there, what they play. */
 const { table, room } = defineProps<{ table: RoomTable; room: ReturnType<typeof useRoom>; over: boolean }>()

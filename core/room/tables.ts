@@ -1,0 +1,64 @@
+import { tableName } from '#core/room/names'
+
+/** A table of today: who sits there, and what they play. */
+export interface RoomTable {
+  readonly id: string
+  readonly name: string
+  /** The people's ids; nobody sits at two tables. */
+  readonly people: readonly string[]
+  /** The game's id; empty while none is chosen. */
+  readonly game: string
+  /** A preset of the game. */
+  readonly preset: string
+}
+
+/** Where somebody is to sit: a table's id, a new table, or with those who wait. */
+export type Place = string | typeof NEW_TABLE | typeof WAITING
+export const NEW_TABLE = 'new'
+export const WAITING = 'waiting'
+
+/** Tables without anybody are put away. */
+const occupied = (tables: readonly RoomTable[]) => tables.filter(({ people }) => people.length > 0)
+
+/** The tables with some people gone from them. */
+export function withoutPeople(tables: readonly RoomTable[], gone: (person: string) => boolean): RoomTable[] {
+  return occupied(tables.map((table) => ({ ...table, people: table.people.filter((id) => !gone(id)) })))
+}
+
+/** Somebody moved to a place; a table that nobody knows is none, and they wait. `id` is what a new table gets. */
+export function moved(tables: readonly RoomTable[], person: string, place: Place, id: () => string): RoomTable[] {
+  const without = tables.map((table) => ({ ...table, people: table.people.filter((other) => other !== person) }))
+  if (place === NEW_TABLE) {
+    const left = occupied(without)
+    return [...left, { id: id(), name: freeName(left), people: [person], game: '', preset: '' }]
+  }
+  return occupied(
+    without.map((table) => (table.id === place ? { ...table, people: [...table.people, person] } : table)),
+  )
+}
+
+/** The first of the usual names that no table has. */
+function freeName(tables: readonly RoomTable[]): string {
+  const taken = new Set(tables.map(({ name }) => name))
+  for (let i = 0; ; i++) if (!taken.has(tableName(i))) return tableName(i)
+}
+
+/** The table after (1) or before (-1) the one where somebody sits, round again at the ends; null where there is none. */
+export function beside(tables: readonly RoomTable[], person: string, by: 1 | -1): string | null {
+  if (!tables.length) return null
+  const at = tables.findIndex(({ people }) => people.includes(person))
+  const to = at < 0 ? (by > 0 ? 0 : tables.length - 1) : (at + by + tables.length) % tables.length
+  return tables[to]?.id ?? null
+}
+
+/** Groups at tables: those that were there keep name, game and rules, in their order. */
+export function seatedAt(
+  groups: readonly (readonly string[])[],
+  before: readonly RoomTable[],
+  id: () => string,
+): RoomTable[] {
+  return groups.map((people, i) => {
+    const { id: own = id(), name = tableName(i), game = '', preset = '' } = before[i] ?? {}
+    return { id: own, name, people, game, preset }
+  })
+}
