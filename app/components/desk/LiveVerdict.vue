@@ -160,6 +160,12 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
     font-size: 1rem;
   }
 }
+/* Groups of a working have frames: they need their room below the words. */
+@media (max-width: 63.99rem) and (min-height: 34.01rem) {
+  .says:not(.long) .sum {
+    line-height: 1.5;
+  }
+}
 @media (max-height: 34rem) {
   .verdict:has(.long) .mark :deep(span:last-child) {
     position: absolute;
