@@ -21,6 +21,8 @@ test.each([
   ],
   [{ NIMBLE_HTTPS: '0' }, { https: false }],
   [{ NIMBLE_DISK_MARGIN: '0' }, { diskMargin: 0 }],
+  [{ NIMBLE_DISK_MARGIN: '1e15' }, { diskMargin: 1e15 }],
+  [{ NIMBLE_DISK_MARGIN: '1000000000000000000' }, { diskMargin: 1e18 }],
   [{ NIMBLE_DISK_MARGIN: '' }, { diskMargin: 96_000_000 }],
   [{ DATABASE_URL: 'postgres://me@127.0.0.1:5433/room' }, { databaseUrl: 'postgres://me@127.0.0.1:5433/room' }],
   [{ DATABASE_URL: 'postgresql:///room?host=/tmp/run' }, { databaseUrl: 'postgresql:///room?host=/tmp/run' }],
@@ -29,8 +31,8 @@ test.each([
 ])('%j is read as %j', (set, read) => expect(readEnvironment(set)).toMatchObject(read))
 
 test.each([
-  [{ NIMBLE_DISK_MARGIN: 'lots' }, 'NIMBLE_DISK_MARGIN is set to “lots”; it must be a whole number of bytes.'],
-  [{ NIMBLE_DISK_MARGIN: '-1' }, 'NIMBLE_DISK_MARGIN is set to “-1”; it must be a whole number of bytes.'],
+  [{ NIMBLE_DISK_MARGIN: 'lots' }, 'NIMBLE_DISK_MARGIN is set to “lots”; it must be a number of bytes.'],
+  [{ NIMBLE_DISK_MARGIN: '-1' }, 'NIMBLE_DISK_MARGIN is set to “-1”; it must be a number of bytes.'],
   [
     { DATABASE_URL: 'room.sqlite' },
     'DATABASE_URL is set to “room.sqlite”; it must be an address like postgres://user@host:5432/name.',

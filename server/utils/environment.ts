@@ -16,7 +16,7 @@ const shape = z.object({
   /** Behind an https proxy: cookies are secure, and links say https. */
   NIMBLE_HTTPS: z.stringbool().default(false),
   /** Bytes that must be free on the disk: PGlite's log grows by 16 MB at a time, and it loops for ever when it can't. */
-  NIMBLE_DISK_MARGIN: z.coerce.number().int().min(0).default(96_000_000),
+  NIMBLE_DISK_MARGIN: z.coerce.number().min(0).default(96_000_000),
   /** A PostgreSQL server instead of a folder. */
   DATABASE_URL: z.url({ protocol: /^postgres(ql)?$/ }).optional(),
   NITRO_HOST: z.string().optional(),
@@ -29,7 +29,7 @@ const shape = z.object({
 export const SETTINGS = shape.keyof().options
 
 const WANTED: Readonly<Record<string, string>> = {
-  NIMBLE_DISK_MARGIN: 'a whole number of bytes',
+  NIMBLE_DISK_MARGIN: 'a number of bytes',
   DATABASE_URL: 'an address like postgres://user@host:5432/name',
 }
 
