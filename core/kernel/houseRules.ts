@@ -126,14 +126,12 @@ function fromIssue(
   if (issue.code === 'unrecognized_keys' && issue.path.length === 0)
     return issue.keys.map((key) => problem(`houseRules.${key}`, 'unknown-house-rule', { rule: key }))
   const rule = String(issue.path[0] ?? '')
-  const bound =
-    issue.code === 'too_small'
-      ? { least: Number(issue.minimum) }
-      : issue.code === 'too_big'
-        ? { most: Number(issue.maximum) }
-        : issue.code === 'invalid_value'
-          ? { oneOf: issue.values }
-          : {}
-  const facts = { rule, value: named[rule] ?? null, ...bound }
+  const facts = {
+    rule,
+    value: named[rule] ?? null,
+    ...(issue.code === 'too_small' && { least: Number(issue.minimum) }),
+    ...(issue.code === 'too_big' && { most: Number(issue.maximum) }),
+    ...(issue.code === 'invalid_value' && { oneOf: issue.values }),
+  }
   return [problem(['houseRules', ...issue.path].join('.'), 'bad-house-rule', facts)]
 }

@@ -9,7 +9,7 @@ import type { BasePlay } from '#core/contract/plays'
 import { problem, type Problem } from '#core/contract/problem'
 import type { MatchState, Table } from '#core/contract/table'
 import { readShape, type RawIssue } from '#core/basics/readShape'
-import { refused, refusedFor, STANDS, type Asks, type Reason, type Verdict } from '#core/contract/verdict'
+import { refused, refusedFor, STANDS, type Asks, type Verdict } from '#core/contract/verdict'
 
 /** A match as somebody asks for it; nothing in it has been checked but its JSON types. */
 interface Setup {
@@ -246,22 +246,21 @@ function ruleOnAward(table: Table, state: MatchState, by: number, points: number
 }
 
 function ruleOnHouseRules(table: Table, state: MatchState, changes: Readonly<Record<string, unknown>>): Judged {
-  const refuseWith = (reason: Reason): Judged => ({ verdict: refusedFor(reason), state })
-  if (state.result) return refuseWith({ code: 'match-over', facts: { ruling: 'houseRules' } })
+  if (state.result) return { verdict: refused('match-over', { ruling: 'houseRules' }), state }
   const { game } = table
   const changeable = changeableRules(game)
   for (const rule of Object.keys(changes))
-    if (!changeable.has(rule) && rule !== 'answers') return refuseWith({ code: 'not-changeable', facts: { rule } })
+    if (!changeable.has(rule) && rule !== 'answers') return { verdict: refused('not-changeable', { rule }), state }
   const read = readRuling(game, state.rules, changes, table.seats)
   if (!read.ok) {
     const first = read.problems[0]!
-    return refuseWith({ code: first.code, facts: { path: first.path, ...first.facts } })
+    return { verdict: refusedFor({ code: first.code, facts: { path: first.path, ...first.facts } }), state }
   }
   const { begun } = game.progress(state.rules, state.game)
   for (const rule of ['rounds', 'turns']) {
     const value = changes[rule]
     if (typeof value === 'number' && value < begun)
-      return refuseWith({ code: 'already-past', facts: { rule, value, begun } })
+      return { verdict: refused('already-past', { rule, value, begun }), state }
   }
   const ruled = game.ruled?.(read.rules, state.game) ?? state.game
   return { verdict: STANDS, state: lookForEnd(table, { ...state, rules: read.rules, game: ruled }) }

@@ -54,7 +54,7 @@ export function waitingFor({ awaits: seats = [], plays = [] }: OutOfPlace, { nam
 }
 
 /** Sentences for what is wrong with a file or a setup. */
-export const PROBLEMS: { readonly [C in keyof CommonProblems]: (facts: CommonProblems[C]) => string } = {
+export const PROBLEMS: Sentences<CommonProblems> = {
   'not-json': (facts) => `This file can’t be read: ${facts.detail}`,
   'bad-format': () => 'This is no match file: “format” must be "nimble-tally/match".',
   'bad-version': (facts) => `This match file has version ${facts.version}; version 1 can be read.`,

@@ -48,7 +48,7 @@ export const wording: GameWording<BrimRules, BrimPlay, BrimState, BrimCodes> = {
   },
   prompts(rules, notes) {
     const room = notes.find((note) => note.code === 'room')?.facts.room
-    if (typeof room !== 'number') return ['How many points would you like to have after this turn?']
+    if (room === undefined) return ['How many points would you like to have after this turn?']
     if (room < 0) return ['How far over are you?', 'Which die could you roll again to come back?']
     return [
       'How much room is left?',
