@@ -5,7 +5,7 @@ import type { CellKey } from '#core/mastery/cells'
 import { suggest } from '#core/practice/suggest'
 import { randomFor } from '#core/basics/random'
 import { groupsOf, type Grouping } from '#core/room/grouping'
-import { beside, moved, seatedAt, withoutPeople, type Place, type RoomTable } from '#core/room/tables'
+import { beside, moved, seatedAt, withoutPeople, type RoomTable } from '#core/room/tables'
 import { loadView } from '~/games'
 import type { Choice, Level, Pair, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
@@ -90,7 +90,7 @@ export function useRoom() {
     seat(seatedAt(groups, draft.value.tables, newId))
   }
 
-  const move = (person: string, place: Place) => seat(moved(draft.value.tables, person, place, newId))
+  const move = (person: string, place: string) => seat(moved(draft.value.tables, person, place, newId))
   function step(person: string, by: 1 | -1) {
     const to = beside(draft.value.tables, person, by)
     if (to) move(person, to)

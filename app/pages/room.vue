@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { NEW_TABLE, WAITING } from '#core/room/tables'
 import { GROUPINGS, type Grouping } from '#core/room/grouping'
 import { callApi } from '~/utils/api'
 
@@ -106,8 +107,8 @@ useHead({ title: 'Seat the room · Nimble Tally' })
           />
           <li
             class="new sheet p-3 grid place-items-center text-(--ink-soft)"
-            :class="{ over: over === 'new' }"
-            data-place="new"
+            :class="{ over: over === NEW_TABLE }"
+            :data-place="NEW_TABLE"
           >
             A table more: drag somebody here
           </li>
@@ -115,7 +116,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
         <div
           v-if="waiting.length"
           class="sheet p-3 space-y-2"
-          data-place="waiting"
+          :data-place="WAITING"
           aria-label="Without a table"
           role="group"
         >

@@ -12,8 +12,7 @@ export interface RoomTable {
   readonly preset: string
 }
 
-/** Where somebody is to sit: a table's id, a new table, or with those who wait. */
-export type Place = string | typeof NEW_TABLE | typeof WAITING
+/** Where somebody is to sit, beside the tables by their ids: at a new one, or with those who wait. */
 export const NEW_TABLE = 'new'
 export const WAITING = 'waiting'
 
@@ -26,15 +25,15 @@ export function withoutPeople(tables: readonly RoomTable[], gone: (person: strin
 }
 
 /** Somebody moved to a place; a table that nobody knows is none, and they wait. `id` is what a new table gets. */
-export function moved(tables: readonly RoomTable[], person: string, place: Place, id: () => string): RoomTable[] {
-  const without = tables.map((table) => ({ ...table, people: table.people.filter((other) => other !== person) }))
-  if (place === NEW_TABLE) {
-    const left = occupied(without)
-    return [...left, { id: id(), name: freeName(left), people: [person], game: '', preset: '' }]
-  }
-  return occupied(
-    without.map((table) => (table.id === place ? { ...table, people: [...table.people, person] } : table)),
+export function moved(tables: readonly RoomTable[], person: string, place: string, id: () => string): RoomTable[] {
+  const sitting = occupied(
+    tables.map((table) => {
+      const others = table.people.filter((other) => other !== person)
+      return { ...table, people: table.id === place ? [...others, person] : others }
+    }),
   )
+  if (place !== NEW_TABLE) return sitting
+  return [...sitting, { id: id(), name: freeName(sitting), people: [person], game: '', preset: '' }]
 }
 
 /** The first of the usual names that no table has. */
