@@ -33,12 +33,17 @@ const WANTED: Readonly<Record<string, string>> = {
   DATABASE_URL: 'an address like postgres://user@host:5432/name',
 }
 
+/** An address as it may stand in a log. */
+const withoutPassword = (value: string) => value.replace(/\/\/.*@/, '//…@')
+
 /** Reads settings; what is set to nothing counts as not set. Throws `StartRefused`, naming the first that is wrong. */
 export function readEnvironment(from: Readonly<Record<string, string | undefined>>) {
   const read = shape.safeParse(Object.fromEntries(Object.entries(from).filter(([, value]) => value !== '')))
   if (!read.success) {
     const name = String(read.error.issues[0]?.path[0])
-    throw new StartRefused(`${name} is set to “${from[name]}”; it must be ${WANTED[name] ?? '1 or 0'}.`)
+    throw new StartRefused(
+      `${name} is set to “${withoutPassword(from[name] ?? '')}”; it must be ${WANTED[name] ?? '1 or 0'}.`,
+    )
   }
   const { NITRO_HOST, HOST = '', NITRO_PORT, PORT = '3000', ...set } = read.data
   return {
