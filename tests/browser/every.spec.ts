@@ -234,18 +234,18 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
               : [],
           ),
         )
-    for (const [width, height] of SIZES) {
-      await page.setViewportSize({ width, height })
-      await expect.poll(async () => [width, longest.says, await cut()]).toEqual([width, longest.says, []])
+    const wholeEverywhere = async () => {
+      for (const [width, height] of SIZES) {
+        await page.setViewportSize({ width, height })
+        await expect.poll(async () => [width, longest.says, await cut()]).toEqual([width, longest.says, []])
+      }
     }
+    await wholeEverywhere()
     // While it is decided what becomes of it, its keys stand beside it.
     await page.setViewportSize({ width: 800, height: 1100 })
     await tape(page).getByRole('listitem').first().getByRole('button').first().tap()
     await tap(page, `Put entry ${longest.number} right`)
-    for (const [width, height] of SIZES) {
-      await page.setViewportSize({ width, height })
-      await expect.poll(async () => [width, longest.says, await cut()]).toEqual([width, longest.says, []])
-    }
+    await wholeEverywhere()
   })
 
   test(`${id}: dealt by the app, a first play from its chance`, async ({ page, request }) => {

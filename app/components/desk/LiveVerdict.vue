@@ -40,7 +40,7 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
 <template>
   <div class="verdict" :class="shown?.kind ?? 'idle'" data-testid="verdict">
     <template v-if="shown">
-      <Stamp :kind="shown.kind" class="mark" />
+      <Stamp :kind="shown.kind" :small="refused || deciding !== null" class="mark" />
       <div class="says" :class="{ long: shown.says.length > 90, longer: shown.says.length > 170 }" tabindex="0">
         <p>{{ short(shown.says) }}</p>
         <WorkingLine v-if="shown.working" :working="shown.working" tens class="sum" @click="emit('draw')" />
@@ -126,11 +126,6 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
 }
 .idle .says {
   grid-column: 1 / -1;
-}
-/* The stamp's shape says it too, where the keys need the place. */
-.verdict:has(.keys) .mark :deep(span:last-child) {
-  position: absolute;
-  clip-path: inset(50%);
 }
 /* Narrow, or a tablet upright: the words have the whole width, stamp and keys a line of their own below. */
 @media (max-width: 63.99rem) {

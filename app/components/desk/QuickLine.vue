@@ -48,7 +48,7 @@ const tone = computed(() => (!read.value ? '' : judged.value?.verdict.stands ? '
 watch(judged, () => emit('draft', read.value?.ok ? read.value.play : null))
 
 /** Kept as tried, or cleared: it was dealt with, and is not typed anew. */
-watch(desk.putAway, () => (text.value = ''))
+usePutAway(() => (text.value = ''))
 
 function submit() {
   if (!read.value?.ok || !judged.value?.verdict.stands) return
