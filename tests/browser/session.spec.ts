@@ -300,6 +300,7 @@ test('the end of a session: one page of it, helpers are let go, and the next sea
   await helper.getByRole('button', { name: 'Agreed house rules' }).tap()
   await helper.getByRole('button', { name: 'Stop helping here' }).tap()
   await expect(helper.getByLabel('The code of the table')).toBeVisible()
+  await expect(helper.getByRole('button', { name: 'Stop helping here' })).toHaveCount(0)
   await helper.close()
   expect(
     (

@@ -2,26 +2,14 @@
 import type { Tape } from '#core/kernel/tape'
 import { sayEntry } from '#core/wording/index'
 import { sayCommonRules } from '#core/wording/houseRules'
-import { callApi } from '~/utils/api'
 
 /** The house rules as they are agreed now, and what was changed since the match began. */
 const { tape } = defineProps<{ tape: Tape }>()
 const open = defineModel<boolean>('open', { required: true })
 
 const { helping } = useDesk()
-const { load } = useAccess()
-const failed = ref<string | null>(null)
-/** This device helps no more; the code lets it in again. */
-async function stop() {
-  try {
-    await callApi('/api/helper', 'DELETE')
-    // The desk is left first: it is not to ask for what only the referee gets.
-    await navigateTo('/help')
-    await load(true)
-  } catch (error) {
-    failed.value = saysOf(error)
-  }
-}
+/** The desk is left before the right to it is given up: it would ask for what only helpers get, and be sent away. */
+const stopHelping = () => navigateTo({ path: '/help', state: { stop: true } })
 
 const sentences = computed(() => {
   const { game, seats } = tape.table
@@ -45,10 +33,9 @@ const changes = computed(() =>
           <li v-for="line in changes" :key="line.number">{{ sayEntry(tape.table, line) }}</li>
         </ul>
       </section>
-      <template v-if="helping">
-        <Key @click="stop()"><UIcon name="i-lucide-log-out" class="size-5" /> Stop helping here</Key>
-        <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
-      </template>
+      <Key v-if="helping" @click="stopHelping"
+        ><UIcon name="i-lucide-log-out" class="size-5" /> Stop helping here</Key
+      >
       <NuxtLink v-else :to="`/rulebook/${tape.table.game.id}`" class="key"
         ><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</NuxtLink
       >

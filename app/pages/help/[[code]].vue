@@ -9,6 +9,7 @@ const { access, load } = useAccess()
 const code = ref(String(route.params.code ?? ''))
 const failed = ref<string | null>(null)
 const busy = ref(false)
+const stopping = ref(history.state?.stop === true)
 
 async function enter() {
   if (!code.value.trim() || busy.value) return
@@ -24,7 +25,17 @@ async function enter() {
     busy.value = false
   }
 }
-onMounted(() => void enter())
+/** Gives up the right to help, for whoever comes from a desk to do so; the code lets this device in again. */
+async function stop() {
+  try {
+    await callApi('/api/helper', 'DELETE')
+    stopping.value = false
+    await load(true)
+  } catch (error) {
+    failed.value = saysOf(error)
+  }
+}
+onMounted(() => void (stopping.value ? stop() : enter()))
 useHead({ title: 'Help at a table · Nimble Tally' })
 </script>
 
@@ -45,6 +56,7 @@ useHead({ title: 'Help at a table · Nimble Tally' })
     />
     <p class="min-h-6 text-(--refused) font-semibold" role="alert">{{ failed }}</p>
     <Key type="submit" main class="w-full" :disabled="busy || !code.trim()">Come to the table</Key>
-    <NuxtLink v-if="access?.helps" :to="`/match/${access.helps}`" class="key w-full">Back to your table</NuxtLink>
+    <Key v-if="stopping" class="w-full" @click="stop">Stop helping here</Key>
+    <NuxtLink v-else-if="access?.helps" :to="`/match/${access.helps}`" class="key w-full">Back to your table</NuxtLink>
   </form>
 </template>
