@@ -33,9 +33,7 @@ const changes = computed(() =>
           <li v-for="line in changes" :key="line.number">{{ sayEntry(tape.table, line) }}</li>
         </ul>
       </section>
-      <Key v-if="helping" @click="stopHelping"
-        ><UIcon name="i-lucide-log-out" class="size-5" /> Stop helping here</Key
-      >
+      <Key v-if="helping" @click="stopHelping"><UIcon name="i-lucide-log-out" class="size-5" /> Stop helping here</Key>
       <NuxtLink v-else :to="`/rulebook/${tape.table.game.id}`" class="key"
         ><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</NuxtLink
       >
