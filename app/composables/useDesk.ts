@@ -32,31 +32,25 @@ export interface DeskParts {
 /** Milliseconds after recording in which a touch is the second one of a double tap, and no play. */
 const SETTLE_MS = 350
 
-function makeDesk({ tape, seats, still, entry, commit, note, helping }: DeskParts) {
-  const draft = shallowRef<BasePlay | null>(null)
-  /** Whom the referee enters for where it is not the one on turn. */
-  const chosen = ref<number | null>(null)
+/** A moment after recording in which a second touch in the same spot is none. */
+function makeSettling(tape: () => Tape | null) {
   const settling = ref(false)
-  const { start: unsettle } = useTimeoutFn(() => (settling.value = false), SETTLE_MS, { immediate: false })
-  /** Something was recorded under a finger: a second touch in the next moment is none. */
+  const { start } = useTimeoutFn(() => (settling.value = false), SETTLE_MS, { immediate: false })
+  /** Something was recorded under a finger. */
   function settle() {
     const now = tape()
     // In a race the next touch is somebody else's, and may come at once.
     if (now?.table.game.turns?.(now.state.rules) === false) return
     settling.value = true
-    unsettle()
+    start()
   }
-  /** What is half entered was entered here; what a reload, or taking back, brought back was not. */
-  const byHand = ref(false)
-  /** Entries that were made here: a second touch in the same spot is not meant for what comes after one. */
-  let made = 0
-  /** A refused play was kept as tried, or cleared: of whom. What lies there stays, what was decided on it is put away. */
-  const putAway = shallowRef<{ readonly by: number | undefined } | null>(null)
-  /** What was touched on the table, for the pad to take up; the pad sets it to null again. */
-  const touched = shallowRef<unknown>(null)
-  /** The pad's own keys, for the sheet of shortcuts. */
-  const padKeys = shallowRef<readonly (readonly [string, string])[]>([])
+  return { settling, settle }
+}
 
+/** Whom a play is entered for. */
+function makeTurn(tape: () => Tape | null) {
+  /** Whom the referee enters for where it is not the one on turn. */
+  const chosen = ref<number | null>(null)
   const turns = computed(() => {
     const now = tape()
     return now !== null && takesTurns(now.table, now.state)
@@ -66,13 +60,18 @@ function makeDesk({ tape, seats, still, entry, commit, note, helping }: DeskPart
     const now = tape()
     return (now && awaits(now.table, now.state)?.seats) ?? []
   })
-  /** Whom a play is entered for: the one touched, else the one on turn. */
+  /** The one touched, else the one on turn. */
   const seat = computed(() => chosen.value ?? next.value[0] ?? 1)
   watch(
     () => tape()?.state.played,
     () => (chosen.value = null),
   )
+  return { chosen, turns, next, seat }
+}
 
+/** The play being entered, and its live verdict. */
+function makeDraft({ tape, helping }: Pick<DeskParts, 'tape' | 'helping'>) {
+  const draft = shallowRef<BasePlay | null>(null)
   const judged = computed<Judged | null>(() => {
     const now = tape()
     return now && draft.value ? judgePlay(now.table, now.state, draft.value) : null
@@ -90,6 +89,24 @@ function makeDesk({ tape, seats, still, entry, commit, note, helping }: DeskPart
 
   const overrulable = computed(() => judged.value?.verdict.reason?.belief === true && !helping())
 
+  /** What is being entered now: the live verdict is about this. */
+  function enter(play: BasePlay | null) {
+    draft.value = play
+  }
+  return { draft, judged, says, overrulable, enter }
+}
+
+type Drafting = ReturnType<typeof makeDraft>
+
+/** Handing plays over, and what becomes of those that don't stand. */
+function makeHandingOver({ tape, commit, note }: DeskParts, { draft, judged }: Drafting, settle: () => void) {
+  /** What is half entered was entered here; what a reload, or taking back, brought back was not. */
+  const byHand = ref(false)
+  /** Entries that were made here: a second touch in the same spot is not meant for what comes after one. */
+  let made = 0
+  /** A refused play was kept as tried, or cleared: of whom. What lies there stays, what was decided on it is put away. */
+  const putAway = shallowRef<{ readonly by: number | undefined } | null>(null)
+
   /** Hands over what is entered as it is, standing or not. */
   function record(overrule?: string) {
     const play = draft.value
@@ -101,11 +118,6 @@ function makeDesk({ tape, seats, still, entry, commit, note, helping }: DeskPart
     settle()
     commit(overrule === undefined ? { play } : { play, overrule })
     if (refused) putAway.value = { by: play.by }
-  }
-
-  /** What is being entered now: the live verdict is about this. */
-  function enter(play: BasePlay | null) {
-    draft.value = play
   }
 
   /** Hands over a play that stands; one that doesn't stays before the referee with its verdict. Says which. */
@@ -142,43 +154,40 @@ function makeDesk({ tape, seats, still, entry, commit, note, helping }: DeskPart
     draft.value = null
     putAway.value = { by }
   }
+  return { byHand, putAway, record, offer, offerWhole, note: noteDown, clear, made: () => made }
+}
+
+function makeDesk(parts: DeskParts) {
+  const { tape, seats, still, entry, helping } = parts
+  const settling = makeSettling(tape)
+  const turn = makeTurn(tape)
+  const drafting = makeDraft(parts)
+  const handing = makeHandingOver(parts, drafting, settling.settle)
+  /** What was touched on the table, for the pad to take up; the pad sets it to null again. */
+  const touched = shallowRef<unknown>(null)
+  /** The pad's own keys, for the sheet of shortcuts. */
+  const padKeys = shallowRef<readonly (readonly [string, string])[]>([])
 
   /** Touching a player's name enters for that player; once more, for the one on turn again. */
   function choose(touchedSeat: number) {
-    chosen.value = chosen.value === touchedSeat ? null : touchedSeat
-    draft.value = null
+    turn.chosen.value = turn.chosen.value === touchedSeat ? null : touchedSeat
+    drafting.enter(null)
   }
 
-  const dealer = makeDealer(tape, (play) => void offer(play))
   return {
     tape: computed(tape),
     seats: computed(seats),
     still: computed(still),
+    helping: computed(helping),
     entry,
     touched,
     padKeys,
-    draft,
-    judged,
-    says,
-    overrulable,
-    turns,
-    next,
-    seat,
-    chosen,
-    settling,
-    settle,
-    byHand,
-    putAway,
-    enter,
-    record,
-    offer,
-    offerWhole,
-    made: () => made,
-    note: noteDown,
-    helping: computed(helping),
-    clear,
     choose,
-    dealer,
+    ...settling,
+    ...turn,
+    ...drafting,
+    ...handing,
+    dealer: makeDealer(tape, (play) => void handing.offer(play)),
   }
 }
 
