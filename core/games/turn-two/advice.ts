@@ -1,4 +1,5 @@
-import { holdsMatch, matchOf, seenElsewhere, type PairRules, type PairState } from '#core/games/turn-two/rules'
+import { holdsMatch, matchOf } from '#core/games/turn-two/matching'
+import { seenElsewhere, type PairRules, type PairState } from '#core/games/turn-two/rules'
 import { countsOf, restOf } from '#core/kit/pack'
 
 /** The places of a match among what has been seen, with its cards; null where there is none. */

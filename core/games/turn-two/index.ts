@@ -5,6 +5,7 @@ import type { PairCodes } from '#core/games/turn-two/codes'
 import { bot, deal, plays } from '#core/games/turn-two/bot'
 import { readPlay, writePlay } from '#core/games/turn-two/notation'
 import { ready } from '#core/games/turn-two/ready'
+import { matchOf, withoutPartner } from '#core/games/turn-two/matching'
 import * as rules from '#core/games/turn-two/rules'
 import type { PairPlay, PairRules, PairState } from '#core/games/turn-two/rules'
 import { wording } from '#core/games/turn-two/wording'
@@ -14,7 +15,7 @@ import { turnsProgress } from '#core/kit/turns'
 
 /** Cards without a partner, to be taken out first: nobody could ever match them. */
 function lonely(given: PairRules): { count: number; what: string; detail: string }[] {
-  const cards = rules.withoutPartner(given)
+  const cards = withoutPartner(given)
   return cards.length
     ? [
         {
@@ -72,8 +73,7 @@ export const turnTwo = defineGame<PairRules, null, PairPlay, PairState, PairCode
   standing: (_rules, state) => state.kept,
   // What has been seen is the players’ to remember.
   view: (_rules, { places, stock, kept, newest }) => ({ places: places.map(({ lies }) => lies), stock, kept, newest }),
-  shown: (given, _state, play) =>
-    play.do === 'turn' && !rules.matchOf(given, play.cards) ? { ...play, cards: [] } : play,
+  shown: (given, _state, play) => (play.do === 'turn' && !matchOf(given, play.cards) ? { ...play, cards: [] } : play),
   deal,
   bot,
   facts(given, _state, play) {

@@ -2,25 +2,14 @@ import * as z from 'zod'
 import type { CommonRules } from '#core/contract/commonRules'
 import type { Awaits, End, Judging, Place, Seating } from '#core/contract/game'
 import type { PairCodes } from '#core/games/turn-two/codes'
-import {
-  cardsOf,
-  countsOf,
-  facesOf,
-  packProblems,
-  packRule,
-  packSize,
-  refuseCards,
-  restOf,
-  type Pack,
-} from '#core/kit/pack'
+import { holdsMatch, matchOf, withHidden } from '#core/games/turn-two/matching'
+import { cardsOf, packProblems, packRule, packSize, refuseCards, restOf, type Pack } from '#core/kit/pack'
 import { listOf, playShape, whole, type Told } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
 import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
-import { findSigns, signed, spoken } from '#core/kit/signing'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
-import type { Equation } from '#core/contract/working'
 
 export const houseRules = z.object({
   target: z.int().min(0).max(300).default(10).meta({ label: 'Target', hint: 'What the cards turned must make.' }),
@@ -91,49 +80,6 @@ export interface PairState extends Turns {
     readonly seed: string
     readonly relays: number
   } | null
-}
-
-type Goal = Pick<PairRules, 'target' | 'perTurn' | 'signs'>
-
-/** The sentence by which cards make the target; null where they don't. */
-export function matchOf({ target, perTurn, signs }: Goal, cards: readonly number[]): Equation | null {
-  const found = cards.length === perTurn ? findSigns(cards, target, signs === 'add-subtract') : null
-  return found && { kind: 'equation', terms: spoken(cards, found), equals: signed(cards, found) }
-}
-
-/**
- * Some of `cards` that make a match, with those in `held` among them; null where none do. Of each card no more copies are
- * looked at than one match can use.
- */
-export function holdsMatch(
-  rules: Goal,
-  cards: readonly number[],
-  held: readonly number[] = [],
-): readonly number[] | null {
-  const some = [...countsOf(cards)].flatMap(([card, count]) =>
-    Array.from({ length: Math.min(count, rules.perTurn) }, () => card),
-  )
-  const pick = (from: number, chosen: readonly number[]): readonly number[] | null => {
-    if (chosen.length === rules.perTurn) return matchOf(rules, chosen) ? chosen : null
-    for (let i = from; i < some.length; i++) {
-      if (i > from && some[i] === some[i - 1]) continue
-      const found = pick(i + 1, [...chosen, some[i]!])
-      if (found) return found
-    }
-    return null
-  }
-  return pick(0, held)
-}
-
-/** Cards of the pack that can be in no match: they only lie there, unless they are taken out first. */
-export function withoutPartner(rules: Goal & { readonly pack: Pack }): number[] {
-  const cards = cardsOf(rules.pack)
-  return facesOf(rules.pack).filter((face) => {
-    // A match that holds this card is one for what is left without it.
-    const others = [...cards]
-    others.splice(others.indexOf(face), 1)
-    return holdsMatch(rules, others, [face]) === null
-  })
 }
 
 /** How many places are laid out. */
@@ -329,21 +275,6 @@ export function mayMatch(rules: PairRules, state: PairState): boolean {
   // Any of the cards that nobody has seen may lie at the places not yet turned, but no more than there are places.
   const hidden = restOf(rules.pack, [...state.gone, ...seen])
   return withHidden(rules, seen, hidden, Math.min(unseen, rules.perTurn))
-}
-
-/** Whether a match can be made of `seen` cards and up to `most` of the `hidden` ones. */
-function withHidden(rules: PairRules, seen: readonly number[], hidden: readonly number[], most: number): boolean {
-  const kinds = [...countsOf(hidden)].flatMap(([card, count]) =>
-    Array.from({ length: Math.min(count, most) }, () => card),
-  )
-  const pick = (from: number, chosen: readonly number[]): boolean => {
-    if (holdsMatch(rules, [...seen, ...chosen])) return true
-    if (chosen.length === most) return false
-    for (let i = from; i < kinds.length; i++)
-      if (!(i > from && kinds[i] === kinds[i - 1]) && pick(i + 1, [...chosen, kinds[i]!])) return true
-    return false
-  }
-  return pick(0, [])
 }
 
 export function end(rules: PairRules, state: PairState): End | null {

@@ -1,6 +1,7 @@
 import { chanceToMatch, knownMatch } from '#core/games/turn-two/advice'
 import { turnTwo } from '#core/games/turn-two/index'
-import { holdsMatch, matchOf, withoutPartner, type PairRules, type PairState } from '#core/games/turn-two/rules'
+import { holdsMatch, matchOf, withoutPartner } from '#core/games/turn-two/matching'
+import type { PairRules, PairState } from '#core/games/turn-two/rules'
 import { drawBoard } from '#core/board/board'
 import { readMatch } from '#core/format/matchFile'
 import { readHouseRules } from '#core/kernel/houseRules'

@@ -1,0 +1,66 @@
+import { cardsOf, countsOf, facesOf, type Pack } from '#core/kit/pack'
+import { findSigns, signed, spoken } from '#core/kit/signing'
+import type { Equation } from '#core/contract/working'
+
+/** What makes a match: so many cards that make the target. */
+interface Goal {
+  readonly target: number
+  readonly perTurn: number
+  readonly signs: 'add' | 'add-subtract'
+}
+
+/** The sentence by which cards make the target; null where they don't. */
+export function matchOf({ target, perTurn, signs }: Goal, cards: readonly number[]): Equation | null {
+  const found = cards.length === perTurn ? findSigns(cards, target, signs === 'add-subtract') : null
+  return found && { kind: 'equation', terms: spoken(cards, found), equals: signed(cards, found) }
+}
+
+/**
+ * Some of `cards` that make a match, with those in `held` among them; null where none do. Of each card no more copies are
+ * looked at than one match can use.
+ */
+export function holdsMatch(
+  rules: Goal,
+  cards: readonly number[],
+  held: readonly number[] = [],
+): readonly number[] | null {
+  const some = [...countsOf(cards)].flatMap(([card, count]) =>
+    Array.from({ length: Math.min(count, rules.perTurn) }, () => card),
+  )
+  const pick = (from: number, chosen: readonly number[]): readonly number[] | null => {
+    if (chosen.length === rules.perTurn) return matchOf(rules, chosen) ? chosen : null
+    for (let i = from; i < some.length; i++) {
+      if (i > from && some[i] === some[i - 1]) continue
+      const found = pick(i + 1, [...chosen, some[i]!])
+      if (found) return found
+    }
+    return null
+  }
+  return pick(0, held)
+}
+
+/** Cards of the pack that can be in no match: they only lie there, unless they are taken out first. */
+export function withoutPartner(rules: Goal & { readonly pack: Pack }): number[] {
+  const cards = cardsOf(rules.pack)
+  return facesOf(rules.pack).filter((face) => {
+    // A match that holds this card is one for what is left without it.
+    const others = [...cards]
+    others.splice(others.indexOf(face), 1)
+    return holdsMatch(rules, others, [face]) === null
+  })
+}
+
+/** Whether a match can be made of `seen` cards and up to `most` of the `hidden` ones. */
+export function withHidden(rules: Goal, seen: readonly number[], hidden: readonly number[], most: number): boolean {
+  const kinds = [...countsOf(hidden)].flatMap(([card, count]) =>
+    Array.from({ length: Math.min(count, most) }, () => card),
+  )
+  const pick = (from: number, chosen: readonly number[]): boolean => {
+    if (holdsMatch(rules, [...seen, ...chosen])) return true
+    if (chosen.length === most) return false
+    for (let i = from; i < kinds.length; i++)
+      if (!(i > from && kinds[i] === kinds[i - 1]) && pick(i + 1, [...chosen, kinds[i]!])) return true
+    return false
+  }
+  return pick(0, [])
+}
