@@ -121,9 +121,7 @@ export function open(
   const { seats, source, seed } = seating
   const deck = deckOfSets(sets)
   const wrong = refuseShown(deck, [], sides, false)
-  if (wrong) {
-    return { problems: [problem('opening.sides', 'bad-opening', wrong.reason.facts)] }
-  }
+  if (wrong) return { problems: [problem('opening.sides', 'bad-opening', wrong.reason.facts)] }
   const rest = restOfDeck(deck, sides)
   const dealt = source === 'dealt' ? randomFor(String(seed), 'hands').shuffled(rest) : null
   const yard = Object.fromEntries(
@@ -220,12 +218,14 @@ function judgeDraw(
   }
 }
 
-/** The refusal of cards at a place, with what would be next there. */
-function refuseAt({ sets }: YardRules, yard: Yard, to: Position, cards: Run) {
-  const why = whyNot(sets, yard[to], to, cards)
+/** The refusal of cards at a place, with what would be next there; onto itself (`from`) nothing ever continues. */
+function refuseAt({ sets }: YardRules, yard: Yard, to: Position, cards: Run, from?: Position) {
+  const itself = from === to
+  const why = itself ? 'not-next' : whyNot(sets, yard[to], to, cards)
   if (!why) return null
   const run = yard[to]
-  return refuse(why, { to, card: cards[0]!, cards, run, next: nextOn(sets, run, isCorner(to)), sets })
+  const next = nextOn(sets, run, isCorner(to))
+  return refuse(why, { to, card: cards[0]!, cards, run, next, sets, ...(itself && { itself }) })
 }
 
 function judgeAdd(
@@ -281,18 +281,7 @@ function judgeMove(
   if (cards < 1 || cards > run.length || (rules.moves === 'whole' && cards !== run.length))
     return refuse('wrong-count', { from, count: cards, length: run.length, whole: rules.moves === 'whole' })
   const tail = run.slice(run.length - cards)
-  // Onto itself nothing ever continues.
-  if (from === to)
-    return refuse('not-next', {
-      to,
-      card: tail[0]!,
-      cards: tail,
-      run,
-      next: nextOn(rules.sets, run, isCorner(to)),
-      sets: rules.sets,
-      itself: true,
-    })
-  const bad = refuseAt(rules, state.yard, to, tail)
+  const bad = refuseAt(rules, state.yard, to, tail, from)
   if (bad) return bad
   const yard = { ...state.yard, [from]: run.slice(0, run.length - cards), [to]: [...state.yard[to], ...tail] }
   const next: YardState = { ...state, yard, fresh: false, still: false, newest: to }
