@@ -45,8 +45,7 @@ export function playTrial({ game, houseRules, players, pace }: Trial, key: strin
   const { table, state: opened } = openSelfPlay({ game, houseRules, players: names, source: 'dealt', key })
   const { count, played } = countPlays(table, opened)
   const most = opened.rules.minutes === null ? Infinity : (opened.rules.minutes * 60) / pace
-  const facts = players.map(() => 0)
-  const cells: CellKey[] = []
+  const { facts, cells, practise } = practice(table)
   let [changes, said, wrong, lead, since] = [0, 0, 0, '', 0]
   let state = opened
   for (let n = 0; n < ENDLESS && !state.result; n++) {
@@ -65,11 +64,7 @@ export function playTrial({ game, houseRules, players, pace }: Trial, key: strin
     state = judged.state
     count(play)
     const line = { number: n + 1, play, verdict: judged.verdict, before, struck: false }
-    for (const fact of practisedFacts(table, line as unknown as Parameters<typeof practisedFacts>[1])) {
-      facts[fact.by - 1] = ofSeat(facts, fact.by) + 1
-      const cell = foldFact(fact)
-      if (cell) cells.push(keyOf(cell))
-    }
+    practise(line as unknown as PractisedLine)
     const leads = leaders(table, state)
     if (leads === lead) continue
     if (lead !== '' && leads !== '') changes++
@@ -91,6 +86,22 @@ export function playTrial({ game, houseRules, players, pace }: Trial, key: strin
     said,
     wrong,
   }
+}
+
+type PractisedLine = Parameters<typeof practisedFacts>[1]
+
+/** Counts what is practised, by seat and by fact. */
+function practice(table: Table) {
+  const facts = Array.from({ length: table.seats }, () => 0)
+  const cells: CellKey[] = []
+  function practise(line: PractisedLine) {
+    for (const fact of practisedFacts(table, line)) {
+      facts[fact.by - 1] = ofSeat(facts, fact.by) + 1
+      const cell = foldFact(fact)
+      if (cell) cells.push(keyOf(cell))
+    }
+  }
+  return { facts, cells, practise }
 }
 
 /** Who leads, as text that can be compared; empty while everybody is level. */

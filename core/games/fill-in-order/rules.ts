@@ -220,6 +220,13 @@ function walk(layout: readonly (Face | null)[], cards: readonly Played[]) {
   return { layout: now, slots, discard: null }
 }
 
+/** Why the newest discard can't be taken, or isn't the card that was. */
+function refuseDiscard(layout: readonly (Face | null)[], top: Face | undefined, card: Face | undefined) {
+  if (top === undefined || slotFor(layout, top) === null)
+    return refuse('discard-useless', { top: top ?? null, open: openSlots(layout) })
+  return card === top ? null : refuse('discard-was', { top, card: card! })
+}
+
 export function judge(
   rules: FillRules,
   before: FillState,
@@ -235,11 +242,8 @@ export function judge(
   const badCard = refuseShown(deckFor(rules), lying, faces, overrule)
   if (badCard) return badCard
   const mine = ofSeat(state.layouts, by)
-  if (from === 'discard') {
-    if (top === undefined || slotFor(mine, top) === null)
-      return refuse('discard-useless', { top: top ?? null, open: openSlots(mine) })
-    if (!taken) return refuse('discard-was', { top, card: faces[0]! })
-  }
+  const badDiscard = from === 'discard' ? refuseDiscard(mine, top, faces[0]) : null
+  if (badDiscard) return badDiscard
   const chain = walk(mine, cards)
   if (chain.wrong) return chain.wrong
   const { layout, slots, discard } = chain
