@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { MOST_NAMED, type Setup } from '~/composables/useSetup'
+import type { Setup } from '~/composables/useSetup'
+import { MOST_NAMED } from '~/composables/useSetupSeats'
 import type { Person } from '#shared/api'
 
 /** Who sits where and who starts: names typed, or people touched. */
