@@ -1,8 +1,6 @@
 import { nanoid } from 'nanoid'
 import { aboutOf } from '#core/games/abouts'
 import type { Game } from '#core/contract/game'
-import type { CellKey } from '#core/mastery/cells'
-import { suggest } from '#core/practice/suggest'
 import { randomFor } from '#core/basics/random'
 import { groupsOf, type Grouping } from '#core/room/grouping'
 import { beside, moved, seatedAt, withoutPeople, type RoomTable } from '#core/room/tables'
@@ -10,7 +8,7 @@ import { loadView } from '~/games'
 import type { Choice, Level, Pair, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
 
-interface Draft {
+export interface RoomDraft {
   here: string[]
   wished: number
   tables: RoomTable[]
@@ -19,23 +17,15 @@ interface Draft {
 
 const newId = () => nanoid(6)
 
-/** Today's room: who is there, at which tables, playing what; kept on this device until all of it is started. */
-export function useRoom() {
-  const draft = useLocalStorage<Draft>(
-    'room',
-    { here: [], wished: 3, tables: [], source: 'table' },
-    { mergeDefaults: true },
-  )
+/** What is known of everybody here: who met whom how often, how well each does, and who played what. */
+function useRoomKnowledge(failed: Ref<string | null>) {
   const people = shallowRef<readonly Person[]>([])
   const pairs = shallowRef<readonly Pair[]>([])
   const levels = shallowRef<readonly Level[]>([])
   const choices = shallowRef<readonly Choice[]>([])
-  const games = shallowRef<Readonly<Record<string, Game>>>({})
   const ready = ref(false)
-  const busy = ref(false)
-  const failed = ref<string | null>(null)
 
-  async function load() {
+  async function load(then: () => Promise<unknown>) {
     failed.value = null
     try {
       const [known, room, counted] = await Promise.all([
@@ -47,28 +37,38 @@ export function useRoom() {
       pairs.value = room.pairs
       levels.value = room.levels
       choices.value = counted.choices
-      // Somebody who is known no more sits nowhere.
-      const ids = new Set(known.people.map(({ id }) => id))
-      draft.value.here = draft.value.here.filter((id) => ids.has(id))
-      seat(withoutPeople(draft.value.tables, (id) => !ids.has(id)))
-      await Promise.all(draft.value.tables.map(({ game }) => loadGame(game)))
+      await then()
       ready.value = true
     } catch (error) {
       failed.value = saysOf(error)
     }
   }
-  onMounted(load)
 
-  async function loadGame(id: string) {
-    if (!id || games.value[id]) return
-    const view = await loadView(id)
-    if (view) games.value = { ...games.value, [id]: view.game }
+  const personOf = (id: string) => people.value.find((person) => person.id === id)
+  /** How often those at a table have played a game, the most of any. */
+  function played({ people: list }: RoomTable, game: string): number {
+    const mine = choices.value.filter((choice) => choice.game === game && list.includes(choice.person))
+    return Math.max(0, ...mine.map(({ times }) => times))
   }
+  /** Those of `ids` with how well they do, and how often two of them met: what groups are made by. */
+  function forGrouping(ids: readonly string[]) {
+    const met = new Map(pairs.value.map(({ one, other, times }) => [`${one} ${other}`, times]))
+    const level = new Map(levels.value.map(({ person, said, right }) => [person, said >= ENOUGH ? right / said : null]))
+    return {
+      children: ids.map((id) => ({ id, level: level.get(id) ?? null })),
+      together: (a: string, b: string) => met.get(a < b ? `${a} ${b}` : `${b} ${a}`) ?? 0,
+    }
+  }
+  return { people, ready, load, personOf, played, forGrouping }
+}
 
+type RoomKnowledge = ReturnType<typeof useRoomKnowledge>
+
+/** Who sits at which table: by groups, by hand, and by who is here at all. */
+function useRoomSeating(draft: Ref<RoomDraft>, { people, forGrouping }: RoomKnowledge) {
   const here = computed(() => people.value.filter(({ id }) => draft.value.here.includes(id)))
   const seated = computed(() => new Set(draft.value.tables.flatMap((table) => table.people)))
   const waiting = computed(() => here.value.filter(({ id }) => !seated.value.has(id)))
-  const personOf = (id: string) => people.value.find((person) => person.id === id)
 
   function seat(tables: RoomTable[]) {
     draft.value.tables = tables
@@ -80,82 +80,50 @@ export function useRoom() {
     seat(withoutPeople(draft.value.tables, (other) => other === id))
   }
   const everybody = () => (draft.value.here = people.value.map(({ id }) => id))
+  /** Somebody who is known no more sits nowhere. */
+  function dropUnknown() {
+    const ids = new Set(people.value.map(({ id }) => id))
+    draft.value.here = draft.value.here.filter((id) => ids.has(id))
+    seat(withoutPeople(draft.value.tables, (id) => !ids.has(id)))
+  }
 
   function group(grouping: Grouping) {
-    const met = new Map(pairs.value.map(({ one, other, times }) => [`${one} ${other}`, times]))
-    const level = new Map(levels.value.map(({ person, said, right }) => [person, said >= ENOUGH ? right / said : null]))
-    const children = here.value.map(({ id }) => ({ id, level: level.get(id) ?? null }))
-    const together = (a: string, b: string) => met.get(a < b ? `${a} ${b}` : `${b} ${a}`) ?? 0
+    const { children, together } = forGrouping(here.value.map(({ id }) => id))
     const groups = groupsOf(children, draft.value.wished, grouping, together, randomFor(nanoid()))
     seat(seatedAt(groups, draft.value.tables, newId))
   }
-
   const move = (person: string, place: string) => seat(moved(draft.value.tables, person, place, newId))
   function step(person: string, by: 1 | -1) {
     const to = beside(draft.value.tables, person, by)
     if (to) move(person, to)
   }
+  return { here, waiting, toggle, everybody, dropUnknown, group, move, step }
+}
+
+/** What is played at each table, and what keeps a table from being started. */
+function useRoomGames(draft: Ref<RoomDraft>) {
+  const games = shallowRef<Readonly<Record<string, Game>>>({})
+  async function loadGame(id: string) {
+    if (!id || games.value[id]) return
+    const view = await loadView(id)
+    if (view) games.value = { ...games.value, [id]: view.game }
+  }
+  const presetOf = ({ game, preset }: Pick<RoomTable, 'game' | 'preset'>) =>
+    games.value[game]?.presets.find(({ id }) => id === preset)
 
   function change(id: string, changes: Partial<Pick<RoomTable, 'name' | 'game' | 'preset'>>) {
     draft.value.tables = draft.value.tables.map((table) => (table.id === id ? { ...table, ...changes } : table))
   }
-  async function play(id: string, game: string) {
+  /** Another game at a table, under a preset or the game's first. */
+  async function play(id: string, game: string, preset?: string) {
     await loadGame(game)
-    change(id, { game, preset: games.value[game]?.presets[0]?.id ?? '' })
+    change(id, { game, preset: preset ?? games.value[game]?.presets[0]?.id ?? '' })
   }
   /** The same game and rules at every table. */
   function forAll({ game, preset }: RoomTable) {
     draft.value.tables = draft.value.tables.map((table) => ({ ...table, game, preset }))
   }
 
-  /** Facts that are shaky for somebody, by person; asked for when a table is first to practise them. */
-  const shaky = shallowRef<Readonly<Record<string, readonly CellKey[]>>>({})
-  /** What was last suggested to a table, so that another touch brings the next one. */
-  const suggested = new Map<string, number>()
-  /** Why no game was suggested to a table, by its id. */
-  const unsuggested = ref<Readonly<Record<string, string>>>({})
-
-  /** The game and preset that practise most of what is shaky for those at a table; asked again, the next best. */
-  async function practise({ id, people: list }: RoomTable) {
-    try {
-      const asked = list.filter((person) => !shaky.value[person])
-      if (asked.length) {
-        const told = await callApi<{ shaky: Record<string, CellKey[]> }>(`/api/people/shaky?who=${asked.join(',')}`)
-        shaky.value = { ...shaky.value, ...told.shaky }
-      }
-      const { PRACTICE: table } = await import('#core/practice/table')
-      const wished = [...new Set(list.flatMap((person) => shaky.value[person] ?? []))]
-      const fits = (game: string) => {
-        const seats = aboutOf(game)?.seats
-        return seats !== undefined && list.length >= seats.low && list.length <= seats.high
-      }
-      const found = suggest(table, wished, fits, 5)
-      const place = suggested.get(id) ?? 0
-      suggested.set(id, place + 1)
-      const next = found[place % Math.max(1, found.length)]
-      const why = next
-        ? ''
-        : wished.length
-          ? 'No game for so many practises what is shaky for them.'
-          : 'Nothing is shaky for them: any game will do.'
-      unsuggested.value = { ...unsuggested.value, [id]: why }
-      if (!next) return
-      await loadGame(next.game)
-      change(id, { game: next.game, preset: next.preset })
-    } catch (error) {
-      failed.value = saysOf(error)
-    }
-  }
-
-  /** How often those at a table have played a game, the most of any. */
-  function played({ people: list }: RoomTable, game: string): number {
-    return Math.max(
-      0,
-      ...choices.value
-        .filter((choice) => choice.game === game && list.includes(choice.person))
-        .map(({ times }) => times),
-    )
-  }
   /** What keeps a table from being started; null where nothing does. */
   function problemOf({ game, people: list }: RoomTable): string | null {
     const about = aboutOf(game)
@@ -167,11 +135,39 @@ export function useRoom() {
   /** Real cards can't be recorded for all tables at once where they are laid out before play: there the app deals. */
   const isDealt = ({ game }: RoomTable) =>
     draft.value.source === 'dealt' || !games.value[game]?.opening.safeParse(null).success
+  return { games, loadGame, presetOf, change, play, forAll, problemOf, isDealt }
+}
 
-  const canStart = computed(
-    () =>
-      draft.value.tables.length > 0 && !waiting.value.length && draft.value.tables.every((table) => !problemOf(table)),
+/** Today's room: who is there, at which tables, playing what; kept on this device until all of it is started. */
+export function useRoom() {
+  const draft = useLocalStorage<RoomDraft>(
+    'room',
+    { here: [], wished: 3, tables: [], source: 'table' },
+    { mergeDefaults: true },
   )
+  const busy = ref(false)
+  const failed = ref<string | null>(null)
+  const known = useRoomKnowledge(failed)
+  const { dropUnknown, ...seating } = useRoomSeating(draft, known)
+  const { loadGame, presetOf, ...playing } = useRoomGames(draft)
+  const suggesting = useSuggestions(playing.play, failed)
+
+  const load = () =>
+    known.load(() => {
+      dropUnknown()
+      return Promise.all(draft.value.tables.map(({ game }) => loadGame(game)))
+    })
+  onMounted(load)
+
+  const canStart = computed(() => {
+    const { tables } = draft.value
+    return tables.length > 0 && !seating.waiting.value.length && tables.every((table) => !playing.problemOf(table))
+  })
+  const seatsOf = (table: RoomTable) =>
+    table.people.flatMap((id) => {
+      const person = known.personOf(id)
+      return person ? [{ name: person.name, pennant: person.pennant, personId: id }] : []
+    })
   async function start() {
     if (!canStart.value || busy.value) return
     busy.value = true
@@ -181,10 +177,10 @@ export function useRoom() {
         tables: draft.value.tables.map((table) => ({
           game: table.game,
           name: table.name.trim(),
-          houseRules: games.value[table.game]?.presets.find(({ id }) => id === table.preset)?.rules ?? {},
-          seats: table.people.map((id) => ({ name: personOf(id)!.name, pennant: personOf(id)!.pennant, personId: id })),
+          houseRules: presetOf(table)?.rules ?? {},
+          seats: seatsOf(table),
           first: 1,
-          source: isDealt(table) ? 'dealt' : 'table',
+          source: playing.isDealt(table) ? 'dealt' : 'table',
         })),
       })
       draft.value.tables = []
@@ -195,32 +191,14 @@ export function useRoom() {
       busy.value = false
     }
   }
+  const { people, ready, personOf, played } = known
+  const { games, ...rest } = playing
   return {
-    draft,
-    people,
-    here,
-    waiting,
-    games,
-    ready,
-    busy,
-    failed,
-    canStart,
-    load,
-    toggle,
-    everybody,
-    group,
-    move,
-    step,
-    change,
-    play,
-    forAll,
-    practise,
-    unsuggested,
-    played,
-    problemOf,
-    isDealt,
-    personOf,
-    start,
+    ...{ draft, people, games, ready, busy, failed, load, personOf, played },
+    ...seating,
+    ...rest,
+    ...suggesting,
+    ...{ canStart, start },
   }
 }
 
