@@ -24,12 +24,78 @@ export interface Shelf {
 /** Results on each shelf; more are found by typing more. */
 const MOST = 8
 
+type Go = (to: string) => () => void
+
+const rulesFound = (go: Go) =>
+  GAMES.flatMap((game) =>
+    ruleFields(game).map((field): Find => ({
+      label: field.label,
+      more: `${game.about.title}. ${field.hint}`,
+      icon: 'i-lucide-scale',
+      run: go(`/rulebook/${game.id}#${field.name}`),
+    })),
+  )
+
+const gamesFound = (go: Go) =>
+  GAMES.map(({ id, about }): Find => ({
+    label: about.title,
+    more: `${about.line} ${skillNames(about.skills)}`,
+    words: about.skills.flatMap((skill) => SKILLS[skill].words).join(' '),
+    icon: 'i-lucide-book-open',
+    run: go(`/rulebook/${id}`),
+  }))
+
+/** Places to go: what is done there, in the words by which it is looked for. */
+const PLACES: readonly (readonly [label: string, more: string, icon: string, to: string])[] = [
+  ['New match', 'set a table up', 'plus', '/new'],
+  ['All matches', 'every table in the room', 'layout-grid', '/'],
+  ['People', 'who plays here, and what they can do by now', 'users', '/people'],
+  ['Seat the room', 'today’s children at tables, all started at once', 'users-round', '/room'],
+  ['The lab', 'try house rules out before the children do', 'flask-conical', '/lab'],
+  ['Choice board', 'who has played what how often', 'table-2', '/choices'],
+  ['Logbook', 'all matches by day', 'notebook-text', '/logbook'],
+  ['Today in one page', 'who played what, what is shaky', 'calendar-check', '/day/today'],
+  ['Keep and bring back', 'archive, match files', 'archive', '/keep'],
+]
+const placesFound = (go: Go) =>
+  PLACES.map(([label, more, icon, to]): Find => ({ label, more, icon: `i-lucide-${icon}`, run: go(to) }))
+
+const tablesFound = (matches: readonly ListedMatch[], go: Go) =>
+  matches.map(({ id, name, game, seats, over }): Find => {
+    const title = aboutOf(game)?.title ?? game
+    return {
+      label: name || title,
+      more: `${name ? `${title}: ` : ''}${seats.map((seat) => seat.name).join(', ')}${over ? ' (finished)' : ''}`,
+      icon: over ? 'i-lucide-award' : 'i-lucide-play',
+      run: go(`/match/${id}`),
+    }
+  })
+
+const peopleFound = (people: readonly Person[], go: Go) =>
+  people.map(({ name }): Find => ({
+    label: name,
+    more: 'a new match with',
+    icon: 'i-lucide-user',
+    run: go(newMatchPath({ names: [name] })),
+  }))
+
+/** Every word of the line must occur; what begins with the whole line comes first. */
+function found(finds: readonly Find[], text: string): Find[] {
+  const line = text.trim().toLowerCase()
+  const words = line.split(/\s+/).filter(Boolean)
+  const hits = finds.filter((find) =>
+    words.every((word) => `${find.label} ${find.more} ${find.words ?? ''}`.toLowerCase().includes(word)),
+  )
+  const begins = ({ label }: Find) => Number(label.toLowerCase().startsWith(line))
+  return hits.sort((a, b) => begins(b) - begins(a)).slice(0, MOST)
+}
+
 /** Everything that can be found from one line, on shelves: tables, people, games, house rules, actions. */
 export function useFinder(text: () => string, left: () => void) {
   const matches = shallowRef<readonly ListedMatch[]>([])
   const people = shallowRef<readonly Person[]>([])
   const colorMode = useColorMode()
-  const go = (to: string) => () => {
+  const go: Go = (to) => () => {
     left()
     void navigateTo(to)
   }
@@ -47,97 +113,26 @@ export function useFinder(text: () => string, left: () => void) {
     }
   }
 
-  const rules = GAMES.flatMap((game) =>
-    ruleFields(game).map((field): Find => ({
-      label: field.label,
-      more: `${game.about.title}. ${field.hint}`,
-      icon: 'i-lucide-scale',
-      run: go(`/rulebook/${game.id}#${field.name}`),
-    })),
-  )
-  const games = GAMES.map(({ id, about }): Find => ({
-    label: about.title,
-    more: `${about.line} ${skillNames(about.skills)}`,
-    words: about.skills.flatMap((skill) => SKILLS[skill].words).join(' '),
-    icon: 'i-lucide-book-open',
-    run: go(`/rulebook/${id}`),
+  const [rules, games, places] = [rulesFound(go), gamesFound(go), placesFound(go)]
+  const otherLook = computed<Find>(() => ({
+    label: colorMode.value === 'dark' ? 'Paper (light)' : 'Slate (dark)',
+    more: 'the other look',
+    icon: 'i-lucide-sun-moon',
+    run: () => {
+      colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
+      left()
+    },
   }))
-  const actions = computed<Find[]>(() => [
-    { label: 'New match', more: 'set a table up', icon: 'i-lucide-plus', run: go('/new') },
-    { label: 'All matches', more: 'every table in the room', icon: 'i-lucide-layout-grid', run: go('/') },
-    {
-      label: 'People',
-      more: 'who plays here, and what they can do by now',
-      icon: 'i-lucide-users',
-      run: go('/people'),
-    },
-    {
-      label: 'Seat the room',
-      more: 'today’s children at tables, all started at once',
-      icon: 'i-lucide-users-round',
-      run: go('/room'),
-    },
-    {
-      label: 'The lab',
-      more: 'try house rules out before the children do',
-      icon: 'i-lucide-flask-conical',
-      run: go('/lab'),
-    },
-    { label: 'Choice board', more: 'who has played what how often', icon: 'i-lucide-table-2', run: go('/choices') },
-    { label: 'Logbook', more: 'all matches by day', icon: 'i-lucide-notebook-text', run: go('/logbook') },
-    {
-      label: 'Today in one page',
-      more: 'who played what, what is shaky',
-      icon: 'i-lucide-calendar-check',
-      run: go('/day/today'),
-    },
-    { label: 'Keep and bring back', more: 'archive, match files', icon: 'i-lucide-archive', run: go('/keep') },
-    {
-      label: colorMode.value === 'dark' ? 'Paper (light)' : 'Slate (dark)',
-      more: 'the other look',
-      icon: 'i-lucide-sun-moon',
-      run: () => {
-        colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark'
-        left()
-      },
-    },
-  ])
-  const tables = computed(() =>
-    matches.value.map(({ id, name, game, seats, over }): Find => ({
-      label: name || (aboutOf(game)?.title ?? game),
-      more: `${name ? `${aboutOf(game)?.title}: ` : ''}${seats.map((seat) => seat.name).join(', ')}${over ? ' (finished)' : ''}`,
-      icon: over ? 'i-lucide-award' : 'i-lucide-play',
-      run: go(`/match/${id}`),
-    })),
-  )
-  const persons = computed(() =>
-    people.value.map(({ name }): Find => ({
-      label: name,
-      more: 'a new match with',
-      icon: 'i-lucide-user',
-      run: go(newMatchPath({ names: [name] })),
-    })),
-  )
-
-  /** Every word must occur; what begins with the whole line comes first. */
-  function found(finds: readonly Find[]): Find[] {
-    const line = text().trim().toLowerCase()
-    const words = line.split(/\s+/).filter(Boolean)
-    const hits = finds.filter((find) =>
-      words.every((word) => `${find.label} ${find.more} ${find.words ?? ''}`.toLowerCase().includes(word)),
-    )
-    const begins = ({ label }: Find) => Number(label.toLowerCase().startsWith(line))
-    return hits.sort((a, b) => begins(b) - begins(a)).slice(0, MOST)
-  }
-
   const shelves = computed<Shelf[]>(() =>
     [
-      { id: 'tables', label: 'Tables', finds: found(tables.value) },
-      { id: 'people', label: 'People', finds: found(persons.value) },
-      { id: 'games', label: 'Games', finds: found(games) },
-      { id: 'rules', label: 'House rules', finds: text().trim() ? found(rules) : [] },
-      { id: 'actions', label: 'Do', finds: found(actions.value) },
-    ].filter(({ finds }) => finds.length),
+      { id: 'tables', label: 'Tables', finds: tablesFound(matches.value, go) },
+      { id: 'people', label: 'People', finds: peopleFound(people.value, go) },
+      { id: 'games', label: 'Games', finds: games },
+      { id: 'rules', label: 'House rules', finds: text().trim() ? rules : [] },
+      { id: 'actions', label: 'Do', finds: [...places, otherLook.value] },
+    ]
+      .map((shelf) => ({ ...shelf, finds: found(shelf.finds, text()) }))
+      .filter(({ finds }) => finds.length),
   )
   return { shelves, load }
 }

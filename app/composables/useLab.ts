@@ -9,6 +9,35 @@ import type { Rules } from '~/utils/houseRules'
 export const MATCHES = [1000, 10_000, 100_000] as const
 const MOST = 100_000
 
+type Query = Readonly<Record<string, string | undefined>>
+
+/** A trial as the address names it; what is missing or wrong there gives way to what is usual. */
+function readTrial(query: Query) {
+  const pace = Number(query.pace)
+  return {
+    game: query.game && aboutOf(query.game) ? query.game : ABOUTS[0]!.id,
+    a: rulesIn(query.a) ?? {},
+    b: query.b ? (rulesIn(query.b) ?? {}) : null,
+    players: (query.players ?? '').split(',').flatMap((kind) => PLAYERS.filter((known) => known === kind)),
+    matches: Math.min(MOST, Math.max(1, Number(query.n) || 1000)),
+    seed: query.seed?.slice(0, 60),
+    pace: pace >= 1 && pace <= 120 ? pace : null,
+  }
+}
+
+/** The address of a trial, which `readTrial` reads back. */
+function makeTrial({ game, a, b, players, seed, pace }: LabQuestion, matches: number): Record<string, string> {
+  return {
+    game,
+    ...(Object.keys(a).length ? { a: JSON.stringify(a) } : {}),
+    ...(b ? { b: JSON.stringify(b) } : {}),
+    players: players.join(','),
+    n: String(matches),
+    seed,
+    pace: String(pace),
+  }
+}
+
 /** What is to be tried out: kept in the address, which is the link to it, and remembered on this device. */
 export function useLab() {
   const { route, router, leaves } = useAddress()
@@ -34,18 +63,14 @@ export function useLab() {
   }
 
   onMounted(async () => {
-    const query = { ...(route.query.game ? route.query : remembered.value) } as Record<string, string | undefined>
-    const kinds = (query.players ?? '')
-      .split(',')
-      .filter((kind): kind is PlayerKind => (PLAYERS as readonly string[]).includes(kind))
-    players.value = kinds
-    await choose(aboutOf(query.game ?? '') ? query.game! : ABOUTS[0]!.id)
-    a.value = rulesIn(query.a) ?? {}
-    b.value = query.b ? (rulesIn(query.b) ?? {}) : null
-    matches.value = Math.min(MOST, Math.max(1, Number(query.n) || 1000))
-    if (query.seed) seed.value = query.seed.slice(0, 60)
-    const asked = Number(query.pace)
-    if (asked >= 1 && asked <= 120) pace.value = asked
+    const asked = readTrial((route.query.game ? route.query : remembered.value) as Query)
+    players.value = asked.players
+    await choose(asked.game)
+    a.value = asked.a
+    b.value = asked.b
+    matches.value = asked.matches
+    if (asked.seed) seed.value = asked.seed
+    if (asked.pace) pace.value = asked.pace
   })
 
   /** Only what differs from what is usual, as match files name it. */
@@ -73,15 +98,7 @@ export function useLab() {
     [question, matches],
     ([now]) => {
       if (!now || leaves.value) return
-      const query: Record<string, string> = {
-        game: now.game,
-        ...(Object.keys(now.a).length ? { a: JSON.stringify(now.a) } : {}),
-        ...(now.b ? { b: JSON.stringify(now.b) } : {}),
-        players: now.players.join(','),
-        n: String(matches.value),
-        seed: now.seed,
-        pace: String(now.pace),
-      }
+      const query = makeTrial(now, matches.value)
       remembered.value = query
       void router.replace({ query })
     },

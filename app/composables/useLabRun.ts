@@ -7,8 +7,29 @@ const PIECE_MS = 250
 /** Milliseconds between two pictures of what came so far. */
 const SHOWN_MS = 200
 
+/** The workers, one for each core but the page's own, two at least; they are gone when the page is left. */
+function useCrew() {
+  let workers: Worker[] = []
+  function dismiss() {
+    for (const worker of workers) worker.terminate()
+    workers = []
+  }
+  function gather(): Remote<LabWorker>[] {
+    const many = Math.max(2, (navigator.hardwareConcurrency || 2) - 1)
+    while (workers.length < many)
+      workers.push(new Worker(new URL('../workers/lab.worker.ts', import.meta.url), { type: 'module' }))
+    return workers.map((worker) => wrap<LabWorker>(worker))
+  }
+  onBeforeUnmount(dismiss)
+  return { gather, dismiss }
+}
+
+/** Matches for a worker's next piece, by how long its last one of `size` took. */
+const nextSize = (size: number, ms: number) =>
+  Math.max(1, Math.min(5000, Math.round((size * PIECE_MS) / Math.max(1, ms))))
+
 /**
- * Many matches in web workers: one for each core but the page's own, two at least. Which worker plays which matches makes no
+ * Many matches in web workers. Which worker plays which matches makes no
  * difference to the numbers. Can be paused, gone on with and cancelled; what came by then stays.
  */
 export function useLabRun() {
@@ -19,18 +40,13 @@ export function useLabRun() {
   const failed = ref<string | null>(null)
   /** Milliseconds that the run took so far, pauses left out. */
   const spent = ref(0)
-  const left = computed(() =>
-    asked.value && done.value ? (spent.value / done.value) * (asked.value.matches - done.value) : null,
-  )
-
-  let workers: Worker[] = []
+  const crew = useCrew()
   let run = 0
   let [next, sum, shownAt, began] = [0, null as LabAnswer | null, 0, 0]
 
   function stop() {
     run++
-    for (const worker of workers) worker.terminate()
-    workers = []
+    crew.dismiss()
   }
   onBeforeUnmount(stop)
 
@@ -49,10 +65,7 @@ export function useLabRun() {
     state.value = 'running'
     began = performance.now() - spent.value
     const mine = ++run
-    const many = Math.max(2, (navigator.hardwareConcurrency || 2) - 1)
-    while (workers.length < many)
-      workers.push(new Worker(new URL('../workers/lab.worker.ts', import.meta.url), { type: 'module' }))
-    for (const worker of workers) void work(mine, wrap<LabWorker>(worker))
+    for (const remote of crew.gather()) void work(mine, remote)
   }
 
   /** One worker, piece after piece, until nothing is left or the run is another one. A piece under way when it is paused still counts. */
@@ -66,8 +79,7 @@ export function useLabRun() {
         const at = performance.now()
         const piece = await remote.run(question, from, to)
         if (asked.value?.question !== question || !sum) return
-        const took = Math.max(1, performance.now() - at)
-        size = Math.max(1, Math.min(5000, Math.round((size * PIECE_MS) / took)))
+        size = nextSize(size, performance.now() - at)
         sum = addAnswers(sum, piece)
         done.value += to - from
         if (state.value === 'running') spent.value = performance.now() - began
@@ -77,7 +89,7 @@ export function useLabRun() {
     } catch {
       if (mine !== run) return
       failed.value = 'The lab broke off: a worker ended. Run it again.'
-      cancel()
+      finish()
     }
   }
 
@@ -85,19 +97,16 @@ export function useLabRun() {
     shownAt = performance.now()
     answer.value = sum
   }
+  /** Ends it, at its end or before; what came so far is kept. */
   function finish() {
-    show()
-    state.value = 'done'
-    stop()
-  }
-  function pause() {
-    if (state.value === 'running') state.value = 'paused'
-  }
-  /** Ends it; what came so far is kept. */
-  function cancel() {
     stop()
     show()
     state.value = done.value ? 'done' : 'idle'
   }
-  return { answer, asked, done, state, failed, left, start, goOn, pause, cancel }
+  const pause = () => void (state.value === 'running' && (state.value = 'paused'))
+  /** Milliseconds still to come, by the pace so far. */
+  const left = computed(() =>
+    asked.value && done.value ? (spent.value / done.value) * (asked.value.matches - done.value) : null,
+  )
+  return { answer, asked, done, state, failed, left, start, goOn, pause, cancel: finish }
 }

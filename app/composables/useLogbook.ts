@@ -1,9 +1,31 @@
 import type { ListedMatch, Person, Series, Week } from '#shared/api'
 import { callApi } from '~/utils/api'
 
+/** What is asked of the logbook: people, game, table and words, kept in the address. */
+function useLogbookQuestion() {
+  const { route, leaves, set } = useAddress()
+  const text = ref(String(route.query.q ?? ''))
+  const who = computed(() =>
+    String(route.query.who ?? '')
+      .split(',')
+      .filter(Boolean),
+  )
+  const asked = computed(() => {
+    const parts = (['who', 'game', 'table', 'q'] as const).flatMap((part) => {
+      const value = part === 'q' ? text.value.trim() : String(route.query[part] ?? '')
+      return value ? [`${part}=${encodeURIComponent(value)}`] : []
+    })
+    return parts.join('&')
+  })
+  watchDebounced(text, (now) => leaves.value || set('q', now.trim()), { debounce: 300 })
+  const toggle = ({ id }: Person) =>
+    set('who', (who.value.includes(id) ? who.value.filter((other) => other !== id) : [...who.value, id]).join(','))
+  return { text, who, asked, set, toggle }
+}
+
 /** The logbook: matches by day, filtered by people, game, table and words; the address keeps what was asked. */
 export function useLogbook() {
-  const { route, leaves, set } = useAddress()
+  const { text, who, asked, set, toggle } = useLogbookQuestion()
   const people = shallowRef<readonly Person[]>([])
   const tables = shallowRef<readonly string[]>([])
   const matches = shallowRef<readonly ListedMatch[]>([])
@@ -13,21 +35,7 @@ export function useLogbook() {
   const next = ref<string | null>(null)
   const ready = ref(false)
   const failed = ref<string | null>(null)
-  const text = ref(String(route.query.q ?? ''))
-
-  const who = computed(() =>
-    String(route.query.who ?? '')
-      .split(',')
-      .filter(Boolean),
-  )
   const chosen = computed(() => who.value.flatMap((id) => people.value.filter((person) => person.id === id)))
-  const asked = computed(() => {
-    const parts = (['who', 'game', 'table', 'q'] as const).flatMap((part) => {
-      const value = part === 'q' ? text.value.trim() : String(route.query[part] ?? '')
-      return value ? [`${part}=${encodeURIComponent(value)}`] : []
-    })
-    return parts.join('&')
-  })
 
   let newest = ''
   async function load() {
@@ -73,37 +81,21 @@ export function useLogbook() {
   })
   watchDebounced(asked, load, { debounce: 200 })
 
-  watchDebounced(text, (now) => leaves.value || set('q', now.trim()), { debounce: 300 })
-  const toggle = ({ id }: Person) =>
-    set('who', (who.value.includes(id) ? who.value.filter((other) => other !== id) : [...who.value, id]).join(','))
-
-  /** The matches by day, as they are read. */
-  const days = computed(() => {
-    const found: { day: string; matches: ListedMatch[] }[] = []
-    for (const match of matches.value) {
-      const day = longDay(match.updatedAt)
-      if (found.at(-1)?.day === day) found.at(-1)!.matches.push(match)
-      else found.push({ day, matches: [match] })
-    }
-    return found
-  })
+  const days = computed(() => byDay(matches.value))
   return {
-    people,
-    tables,
-    chosen,
-    text,
-    asked,
-    days,
-    series,
-    weeks,
-    total,
-    next,
-    ready,
-    failed,
-    load,
-    loadWeeks,
-    more,
-    set,
-    toggle,
+    ...{ people, tables, chosen, text, asked, days, series, weeks, total, next, ready, failed },
+    ...{ load, loadWeeks, more, set, toggle },
   }
+}
+
+/** Matches under the day on which they were played last, in their order. */
+function byDay(matches: readonly ListedMatch[]) {
+  const found: { day: string; matches: ListedMatch[] }[] = []
+  for (const match of matches) {
+    const day = longDay(match.updatedAt)
+    const newest = found.at(-1)
+    if (newest?.day === day) newest.matches.push(match)
+    else found.push({ day, matches: [match] })
+  }
+  return found
 }

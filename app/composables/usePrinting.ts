@@ -1,3 +1,4 @@
+import type { LocationQuery } from 'vue-router'
 import { printablesOf, type Printable } from '#core/print/forGame'
 import { receiptPages } from '#core/print/receipt'
 import { PAPERS, type Paper, type Wishes } from '#core/contract/sheet'
@@ -14,15 +15,8 @@ const SIZES: readonly Wishes['cardSize'][] = ['small', 'usual', 'large']
 const oneOf = <T extends string>(list: readonly T[], value: unknown, usual: T): T =>
   list.find((each) => each === value) ?? usual
 
-/** What is printed for a game: rules, wishes and chosen sheets, all of it kept in the address. */
-export function usePrinting(view: GameView, match: StoredMatch | null) {
-  const { game } = view
-  const { route, router, leaves } = useAddress()
-  const asked = route.query
-  const { low, high } = game.about.seats
-  const players =
-    match?.seats.length ?? Math.min(high, Math.max(low, Math.round(Number(asked.seats)) || Math.max(2, low)))
-  /** Paper and the looks of cards are remembered on this device; the address goes first. */
+/** Paper and the looks of cards: remembered on this device, and the address goes first. */
+function useWishes(asked: LocationQuery) {
   const usual = useLocalStorage<Wishes>(
     'print-wishes',
     { paper: 'a4', faces: 'figure', cardSize: 'usual', backs: false, blank: false },
@@ -35,6 +29,18 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
     backs: asked.backs === undefined ? usual.value.backs : asked.backs === '1',
     blank: asked.blank === undefined ? usual.value.blank : asked.blank === '1',
   })
+  return { usual, wishes }
+}
+
+/** What is printed for a game: rules, wishes and chosen sheets, all of it kept in the address. */
+export function usePrinting(view: GameView, match: StoredMatch | null) {
+  const { game } = view
+  const { route, router, leaves } = useAddress()
+  const asked = route.query
+  const { low, high } = game.about.seats
+  const players =
+    match?.seats.length ?? Math.min(high, Math.max(low, Math.round(Number(asked.seats)) || Math.max(2, low)))
+  const { usual, wishes } = useWishes(asked)
   const tape = match && tapeOf(game, match, match.entries)
   const remembered = ref({
     game: game.id,

@@ -3,6 +3,20 @@ import { standing } from '#core/kernel/match'
 import { addEntry, changedVerdicts, tapeAfter, type Tape } from '#core/kernel/tape'
 import type { MatchStore } from '~/stores/match'
 
+/** What corrections that are being tried would change: verdicts, and scores by seat. */
+function useChanges(store: MatchStore, tried: Ref<Tape | null>, pending: Ref<readonly object[]>) {
+  const changed = computed(() =>
+    store.tape && tried.value && pending.value.length ? changedVerdicts(store.tape, tried.value) : [],
+  )
+  const scores = computed(() => {
+    const [before, after] = [store.tape, tried.value]
+    if (!before || !after) return []
+    const then = standing(before.table, before.state)
+    return standing(after.table, after.state).map((score, i) => ({ seat: i + 1, before: then[i]!, after: score }))
+  })
+  return { changed, scores }
+}
+
 /**
  * Looking back over a match and putting it right. Corrections are tried on the tape first: what they change is
  * named before anything is recorded, and each entry that they upset can be put right in the same breath.
@@ -27,15 +41,7 @@ export function useReview(store: MatchStore) {
   const looking = computed(() => at.value !== null || pending.value.length > 0)
   /** The entry that the table is shown after. */
   const line = computed(() => (at.value === null ? null : (tried.value?.lines[at.value - 1] ?? null)))
-  const changed = computed(() =>
-    store.tape && tried.value && pending.value.length ? changedVerdicts(store.tape, tried.value) : [],
-  )
-  const scores = computed(() => {
-    const [before, after] = [store.tape, tried.value]
-    if (!before || !after) return []
-    const then = standing(before.table, before.state)
-    return standing(after.table, after.state).map((score, i) => ({ seat: i + 1, before: then[i]!, after: score }))
-  })
+  const { changed, scores } = useChanges(store, tried, pending)
 
   function look(entries: number) {
     const most = store.tape?.lines.length ?? 0

@@ -1,7 +1,8 @@
 import { total } from '#core/kit/dice'
+import { ofSeat } from '#core/kit/seats'
 import { gather } from '#core/games/hundred-stops/advice'
 import { hundredStops } from '#core/games/hundred-stops/index'
-import { tensIn, travel, type Travel } from '#core/games/hundred-stops/rules'
+import { tensIn, travel, type StopsRules, type StopsState, type Travel } from '#core/games/hundred-stops/rules'
 
 /** A journey half entered: the dice, the spinner, and the steps taken so far (`h` a hop, `t` one ten). */
 export interface StopsEntry {
@@ -10,27 +11,18 @@ export interface StopsEntry {
   readonly steps: readonly string[]
 }
 
-/** What table and pad of Hundred Stops share. */
-export function useStopsEntry() {
-  const { seat } = useDesk()
-  const { rules, state } = useTable(hundredStops)
-  const entry = useEntry<StopsEntry>(() => ({ dice: [], hundreds: null, steps: [] }))
-
+/** How far the journey half entered has come, and what of it is left. */
+function useJourney(rules: Ref<StopsRules>, state: Ref<StopsState>, entry: Ref<StopsEntry>, seat: Ref<number>) {
   const rolled = computed(() => entry.value.dice.length === rules.value.dice && entry.value.hundreds !== null)
   const tens = computed(() => total(entry.value.dice))
   const tensLeft = computed(() => tens.value - entry.value.steps.filter((step) => step === 't').length)
   const hopsLeft = computed(() => (entry.value.hundreds ?? 0) - entry.value.steps.filter((step) => step === 'h').length)
   const order = computed(() => gather(entry.value.steps))
-  const from = computed(() => state.value.places[seat.value - 1]!)
+  const from = computed(() => ofSeat(state.value.places, seat.value))
   const way = computed(() => travel(rules.value, from.value, order.value).touched)
   const at = computed(() => way.value[way.value.length - 1]!)
   const isHome = computed(() => at.value >= rules.value.end)
   const complete = computed(() => rolled.value && tensLeft.value === 0 && hopsLeft.value === 0)
-  const play = computed<Travel | null>(() =>
-    complete.value
-      ? { do: 'travel', by: seat.value, dice: entry.value.dice, hundreds: entry.value.hundreds!, order: order.value }
-      : null,
-  )
   /** Squares that can be touched: a hop's landing, and the tens that can be walked. */
   const reach = computed(() => {
     if (!rolled.value || complete.value || isHome.value) return []
@@ -39,7 +31,22 @@ export function useStopsEntry() {
       (place) => place <= rules.value.end,
     )
   })
+  return { rolled, tens, tensLeft, hopsLeft, order, from, way, at, isHome, complete, reach }
+}
 
+/** What table and pad of Hundred Stops share. */
+export function useStopsEntry() {
+  const { seat } = useDesk()
+  const { rules, state } = useTable(hundredStops)
+  const entry = useEntry<StopsEntry>(() => ({ dice: [], hundreds: null, steps: [] }))
+
+  const journey = useJourney(rules, state, entry, seat)
+  const { rolled, tensLeft, hopsLeft, order, at, complete } = journey
+  const play = computed<Travel | null>(() =>
+    complete.value
+      ? { do: 'travel', by: seat.value, dice: entry.value.dice, hundreds: entry.value.hundreds!, order: order.value }
+      : null,
+  )
   function addDie(face: number) {
     if (entry.value.dice.length < rules.value.dice) entry.value = { ...entry.value, dice: [...entry.value.dice, face] }
   }
@@ -81,29 +88,9 @@ export function useStopsEntry() {
   }
 
   return {
-    entry,
-    rules,
-    state,
-    rolled,
-    tens,
-    tensLeft,
-    hopsLeft,
-    order,
-    from,
-    at,
-    way,
-    isHome,
-    complete,
-    play,
-    reach,
-    addDie,
-    spin,
-    hop,
-    walk,
-    goTo,
-    spendRest,
-    removeDie,
-    back,
+    ...{ entry, rules, state, play },
+    ...journey,
+    ...{ addDie, spin, hop, walk, goTo, spendRest, removeDie, back },
   }
 }
 
