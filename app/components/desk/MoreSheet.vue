@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { SheetName } from '~/composables/useSheets'
 import type { MatchStore } from '~/stores/match'
 
 /** What is needed less often than a play: rulings, looking back, ending early, sharing, taking along, sound. */
@@ -9,17 +10,7 @@ const { store, over, opening } = defineProps<{
   opening: boolean
 }>()
 const open = defineModel<boolean>('open', { required: true })
-const emit = defineEmits<{
-  ruling: []
-  share: []
-  help: []
-  look: []
-  finish: []
-  agreed: []
-  names: []
-  relay: []
-  helpers: []
-}>()
+const emit = defineEmits<{ look: []; sheet: [name: SheetName] }>()
 
 const { settings } = useVoice()
 const id = computed(() => store.match?.id ?? '')
@@ -39,31 +30,31 @@ function chart() {
   <DeskSheet v-model:open="open" title="More" description="At this table">
     <div class="space-y-4">
       <div class="grid gap-2 sm:grid-cols-2">
-        <Key v-if="!over" @click="emit('ruling')"
+        <Key v-if="!over" @click="emit('sheet', 'ruling')"
           ><UIcon name="i-lucide-gavel" class="size-5" /> Ruling … <kbd class="kbd">R</kbd></Key
         >
         <Key @click="emit('look')"
           ><UIcon name="i-lucide-history" class="size-5" /> Look back <kbd class="kbd">L</kbd></Key
         >
-        <Key @click="emit('share')"
+        <Key @click="emit('sheet', 'share')"
           ><UIcon name="i-lucide-presentation" class="size-5" /> Board view … <kbd class="kbd">B</kbd></Key
         >
         <Key v-if="!over" @click="chart"><UIcon name="i-lucide-table" class="size-5" /> The chart was opened</Key>
         <Key v-if="!over && !store.clock.paused" @click="(store.setClock('later'), (open = false))"
           ><UIcon name="i-lucide-moon" class="size-5" /> Pause until later</Key
         >
-        <Key v-if="!over" @click="emit('finish')"
+        <Key v-if="!over" @click="emit('sheet', 'finish')"
           ><UIcon name="i-lucide-flag" class="size-5" /> End the match now …</Key
         >
-        <Key @click="emit('agreed')"
+        <Key @click="emit('sheet', 'agreed')"
           ><UIcon name="i-lucide-scroll-text" class="size-5" /> What is agreed … <kbd class="kbd">V</kbd></Key
         >
-        <Key @click="emit('helpers')"><UIcon name="i-lucide-smartphone" class="size-5" /> Helpers …</Key>
-        <Key @click="emit('names')"><UIcon name="i-lucide-tag" class="size-5" /> Names …</Key>
-        <Key v-if="opening" @click="emit('relay')"
+        <Key @click="emit('sheet', 'helpers')"><UIcon name="i-lucide-smartphone" class="size-5" /> Helpers …</Key>
+        <Key @click="emit('sheet', 'names')"><UIcon name="i-lucide-tag" class="size-5" /> Names …</Key>
+        <Key v-if="opening" @click="emit('sheet', 'relay')"
           ><UIcon name="i-lucide-layout-template" class="size-5" /> What was laid out …</Key
         >
-        <Key @click="emit('help')"
+        <Key @click="emit('sheet', 'help')"
           ><UIcon name="i-lucide-keyboard" class="size-5" /> Shortcuts <kbd class="kbd">?</kbd></Key
         >
       </div>

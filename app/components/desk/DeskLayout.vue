@@ -1,0 +1,163 @@
+<script setup lang="ts">
+/**
+ * Where everything at the desk has its place, at every size. What is put in carries the name of its place as its class:
+ * `bar`, `seats`, `dock`; `side-tape` and `side-eye` in the side. On a phone tape and eye are behind tabs.
+ */
+const { entries } = defineProps<{
+  /** How many entries the tape has. */
+  entries: number
+}>()
+const tab = defineModel<DeskTab>('tab', { required: true })
+
+const { made, settling } = useDesk()
+const root = useTemplateRef<HTMLElement>('root')
+useSecondTouch(root, made)
+const tabs = computed<readonly (readonly [DeskTab, string])[]>(() => [
+  ['table', 'Table'],
+  ['tape', `Tape ${entries || ''}`],
+  ['eye', 'Eye'],
+])
+</script>
+
+<script lang="ts">
+export type DeskTab = 'table' | 'tape' | 'eye'
+</script>
+
+<template>
+  <div ref="root" class="desk" :class="{ settling }" :data-tab="tab">
+    <slot name="top" />
+    <nav class="tabs" aria-label="What is shown">
+      <Key v-for="[name, label] in tabs" :key="name" :aria-pressed="tab === name" @click="tab = name">{{ label }}</Key>
+    </nav>
+    <div class="stage"><slot name="stage" /></div>
+    <slot name="dock" />
+    <aside class="side"><slot name="side" /></aside>
+    <slot />
+  </div>
+</template>
+
+<style scoped>
+.desk {
+  height: 100dvh;
+  display: grid;
+  gap: 0.5rem 0.9rem;
+  padding: 0.5rem 0.8rem;
+  max-width: 110rem;
+  margin: 0 auto;
+  grid-template-columns: minmax(0, 1fr) clamp(17rem, 27vw, 24rem);
+  grid-template-rows: auto auto minmax(0, 1fr) auto;
+  grid-template-areas: 'bar bar' 'seats side' 'stage side' 'dock side';
+}
+:slotted(.bar) {
+  grid-area: bar;
+}
+:slotted(.seats) {
+  grid-area: seats;
+}
+.tabs {
+  display: none;
+}
+.stage {
+  grid-area: stage;
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  gap: 0.5rem;
+  min-height: 0;
+}
+:slotted(.dock) {
+  grid-area: dock;
+}
+.side {
+  grid-area: side;
+  display: flex;
+  flex-direction: column;
+  gap: 0.6rem;
+  min-height: 0;
+}
+:slotted(.side-tape) {
+  flex: 1 1 0;
+  min-height: 8rem;
+}
+:slotted(.side-eye) {
+  flex: 0 1 auto;
+  max-height: 55%;
+  overflow-y: auto;
+}
+/* A second touch right after recording is no play: for a moment nothing under the finger takes one. */
+.settling .stage,
+.settling :slotted(.dock) {
+  pointer-events: none;
+}
+/* Tall and narrow: tape and eye lie below. */
+@media (max-width: 59.99rem) and (min-height: 56rem) {
+  .desk {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: auto auto minmax(0, 1fr) auto minmax(9rem, 22dvh);
+    grid-template-areas: 'bar' 'seats' 'stage' 'dock' 'side';
+  }
+  .side {
+    flex-direction: row;
+  }
+  :slotted(.side-tape),
+  :slotted(.side-eye) {
+    flex: 1 1 50%;
+    max-height: none;
+    min-height: 0;
+  }
+}
+/* Small: the tape and the eye are a touch away, in the table's place. */
+@media (max-width: 59.99rem) and (max-height: 55.99rem) {
+  .desk {
+    padding: 0.3rem 0.4rem;
+    gap: 0.3rem;
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: auto auto auto minmax(0, 1fr) auto;
+    grid-template-areas: 'bar' 'seats' 'tabs' 'stage' 'dock';
+  }
+  .tabs {
+    grid-area: tabs;
+    display: flex;
+    gap: 0.3rem;
+  }
+  .tabs > .key {
+    flex: 1 1 0;
+    min-height: 2.75rem;
+  }
+  .side {
+    grid-area: stage;
+  }
+  .desk[data-tab='table'] .side,
+  .desk[data-tab='tape'] :slotted(.side-eye),
+  .desk[data-tab='eye'] :slotted(.side-tape),
+  .desk:not([data-tab='table']) .stage {
+    visibility: hidden;
+    pointer-events: none;
+  }
+  .desk[data-tab='eye'] :slotted(.side-eye) {
+    max-height: none;
+    order: -1;
+  }
+  .desk[data-tab='eye'] :slotted(.side-tape) {
+    flex: 0 0 0;
+    min-height: 0;
+  }
+}
+@media (max-height: 34rem) {
+  .desk {
+    grid-template-rows: auto auto auto minmax(6rem, 1fr) auto;
+  }
+}
+/* As low as a phone held sideways: tabs stand in the bar, and the quick line comes when it is asked for (/). */
+@media (max-height: 34rem) and (max-width: 59.99rem) {
+  .desk {
+    grid-template-columns: minmax(0, 1fr) auto;
+    grid-template-rows: auto auto minmax(5rem, 1fr) auto;
+    grid-template-areas: 'bar tabs' 'seats seats' 'stage stage' 'dock dock';
+  }
+  .tabs > .key {
+    padding: 0 0.6rem;
+    white-space: nowrap;
+  }
+}
+</style>
