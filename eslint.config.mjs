@@ -13,6 +13,17 @@ export default withNuxt(
     },
   },
   {
+    // One thought fits on one screen. A search algorithm that needs more says why where it stands.
+    name: 'sizes',
+    files: ['**/*.ts', '**/*.vue', '**/*.mjs'],
+    ignores: ['**/*.test.ts', 'tests/**', 'scripts/ordeal/**'],
+    rules: {
+      'max-lines-per-function': ['error', { max: 70, skipBlankLines: true, skipComments: true }],
+      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
+      complexity: ['error', 20],
+    },
+  },
+  {
     name: 'layers/core',
     files: ['core/**/*.ts'],
     rules: {

@@ -260,8 +260,9 @@ export function judge(
     newest: { by, slots },
     dealt: dealt && from === 'stock' ? { ...dealt, order: dealt.order.slice(1) } : dealt,
   }
-  const shuffled = from === 'stock' && before.stock === 0
-  const notes: NoteOf<FillCodes>[] = shuffled ? [{ code: 'shuffled', facts: { cards: state.stock } }] : []
+  const notes: NoteOf<FillCodes>[] = []
+  // Only an empty stock is shuffled anew before it is drawn from.
+  if (state !== before) notes.push({ code: 'shuffled', facts: { cards: state.stock } })
   if (discard === null) return won(rules, state, next, by, notes)
   notes.push({ code: 'placed', facts: { by, placed: slots.length, left: openSlots(layout).length, discard } })
   const nextUp = next.turn
