@@ -21,9 +21,9 @@ export function bringsChance({ game, seed }: Pick<Table, 'game' | 'seed'>, state
 export function isAsDealt(table: Table, state: MatchState, play: BasePlay): boolean {
   if (table.source !== 'dealt' || table.seed === null) return true
   const dealt = dealFor(table, state, play)
-  const held = play as unknown as Readonly<Record<string, unknown>>
+  const held = new Map<string, unknown>(Object.entries(play))
   return (
     !dealt ||
-    Object.entries(dealt.brings).every(([field, value]) => JSON.stringify(held[field]) === JSON.stringify(value))
+    Object.entries(dealt.brings).every(([field, value]) => JSON.stringify(held.get(field)) === JSON.stringify(value))
   )
 }

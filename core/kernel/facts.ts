@@ -25,11 +25,14 @@ const NOT_PRACTISED: ReadonlySet<string> = new Set([
   'unexplained',
 ])
 
+/** What of a line says which facts it practised. */
+export type PlayedLine = Pick<Line, 'number' | 'play' | 'verdict' | 'before' | 'struck'>
+
 /**
  * The number facts that a line of the tape practised, standing plays and slips alike; empty for struck lines,
  * entries that are no plays, and plays that nobody in particular makes.
  */
-export function practisedFacts({ game }: Pick<Table, 'game'>, line: Line): PractisedFact[] {
+export function practisedFacts({ game }: Pick<Table, 'game'>, line: PlayedLine): PractisedFact[] {
   const { play, verdict, before } = line
   if (!play || line.struck || (verdict.reason && NOT_PRACTISED.has(verdict.reason.code))) return []
   const facts = game.facts(before.rules, before.game, play)

@@ -40,6 +40,12 @@ export function changeableRules(
   return names
 }
 
+/** What of a game its house rules are read by. */
+type RulesOf<R extends CommonRules> = Pick<
+  Game<R>,
+  'houseRules' | 'commonDefaults' | 'answerCalled' | 'defaults' | 'extraRound' | 'problems'
+>
+
 type ReadHouseRules<R> =
   { readonly ok: true; readonly rules: R } | { readonly ok: false; readonly problems: readonly Problem[] }
 
@@ -49,7 +55,7 @@ type ReadHouseRules<R> =
  * `tie-not-offered`, and what the game itself refuses.
  */
 export function readHouseRules<R extends CommonRules>(
-  game: Game<R, never, never, never> | Game<R>,
+  game: RulesOf<R>,
   named: unknown,
   seats: number,
 ): ReadHouseRules<R> {
@@ -70,6 +76,7 @@ export function readHouseRules<R extends CommonRules>(
       for (const each of fromIssue(issue, plain)) if (!found.has(each.path)) found.set(each.path, each)
     return { ok: false, problems: [...found.values()] }
   }
+  // The schema of a game reads its own rules: that `R` are these is said by the game's `houseRules`, which Zod can't tell.
   return agreed(game, (answers ? read.data : { ...read.data, answers: 'off' }) as unknown as R, seats, 'setup')
 }
 
@@ -78,7 +85,7 @@ export function readHouseRules<R extends CommonRules>(
  * checked when they came in force; refused as at the setup.
  */
 export function readRuling<R extends CommonRules>(
-  game: Game<R, never, never, never> | Game<R>,
+  game: RulesOf<R>,
   rules: R,
   changes: Readonly<Record<string, unknown>>,
   seats: number,
@@ -98,7 +105,7 @@ export function readRuling<R extends CommonRules>(
 
 /** What the rules together must still agree with. */
 function agreed<R extends CommonRules>(
-  game: Game<R, never, never, never> | Game<R>,
+  game: RulesOf<R>,
   rules: R,
   seats: number,
   when: 'setup' | 'ruling',
@@ -117,6 +124,13 @@ export function defaultRules(
 ): Record<string, unknown> {
   const read = houseRulesSchema(game).safeParse({ ...game.defaults?.(named, seats) })
   return read.success ? read.data : {}
+}
+
+/** House rules that are known to be in order, for a drawn example. Throws where they aren't. */
+export function rulesInOrder<R extends CommonRules>(game: RulesOf<R>, named: Partial<R>, seats: number): R {
+  const read = readHouseRules(game, named, seats)
+  if (!read.ok) throw new Error(read.problems.map(({ code, path }) => `${path}: ${code}`).join(', '))
+  return read.rules
 }
 
 function fromIssue(

@@ -60,8 +60,8 @@ function stepFrom({ table, state }: Tape, way: NextLevel['way']): Preset<never> 
 function distance({ game, players }: Table, rules: object, named: object): number {
   const read = readHouseRules(game, named, players.length)
   if (!read.ok) return Infinity
-  const [mine, theirs] = [rules as Record<string, unknown>, read.rules as unknown as Record<string, unknown>]
-  return Object.keys(game.houseRules.shape).filter((rule) => !isSame(mine[rule], theirs[rule])).length
+  const [mine, theirs] = [new Map(Object.entries(rules)), new Map<string, unknown>(Object.entries(read.rules))]
+  return Object.keys(game.houseRules.shape).filter((rule) => !isSame(mine.get(rule), theirs.get(rule))).length
 }
 
 /** Rules are plain JSON, made by the same schema: alike is written alike. */

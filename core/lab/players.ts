@@ -53,7 +53,8 @@ function anyOther(table: Table, state: MatchState, seat: number, best: BasePlay,
   const { game } = table
   const brought = game.deal(state.rules, state.game, best, random)
   const chance = Object.keys(brought?.brings ?? {}).filter((field) => field in best)
-  const lies = (play: BasePlay, field: string) => JSON.stringify((play as unknown as Record<string, unknown>)[field])
+  const lies = (play: BasePlay, field: string) =>
+    JSON.stringify(new Map<string, unknown>(Object.entries(play)).get(field))
   const same = chance.map((field) => [field, lies(best, field)] as const)
   const found: BasePlay[] = []
   let looked = 0

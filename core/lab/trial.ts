@@ -1,5 +1,5 @@
 import { countPlays, ENDLESS } from '#core/kernel/estimate'
-import { practisedFacts } from '#core/kernel/facts'
+import { practisedFacts, type PlayedLine } from '#core/kernel/facts'
 import type { Game } from '#core/contract/game'
 import { labPlay, type PlayerKind } from '#core/lab/players'
 import { foldFact, keyOf, type CellKey } from '#core/mastery/cells'
@@ -64,7 +64,7 @@ export function playTrial({ game, houseRules, players, pace }: Trial, key: strin
     state = judged.state
     count(play)
     const line = { number: n + 1, play, verdict: judged.verdict, before, struck: false }
-    practise(line as unknown as PractisedLine)
+    practise(line)
     const leads = leaders(table, state)
     if (leads === lead) continue
     if (lead !== '' && leads !== '') changes++
@@ -88,13 +88,11 @@ export function playTrial({ game, houseRules, players, pace }: Trial, key: strin
   }
 }
 
-type PractisedLine = Parameters<typeof practisedFacts>[1]
-
 /** Counts what is practised, by seat and by fact. */
 function practice(table: Table) {
   const facts = Array.from({ length: table.seats }, () => 0)
   const cells: CellKey[] = []
-  function practise(line: PractisedLine) {
+  function practise(line: PlayedLine) {
     for (const fact of practisedFacts(table, line)) {
       facts[fact.by - 1] = ofSeat(facts, fact.by) + 1
       const cell = foldFact(fact)

@@ -4,6 +4,7 @@ import type { CommonRules } from '#core/contract/commonRules'
 import type { Awaits, End, Judging, Place, Seating } from '#core/contract/game'
 import type { YardCodes } from '#core/games/skip-count-yard/codes'
 import {
+  atEach,
   cardsIn,
   deckOfSets,
   nextOn,
@@ -124,9 +125,8 @@ export function open(
   if (wrong) return { problems: [problem('opening.sides', 'bad-opening', wrong.reason.facts)] }
   const rest = restOfDeck(deck, sides)
   const dealt = source === 'dealt' ? randomFor(String(seed), 'hands').shuffled(rest) : null
-  const yard = Object.fromEntries(
-    POSITIONS.map((at) => [at, at.length === 1 ? [sides[SIDES.indexOf(at as 'N')]!] : []]),
-  ) as unknown as Yard
+  // The sides come first among the places; corners are bare.
+  const yard = atEach((at) => sides.slice(POSITIONS.indexOf(at), POSITIONS.indexOf(at) + 1))
   return {
     state: {
       ...openTurns(seating),

@@ -6,6 +6,7 @@ import {
   type Position,
   type Run,
   type Yard,
+  atEach,
 } from '#core/games/skip-count-yard/yard'
 import { without } from '#core/kit/pack'
 
@@ -27,8 +28,7 @@ export interface Found {
 
 /** What may come next at every place: worked out once a yard. */
 type Nexts = Readonly<Record<Position, ReturnType<typeof nextOn>>>
-const nextsOf = (sets: readonly number[], yard: Yard) =>
-  Object.fromEntries(POSITIONS.map((at) => [at, nextOn(sets, yard[at], isCorner(at))])) as unknown as Nexts
+const nextsOf = (sets: readonly number[], yard: Yard) => atEach((at) => nextOn(sets, yard[at], isCorner(at)))
 
 /** Every card of `hand` that can be added at once, and where. */
 export function singleAdds(

@@ -9,6 +9,10 @@ export type Position = (typeof POSITIONS)[number]
 export type Run = readonly number[]
 export type Yard = Readonly<Record<Position, Run>>
 
+/** Something for every place of the yard. */
+export const atEach = <T>(of: (at: Position) => T): Record<Position, T> =>
+  Object.fromEntries(POSITIONS.map((at) => [at, of(at)])) as Record<Position, T>
+
 /** Multiples go up to ten times. */
 const TIMES = 10
 
