@@ -23,3 +23,12 @@ export function stateIn<R extends CommonRules, O, P extends BasePlay, S>(
 ): S {
   return state.game as S
 }
+
+/** The plays on a tape that stand and count, with rules and states around them typed as those of `game`. */
+export function countedPlays<R extends CommonRules, O, P extends BasePlay, S>(_game: Game<R, O, P, S>, tape: Tape) {
+  return tape.lines.flatMap(({ number, play, verdict, struck, before, after }) =>
+    play && verdict.stands && !struck
+      ? [{ number, play: play as P, verdict, rules: before.rules as R, after: after.game as S }]
+      : [],
+  )
+}

@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
+import { askForRest } from '#core/games/ask-for-rest/index'
 import type { AskPlay, Lay } from '#core/games/ask-for-rest/rules'
 import type { Told } from '#core/contract/plays'
 import { useAskEntry, type AskMode } from '~/games/ask-for-rest/useAskEntry'
 
 /** A question: whom, for what, gave or no. A pair spotted: who, and the two cards. */
 const desk = useDesk()
-const { seats, dealer } = desk
+const { seats } = desk
 const { entry, rules, state, faces, dead, keys, others, of, by, change, setMode } = useAskEntry()
 const told = ref<Told>({})
 const showing = ref(false)
@@ -19,7 +21,7 @@ const LABELS: Readonly<Record<AskMode, (card: number) => string>> = {
   lay: (card) => `Card ${card}`,
   replace: (card) => `Put out a ${card}`,
 }
-const dealt = computed(() => dealer.dealt.value)
+const { dealt } = useDealing(askForRest)
 const card = computed(() => entry.value.cards[0] ?? null)
 const rest = computed(() => (card.value === null ? null : rules.value.target - card.value))
 /** In a dealt match the answer is known; the referee only passes it on. */
@@ -28,7 +30,7 @@ const truly = computed(
     dealt.value &&
     of.value !== null &&
     card.value !== null &&
-    state.value.hands[of.value - 1]!.known.includes(card.value),
+    ofSeat(state.value.hands, of.value).known.includes(card.value),
 )
 const owed = computed(() => (entry.value.mode === 'ask' ? state.value.owed : null))
 
@@ -126,7 +128,7 @@ usePad([
     </div>
     <div v-if="owed !== null" class="flex flex-wrap items-center gap-1.5">
       <Key main @click="draw()"
-        ><UIcon name="i-lucide-layers" class="size-5" /> {{ seats[desk.seat.value - 1]!.name }} draws, unseen</Key
+        ><UIcon name="i-lucide-layers" class="size-5" /> {{ ofSeat(seats, desk.seat.value).name }} draws, unseen</Key
       >
       <Key v-if="!dealt" :aria-pressed="showing" @click="showing = !showing">and shows it …</Key>
       <CardKeys v-if="showing" :cards="drawable" :label="(shown) => `Shows a ${shown}`" @pick="draw" />
@@ -145,7 +147,7 @@ usePad([
           ><UIcon name="i-lucide-x" class="size-5" /> No</Key
         >
         <p v-if="dealt && of !== null && card !== null" class="text-sm text-(--ink-soft)">
-          {{ seats[of - 1]!.name }} {{ truly ? 'has' : 'has no' }} {{ card }}
+          {{ ofSeat(seats, of).name }} {{ truly ? 'has' : 'has no' }} {{ card }}
         </p>
       </div>
     </template>

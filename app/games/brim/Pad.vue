@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { brim } from '#core/games/brim/index'
 import { total } from '#core/kit/dice'
 import { allDice } from '#core/games/brim/dice'
 import type { Roll } from '#core/games/brim/rules'
@@ -6,7 +7,6 @@ import { useBrimEntry } from '~/games/brim/useBrimEntry'
 
 /** Brim's pad: faces by touch or by digit, then record; or stop, with the sum that was said. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, rules, state, keep, wanted, complete, rollable, play, toggle, add, remove, back } = useBrimEntry()
 
 const sum = computed(() => total(allDice(state.value)))
@@ -14,7 +14,7 @@ const mayStop = computed(() => state.value.rolled > 0)
 /** Stop was touched while a further roll was half entered. */
 const asking = ref(false)
 const half = computed(() => state.value.rolled > 0 && (entry.value.dice.length > 0 || entry.value.keep.length > 0))
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(brim)
 
 watch(play, (now) => desk.enter(now), { immediate: true })
 watch([state, half], () => (asking.value = false))
@@ -28,7 +28,7 @@ const roll = (): Roll => ({
   dice: [],
   ...(keep.value.length ? { keep: keep.value } : {}),
 })
-const rollDealt = () => dealer.deal(roll())
+const rollDealt = () => bring(roll())
 function recordRoll() {
   if (play.value) desk.offer(play.value)
 }

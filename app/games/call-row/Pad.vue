@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { callRow } from '#core/games/call-row/index'
 import type { Deal } from '#core/games/call-row/rules'
 import { findSigns, spoken } from '#core/kit/signing'
 import { countOf } from '#core/kit/pack'
@@ -8,10 +9,9 @@ import { useKeptCall, useRowEntry } from '~/games/call-row/useRowEntry'
 
 /** The next card is one touch, always. A call: the player, the cards in the row; the signs are found. */
 const desk = useDesk()
-const { dealer } = desk
 const { seats, entry, rules, state, faces, call, pickCaller, pickCard, clear } = useRowEntry()
 useKeptCall()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(callRow)
 const told = ref<Told>({})
 const calling = computed(() => entry.value.by !== null || entry.value.cards.length > 0)
 const {
@@ -46,7 +46,7 @@ function deal(card: number) {
   if (!desk.offer({ do: 'deal', card } as Deal)) entry.value = kept
 }
 function next() {
-  dealer.deal({ do: 'deal' })
+  bring({ do: 'deal' })
 }
 function record() {
   if (call.value) desk.offer({ ...call.value, ...told.value })

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { RowState } from '#core/games/call-row/rules'
+import { callRow } from '#core/games/call-row/index'
+import { ofSeat } from '#core/kit/seats'
 import { showWorking } from '#core/contract/working'
 import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
@@ -7,19 +8,18 @@ import type { Seat } from '#shared/api'
 /** Everybody's calls, in the order in which they were made. */
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const calls = computed(() =>
-  tape.lines.flatMap(({ number, play, verdict, struck, after, before }) => {
-    const { newest, steps } = after.game as RowState
-    if (play?.do !== 'call' || !verdict.stands || struck || !newest) return []
-    const { target } = before.rules as unknown as { target: number }
-    return [
-      {
-        number,
-        by: play.by!,
-        step: steps[play.by! - 1]!,
-        text: showWorking({ kind: 'equation', terms: newest.terms, equals: target }),
-      },
-    ]
-  }),
+  countedPlays(callRow, tape).flatMap(({ number, play, rules, after }) =>
+    play.do === 'call' && after.newest
+      ? [
+          {
+            number,
+            by: play.by,
+            step: ofSeat(after.steps, play.by),
+            text: showWorking({ kind: 'equation', terms: after.newest.terms, equals: rules.target }),
+          },
+        ]
+      : [],
+  ),
 )
 </script>
 

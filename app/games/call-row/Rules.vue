@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { houseRules, type RowRules, type RowState } from '#core/games/call-row/rules'
+import { callRow } from '#core/games/call-row/index'
+import type { RowState } from '#core/games/call-row/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import RowSheet from '~/games/call-row/RowSheet.vue'
 
 /** Call the Row explained, with a row that holds three calls. */
-const rules = houseRules.parse({}) as unknown as RowRules
+const rules = rulesInOrder(callRow, {}, 2)
 const SEATS = [
   { name: 'Bao', pennant: 4 },
   { name: 'Ines', pennant: 1 },

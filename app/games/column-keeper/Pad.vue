@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Put, Where } from '#core/games/column-keeper/rules'
+import { columnKeeper } from '#core/games/column-keeper/index'
+import type { Where } from '#core/games/column-keeper/rules'
 import { useKeeperEntry } from '~/games/column-keeper/useKeeperEntry'
 
 /** The digit, then its column; at the end each total. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, faces, telling, columns, open, left, choose, put } = useKeeperEntry()
 const touched = useTouched<Where>()
 const KEYS: Readonly<Record<string, Where>> = { o: 'ones', t: 'tens', h: 'hundreds', m: 'thousands', a: 'aside' }
@@ -16,7 +16,7 @@ const places = computed(() => [
   ...open.value.filter((where) => where !== 'aside').reverse(),
   ...open.value.filter((where) => where === 'aside'),
 ])
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(columnKeeper)
 
 watch(touched, (where) => {
   if (where === null) return
@@ -33,7 +33,7 @@ function place(where: Where) {
   if (play) desk.offer(play)
 }
 function draw() {
-  dealer.deal({ do: 'put', by: desk.seat.value }, (play) => choose((play as Put).card))
+  bring({ do: 'put', by: desk.seat.value }, (play) => choose(play.card))
 }
 
 usePad([

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { columnsOf, houseRules, type KeeperRules } from '#core/games/column-keeper/rules'
+import { columnKeeper } from '#core/games/column-keeper/index'
+import { columnsOf } from '#core/games/column-keeper/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import KeeperSheet from '~/games/column-keeper/KeeperSheet.vue'
 
 /** Column Keeper explained, with one sheet regrouped. */
-const rules = houseRules.parse({}) as unknown as KeeperRules
+const rules = rulesInOrder(columnKeeper, {}, 2)
 const sheet = {
   columns: [
     [7, 5],

@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import type { Hide } from '#core/games/covered-part/rules'
+import { coveredPart } from '#core/games/covered-part/index'
 import type { Told } from '#core/contract/plays'
 import { useCoverEntry } from '~/games/covered-part/useCoverEntry'
 
 /** The hider's two parts and which of them is covered; then the other player's guess, one touch. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, rules, state, total, announced, complete, add, remove, announce, hide } = useCoverEntry()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(coveredPart)
 const faces = computed(() => {
   const low = rules.value.pieces === 'dice' ? 1 : 0
   return Array.from({ length: rules.value.sides - low + 1 }, (_, i) => i + low)
@@ -55,7 +54,7 @@ function tell(now: Told) {
   if (waiting.value !== null && now.explained) guess(waiting.value)
 }
 function draw() {
-  dealer.deal({ do: 'hide', by: desk.seat.value }, (came) => (entry.value = { parts: [...(came as Hide).parts] }))
+  bring({ do: 'hide', by: desk.seat.value }, (came) => (entry.value = { parts: [...came.parts] }))
 }
 
 usePad([

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { houseRules, type CoverRules } from '#core/games/covered-part/rules'
+import { coveredPart } from '#core/games/covered-part/index'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import CoverSheet from '~/games/covered-part/CoverSheet.vue'
 
 /** Covered Part explained, with one drawn hide. */
-const rules = houseRules.parse({}) as unknown as CoverRules
+const rules = rulesInOrder(coveredPart, {}, 2)
 const SEATS = [
   { name: 'Wren', pennant: 5 },
   { name: 'Tomasz', pennant: 2 },

@@ -1,13 +1,13 @@
 <script setup lang="ts">
+import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
 import { cardOf, deckFor, type Colour, type EbbCard, type Flip } from '#core/games/ebb-and-flow/rules'
 import { countOf } from '#core/kit/pack'
 import { useEbbEntry } from '~/games/ebb-and-flow/useEbbEntry'
 
 /** The card turned, then the running total said. A wild is recorded with its touch: nothing is asked of it. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, rules, state, play, before, leads, flip } = useEbbEntry()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(ebbAndFlow)
 const ranks = computed(() => [...rules.value.ranks].sort((a, b) => a - b))
 const rows = computed<readonly (Colour | undefined)[]>(() =>
   rules.value.swing === 'colour' ? ['warm', 'cool'] : [undefined],
@@ -30,7 +30,7 @@ function wild() {
   if (!desk.offer({ do: 'flip', by: desk.seat.value, card: 'wild' } as Flip)) flip('wild')
 }
 function draw() {
-  dealer.deal({ do: 'flip', by: desk.seat.value }, (came) => {
+  bring({ do: 'flip', by: desk.seat.value }, (came) => {
     const { card, colour: shade } = came as Flip
     if (card === 'wild') wild()
     else flip(card, shade)

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { houseRules, type EbbRules, type EbbState } from '#core/games/ebb-and-flow/rules'
+import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
+import type { EbbState } from '#core/games/ebb-and-flow/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import EbbSheet from '~/games/ebb-and-flow/EbbSheet.vue'
 
 /** Ebb & Flow explained, with one drawn turn. */
-const rules = houseRules.parse({}) as unknown as EbbRules
+const rules = rulesInOrder(ebbAndFlow, {}, 2)
 const SEATS = [
   { name: 'Bao', pennant: 4 },
   { name: 'Ines', pennant: 1 },

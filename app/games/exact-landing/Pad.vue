@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import type { Spin } from '#core/games/exact-landing/rules'
+import { exactLanding } from '#core/games/exact-landing/index'
 import { useLandingEntry } from '~/games/exact-landing/useLandingEntry'
 
 /** Sign and step in one touch, then where the piece stands. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, rules, from, play, leads, spin } = useLandingEntry()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(exactLanding)
 const { typed, type, clear } = useTypedFace(
   () => rules.value.steps,
   (step) => spin(entry.value.sign ?? '+', step),
@@ -19,7 +18,7 @@ const offSays = computed(
 )
 
 function draw() {
-  dealer.deal({ do: 'spin', by: desk.seat.value }, (came) => spin((came as Spin).sign, (came as Spin).step))
+  bring({ do: 'spin', by: desk.seat.value }, (came) => spin(came.sign, came.step))
 }
 function between() {
   desk.note('the pointer stood between two fields; the referee decided')

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { houseRules, type LandingRules, type LandingState } from '#core/games/exact-landing/rules'
+import { exactLanding } from '#core/games/exact-landing/index'
+import type { LandingState } from '#core/games/exact-landing/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import LandingLine from '~/games/exact-landing/LandingLine.vue'
 
 /** Exact Landing explained, with one drawn hop. */
-const rules = houseRules.parse({}) as unknown as LandingRules
+const rules = rulesInOrder(exactLanding, {}, 2)
 const SEATS = [
   { name: 'Linnea', pennant: 7 },
   { name: 'Kofi', pennant: 6 },

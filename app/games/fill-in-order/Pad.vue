@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fillInOrder } from '#core/games/fill-in-order/index'
 import { faceOf, lyingIn, type Face, type Turn } from '#core/games/fill-in-order/rules'
 import { deckFor } from '#core/games/fill-in-order/rules'
 import { countOf } from '#core/kit/pack'
@@ -6,11 +7,10 @@ import { useFillEntry } from '~/games/fill-in-order/useFillEntry'
 
 /** Touch card after card as they come up: each goes to its place; the first that can’t go records the turn. */
 const desk = useDesk()
-const { dealer } = desk
 const { seat, entry, rules, state, faces, open, top, discardFits, turn, ended, set, come, put, takeDiscard, back } =
   useFillEntry()
 const touched = useTouched<number>()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(fillInOrder)
 const { typed, type, clear } = useTypedFace(
   () => faces.value.filter((face): face is number => typeof face === 'number'),
   come,
@@ -40,8 +40,8 @@ usePutAway(() => entry.value.cards.length && back())
 
 /** The dealer turns up card after card, until one can’t go or a wild’s place is to be chosen. */
 function draw(from: 'stock' | 'discard', cards = entry.value.cards) {
-  dealer.deal({ do: 'turn', by: seat.value, from, cards } as never, (came, { unfinished }) => {
-    const all = (came as unknown as Turn).cards
+  bring({ do: 'turn', by: seat.value, from, cards }, (came, { unfinished }) => {
+    const all = came.cards
     if (!unfinished) return void desk.offer({ do: 'turn', by: seat.value, from, cards: all } as Turn)
     set({ from, cards: all.slice(0, -1), wild: all.at(-1) as 'K' | 'J' })
   })

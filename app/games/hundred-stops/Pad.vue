@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { hundredStops } from '#core/games/hundred-stops/index'
 import type { Travel } from '#core/games/hundred-stops/rules'
 import { useStopsEntry } from '~/games/hundred-stops/useStopsEntry'
 import { sayOrder } from '#core/games/hundred-stops/wording'
 
 /** The dice, the spinner, then the hops; at the end what was said. */
 const desk = useDesk()
-const { dealer } = desk
 const {
   entry,
   rules,
@@ -27,14 +27,14 @@ const {
 } = useStopsEntry()
 const spins = computed(() => [...new Set(rules.value.hundreds)].sort((a, b) => a - b))
 const diceDone = computed(() => entry.value.dice.length === rules.value.dice)
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(hundredStops)
 
 watch(play, (now) => desk.enter(now), { immediate: true })
 
 usePutAway(() => (entry.value = { ...entry.value, steps: [] }))
 
 function draw() {
-  dealer.deal({ do: 'travel', by: desk.seat.value }, (came) => {
+  bring({ do: 'travel', by: desk.seat.value }, (came) => {
     const { dice, hundreds } = came as Travel
     entry.value = { dice, hundreds, steps: [] }
   })

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { houseRules, judge, open, type StopsRules } from '#core/games/hundred-stops/rules'
+import { hundredStops } from '#core/games/hundred-stops/index'
+import { judge, open } from '#core/games/hundred-stops/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import StopsTrack from '~/games/hundred-stops/StopsTrack.vue'
 
 /** Hundred Stops explained, with one drawn journey. */
-const rules = houseRules.parse({ end: 600 }) as unknown as StopsRules
+const rules = rulesInOrder(hundredStops, { end: 600 }, 2)
 const start = open(rules, { seats: 2, first: 1 }).state
 const verdict = judge(rules, start, { do: 'travel', by: 1, dice: [5, 4], hundreds: 1, order: ['h', 't9'] })
 const state = verdict.stands ? verdict.next : start

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
+import { lastDigitChains } from '#core/games/last-digit-chains/index'
 import type { Take } from '#core/games/last-digit-chains/rules'
 import type { Told } from '#core/contract/plays'
 import { countOf } from '#core/kit/pack'
@@ -6,12 +8,12 @@ import { useChainEntry } from '~/games/last-digit-chains/useChainEntry'
 
 /** Touch the top of a fan: where only one row takes it, it is recorded at once. A redeal is typed as digits. */
 const desk = useDesk()
-const { seats, dealer } = desk
+const { seats } = desk
 const { entry, rules, going, layout, takes, stuck, needed, left, size, redeal, sit, touchFan, rowFor, deal, clear } =
   useChainEntry()
 const touched = useTouched<{ fan: number } | { row: number }>()
 const told = ref<Told>({})
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(lastDigitChains)
 const fans = useTypedFace(
   () => layout.value.fans.flatMap((fan, i) => (fan.length ? [i + 1] : [])),
   (fan) => take(touchFan(fan)),
@@ -50,7 +52,7 @@ function type(digit: number) {
   if (dealing.length === left.value.length && redeal.value) desk.offer(redeal.value)
 }
 function again() {
-  if (dealt.value) dealer.deal({ do: 'redeal', by: entry.value.seat })
+  if (dealt.value) bring({ do: 'redeal', by: entry.value.seat })
   else deal(entry.value.dealing === null ? '' : null)
 }
 function tell(now: Told) {
@@ -113,7 +115,7 @@ usePad([
         ><UIcon name="i-lucide-shuffle" class="size-5" /> Deal again</Key
       >
       <Key class="ml-auto" @click="desk.offer({ do: 'done', by: entry.seat })"
-        ><UIcon name="i-lucide-octagon" class="size-5" /> {{ seats[entry.seat - 1]!.name }} stops</Key
+        ><UIcon name="i-lucide-octagon" class="size-5" /> {{ ofSeat(seats, entry.seat).name }} stops</Key
       >
     </div>
     <div v-if="entry.dealing !== null" class="space-y-1.5">

@@ -1,20 +1,19 @@
 <script setup lang="ts">
+import { perchAndPush } from '#core/games/perch-and-push/index'
 import { judgePlay } from '#core/kernel/match'
 import { packSize } from '#core/kit/pack'
-import type { PlacePlay } from '#core/games/perch-and-push/rules'
 import type { Told } from '#core/contract/plays'
 import { sayNote, sayReason, speaking } from '#core/wording/index'
 import { usePerchEntry } from '~/games/perch-and-push/usePerchEntry'
 
 /** Two cards, then one of their results, here or on the board. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, rules, state, faces, complete, options, left, add, remove, back, place, pass } = usePerchEntry()
 const picked = useTouched<number>()
 const told = ref<Told>({})
 /** What was chosen and waits for its explanation. */
 const waiting = ref<number | null>(null)
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(perchAndPush)
 
 const choices = computed(() => {
   const { table, state: now } = desk.tape.value!
@@ -49,7 +48,7 @@ function tell(now: Told) {
   if (waiting.value !== null && now.explained) choose(waiting.value)
 }
 function draw() {
-  dealer.deal({ do: 'place', by: desk.seat.value }, (play) => (entry.value = { cards: (play as PlacePlay).cards }))
+  bring({ do: 'place', by: desk.seat.value }, (play) => (entry.value = { cards: play.cards }))
 }
 function enter() {
   if (dealt.value && !complete.value) draw()

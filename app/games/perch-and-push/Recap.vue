@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
@@ -32,7 +33,7 @@ const name = (seat: number) => seats[seat - 1]?.name
     </p>
     <ul class="flex flex-wrap gap-2">
       <li v-for="(push, i) in pushes" :key="i" class="sheet px-3 py-1 flex items-center gap-2">
-        <Pennant :number="seats[push.by - 1]!.pennant" size="1.1rem" /> <b class="figures">{{ push.on }}</b> +{{
+        <Pennant :number="ofSeat(seats, push.by).pennant" size="1.1rem" /> <b class="figures">{{ push.on }}</b> +{{
           push.count
         }}
       </li>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { houseRules, judge, open, type PerchRules } from '#core/games/perch-and-push/rules'
+import { perchAndPush } from '#core/games/perch-and-push/index'
+import { judge, open } from '#core/games/perch-and-push/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import PerchBoard from '~/games/perch-and-push/PerchBoard.vue'
 
 /** Perch & Push explained, with one drawn push. */
-const rules = houseRules.parse({ goal: 5 }) as unknown as PerchRules
+const rules = rulesInOrder(perchAndPush, { goal: 5 }, 2)
 let state = open(rules, { seats: 2, first: 1 }).state
 for (const [by, cards, on] of [
   [1, [3, 7], 13],

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { placeStrike } from '#core/games/place-strike/index'
 import { PLACES, type Strike } from '#core/games/place-strike/rules'
 import type { Told } from '#core/contract/plays'
 import { facesOfDie } from '#core/kit/dice'
@@ -6,10 +7,9 @@ import { useStrikeEntry } from '~/games/place-strike/useStrikeEntry'
 
 /** The digit and the place rolled, then the number on the table, or none. */
 const desk = useDesk()
-const { dealer } = desk
 const { seat, rules, state, entry, rolled, lit, change } = useStrikeEntry()
 const touched = useTouched<number>()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(placeStrike)
 const told = ref<Told>({})
 const LETTERS: Readonly<Record<string, number>> = { o: 1, t: 2, h: 3 }
 const places = computed(() => facesOfDie(rules.value.digits).reverse())
@@ -33,9 +33,7 @@ function none() {
   if (rolled.value) desk.offer({ do: 'none', by: seat.value, ...rolled.value })
 }
 function roll() {
-  dealer.deal({ do: 'none', by: seat.value }, (came) =>
-    change({ digit: (came as unknown as Strike).digit, place: (came as unknown as Strike).place }),
-  )
+  bring({ do: 'none', by: seat.value }, (came) => change({ digit: came.digit, place: came.place }))
 }
 function tell(now: Told) {
   told.value = now

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
+import { roofTiles } from '#core/games/roof-tiles/index'
 import { total } from '#core/kit/dice'
 import { canTurn, inReach, stockOf, takesOf } from '#core/games/roof-tiles/layout'
 import type { TurnPlay } from '#core/games/roof-tiles/rules'
@@ -8,7 +10,7 @@ import { useRoofEntry } from '~/games/roof-tiles/useRoofEntry'
 
 /** Touch the tiles on the roof: what makes the target is recorded at once. The stock is turned card by card. */
 const desk = useDesk()
-const { seats, dealer } = desk
+const { seats } = desk
 const { entry, rules, going, layout, empty, play, sit, clear } = useRoofEntry()
 const told = ref<Told>({})
 const faces = computed(() => facesOf(rules.value.pack))
@@ -20,7 +22,7 @@ const values = computed(() => [
   ...entry.value.tiles.map((tile) => layout.value.cards[tile]!),
   ...(entry.value.turned ? [inReach(rules.value, layout.value) ?? 0] : []),
 ])
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(roofTiles)
 const tens = (card: number | null) => (card === 0 && !faces.value.includes(0) ? 10 : card)
 
 watch(
@@ -51,7 +53,7 @@ function turn(card?: number) {
   if (card !== undefined) {
     const play: TurnPlay = { do: 'turn', by, card }
     desk.offer(play)
-  } else if (dealt.value) dealer.deal({ do: 'turn', by })
+  } else if (dealt.value) bring({ do: 'turn', by })
 }
 
 usePad([
@@ -93,7 +95,7 @@ usePad([
       </p>
       <Key class="ml-auto" :disabled="empty" @click="clear">Clear</Key>
       <Key @click="desk.offer({ do: 'done', by: entry.seat })"
-        ><UIcon name="i-lucide-octagon" class="size-5" /> {{ seats[entry.seat - 1]!.name }} stops</Key
+        ><UIcon name="i-lucide-octagon" class="size-5" /> {{ ofSeat(seats, entry.seat).name }} stops</Key
       >
     </div>
     <div v-if="turnable" class="flex flex-wrap items-center gap-1.5">

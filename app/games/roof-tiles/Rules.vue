@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { houseRules, type RoofRules } from '#core/games/roof-tiles/houseRules'
+import { roofTiles } from '#core/games/roof-tiles/index'
 import { judge, open } from '#core/games/roof-tiles/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import RoofDrawing from '~/games/roof-tiles/RoofDrawing.vue'
 
 /** Roof Tiles explained, with a small roof in play. */
-const rules = houseRules.parse({ rows: 4 }) as unknown as RoofRules
+const rules = rulesInOrder(roofTiles, { rows: 4 }, 2)
 const opened = open(
   rules,
   { seats: 1, first: 1, source: 'table', seed: null },

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sayItFirst } from '#core/games/say-it-first/index'
 import type { Answer, Round } from '#core/games/say-it-first/rules'
 import { countOf } from '#core/kit/pack'
 import type { Told } from '#core/contract/plays'
@@ -9,9 +10,9 @@ import { useFirstEntry } from '~/games/say-it-first/useFirstEntry'
  * how it was explained records the round. Made for a table where everybody calls at once.
  */
 const desk = useDesk()
-const { seats, dealer } = desk
+const { seats } = desk
 const { entry, rules, state, faces, full, right, play, addCard, removeCard, setCards, setAnswers } = useFirstEntry()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(sayItFirst)
 const { typed, type, clear } = useTypedFace(() => faces.value, addCard)
 /** Who was right and has still to say how. */
 const waits = ref<number | null>(null)
@@ -53,7 +54,7 @@ function wasWrong() {
   if (other.value !== null && said.value !== null) add({ by: other.value, said: said.value })
 }
 function turn() {
-  dealer.deal({ do: 'round' }, (came) => setCards((came as Round).cards))
+  bring({ do: 'round' }, (came) => setCards(came.cards))
 }
 const seatOf = (key: string) => Number(/^f([1-4])$/.exec(key)?.[1] ?? 0)
 

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { houseRules, type FirstRules, type FirstState } from '#core/games/say-it-first/rules'
+import { sayItFirst } from '#core/games/say-it-first/index'
+import type { FirstState } from '#core/games/say-it-first/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import FirstSheet from '~/games/say-it-first/FirstSheet.vue'
 
 /** Say It First explained, with a round drawn. */
-const rules = { ...houseRules.parse({}), explain: 'required' } as unknown as FirstRules
+const rules = rulesInOrder(sayItFirst, { explain: 'required' }, 2)
 const SEATS = [
   { name: 'Linnea', pennant: 7 },
   { name: 'Kofi', pennant: 6 },

@@ -1,14 +1,14 @@
 <script setup lang="ts">
+import { sixHeaps } from '#core/games/six-heaps/index'
 import type { Line, Spot } from '#core/games/six-heaps/block'
 import type { Told } from '#core/contract/plays'
 import { useHeapEntry } from '~/games/six-heaps/useHeapEntry'
 
 /** The card, then its heap on the table. Where only named lines score, the line named is one touch more. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, rules, cards, spent, passes, runs, playOf, change, state } = useHeapEntry()
 const touched = useTouched<Spot>()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt } = useDealing(sixHeaps)
 const told = ref<Told>({})
 const showing = ref(false)
 const naming = computed(() => entry.value.at !== null)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { skipCountYard } from '#core/games/skip-count-yard/index'
 import { POSITIONS, type Position } from '#core/games/skip-count-yard/yard'
 import type { YardPlay } from '#core/games/skip-count-yard/rules'
 import type { Told } from '#core/contract/plays'
@@ -6,11 +7,10 @@ import { useYardEntry, type YardTouch } from '~/games/skip-count-yard/useYardEnt
 
 /** Draw first; then a card and its place, or cards lifted in the yard and theirs; end the turn. */
 const desk = useDesk()
-const { dealer } = desk
 const { seat, entry, rules, state, owesDraw, hand, cards, spent, lifted, open, playTo, pickCard, lift, clear } =
   useYardEntry()
 const touched = useTouched<YardTouch>()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(skipCountYard)
 const told = ref<Told>({})
 const showing = ref(false)
 const { typed, type, clear: clearTyped } = useTypedFace(() => cards.value, pickCard)
@@ -45,7 +45,7 @@ function layAt(to: Position) {
   if (play) offer({ ...play, ...(play.do === 'add' ? told.value : {}) })
 }
 function draw(card?: number) {
-  if (dealt.value) dealer.deal({ do: 'draw', by: seat.value })
+  if (dealt.value) bring({ do: 'draw', by: seat.value })
   else offer({ do: 'draw', by: seat.value, ...(card === undefined ? {} : { card }) })
 }
 const end = () => offer({ do: 'end', by: seat.value })

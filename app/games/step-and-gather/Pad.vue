@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import type { Step } from '#core/games/step-and-gather/rules'
+import { stepAndGather } from '#core/games/step-and-gather/index'
 import { useStepEntry } from '~/games/step-and-gather/useStepEntry'
 
 /** The roll, then the running total said; where the piece stands elsewhere, that space is touched on the table. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, rules, state, step, total, play, roll } = useStepEntry()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(stepAndGather)
 const { typed, type, clear } = useTypedFace(() => Array.from({ length: rules.value.sides }, (_, i) => i + 1), roll)
 
 watch(play, (now) => desk.enter(now), { immediate: true })
@@ -14,7 +13,7 @@ watch(play, (now) => desk.enter(now), { immediate: true })
 usePutAway(() => roll(entry.value.roll))
 
 function rollDie() {
-  dealer.deal({ do: 'step', by: desk.seat.value }, (came) => roll((came as Step).roll))
+  bring({ do: 'step', by: desk.seat.value }, (came) => roll(came.roll))
 }
 
 usePad([

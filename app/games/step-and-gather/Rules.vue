@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { houseRules, type StepRules, type StepState } from '#core/games/step-and-gather/rules'
+import { stepAndGather } from '#core/games/step-and-gather/index'
+import type { StepState } from '#core/games/step-and-gather/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import PathsSheet from '~/games/step-and-gather/PathsSheet.vue'
 
 /** Step & Gather explained, with one drawn step. */
-const rules = houseRules.parse({}) as unknown as StepRules
+const rules = rulesInOrder(stepAndGather, {}, 2)
 const SEATS = [
   { name: 'Wren', pennant: 5 },
   { name: 'Yusuf', pennant: 8 },

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { RungPlay } from '#core/games/table-ladder/rules'
+import { ofSeat } from '#core/kit/seats'
+import { tableLadder } from '#core/games/table-ladder/index'
 import { useLadderEntry } from '~/games/table-ladder/useLadderEntry'
 
 /** The roll, then the product said. In a race everybody has an own part of the pad, so that nobody waits for another. */
 const desk = useDesk()
-const { dealer } = desk
 const { rules, race, seats, roll, playOf } = useLadderEntry()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(tableLadder)
 const first = computed(() => seats.value[0] ?? 1)
 const play = computed(() => playOf(first.value))
 const { typed, type, clear } = useTypedFace(
@@ -19,12 +19,12 @@ const KBD = ['S', 'L', 'F', 'K']
 watch(
   () => (race.value ? null : play.value),
   // The verdict is told on the right product, until another one is said.
-  (now) => desk.enter(now && { ...now, said: rules.value.factors[now.by - 1]! * now.roll }),
+  (now) => desk.enter(now && { ...now, said: ofSeat(rules.value.factors, now.by) * now.roll }),
   { immediate: true },
 )
 
 function draw(seat: number) {
-  dealer.deal({ do: 'rung', by: seat }, (came) => roll(seat, (came as RungPlay).roll))
+  bring({ do: 'rung', by: seat }, (came) => roll(seat, came.roll))
 }
 
 usePad([
@@ -55,17 +55,18 @@ usePad([
       v-for="seat in seats"
       :key="seat"
       class="part"
-      :aria-label="race ? `Part of ${desk.seats.value[seat - 1]!.name}` : undefined"
+      :aria-label="race ? `Part of ${ofSeat(desk.seats.value, seat).name}` : undefined"
     >
       <p v-if="race" class="flex items-center gap-1.5 font-bold">
-        <Pennant :number="desk.seats.value[seat - 1]!.pennant" size="1.2rem" /> {{ desk.seats.value[seat - 1]!.name }}
+        <Pennant :number="ofSeat(desk.seats.value, seat).pennant" size="1.2rem" />
+        {{ ofSeat(desk.seats.value, seat).name }}
       </p>
       <template v-if="!playOf(seat)">
         <DealKey v-if="dealt" icon="i-lucide-dices" @click="draw(seat)">Roll the die</DealKey>
         <DieKeys
           v-else
           :sides="rules.sides"
-          :label="(face) => (race ? `${desk.seats.value[seat - 1]!.name} rolled a ${face}` : `Rolled a ${face}`)"
+          :label="(face) => (race ? `${ofSeat(desk.seats.value, seat).name} rolled a ${face}` : `Rolled a ${face}`)"
           @pick="roll(seat, $event)"
         />
         <p v-if="typed && !race" class="text-(--ink-soft)">{{ typed }} …</p>
@@ -78,8 +79,8 @@ usePad([
           /></Key>
         </p>
         <SayAndExplain
-          :right="rules.factors[seat - 1]! * playOf(seat)!.roll"
-          :label="`${rules.factors[seat - 1]! * playOf(seat)!.roll}`"
+          :right="ofSeat(rules.factors, seat) * playOf(seat)!.roll"
+          :label="`${ofSeat(rules.factors, seat) * playOf(seat)!.roll}`"
           :kbd="KBD[seats.indexOf(seat)]"
           :beside="race"
           :play="(told) => ({ ...playOf(seat)!, ...told })"

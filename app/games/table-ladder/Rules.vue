@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { houseRules, type LadderRules, type LadderState } from '#core/games/table-ladder/rules'
+import { tableLadder } from '#core/games/table-ladder/index'
+import type { LadderState } from '#core/games/table-ladder/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import LadderSheet from '~/games/table-ladder/LadderSheet.vue'
 
 /** Table Ladder explained, with two ladders begun. */
-const rules = houseRules.parse({ rungs: 6, factors: [3, 4] }) as unknown as LadderRules
+const rules = rulesInOrder(tableLadder, { rungs: 6, factors: [3, 4] }, 2)
 const SEATS = [
   { name: 'Odalys', pennant: 3 },
   { name: 'Kofi', pennant: 6 },

@@ -1,19 +1,19 @@
 <script setup lang="ts">
-import type { Spin } from '#core/games/ten-turn-haul/rules'
+import { ofSeat } from '#core/kit/seats'
+import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
 import { useHaulEntry } from '~/games/ten-turn-haul/useHaulEntry'
 
 /** The number spun, then the running total said. Numbers of two figures are typed figure by figure. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, rules, state, total, play, spin } = useHaulEntry()
-const dealt = computed(() => dealer.dealt.value)
-const before = computed(() => state.value.totals[desk.seat.value - 1]!)
+const { dealt, bring } = useDealing(tenTurnHaul)
+const before = computed(() => ofSeat(state.value.totals, desk.seat.value))
 const { typed, type, clear } = useTypedFace(() => rules.value.faces, spin)
 
 watch(play, (now) => desk.enter(now), { immediate: true })
 
 function turn() {
-  dealer.deal({ do: 'spin', by: desk.seat.value }, (came) => spin((came as Spin).value))
+  bring({ do: 'spin', by: desk.seat.value }, (came) => spin(came.value))
 }
 
 usePad([

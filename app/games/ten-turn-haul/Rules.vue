@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { houseRules, type HaulRules, type HaulState } from '#core/games/ten-turn-haul/rules'
+import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
+import type { HaulState } from '#core/games/ten-turn-haul/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import HaulSheet from '~/games/ten-turn-haul/HaulSheet.vue'
 
 /** Ten-Turn Haul explained, with four turns drawn. */
-const rules = houseRules.parse({}) as unknown as HaulRules
+const rules = rulesInOrder(tenTurnHaul, {}, 2)
 const SEATS = [
   { name: 'Odalys', pennant: 3 },
   { name: 'Bao', pennant: 4 },

@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import type { Dip } from '#core/games/token-dip/rules'
-import { leftInBag } from '#core/games/token-dip/rules'
+import { tokenDip } from '#core/games/token-dip/index'
+import { leftInBag, type Recount } from '#core/games/token-dip/rules'
 import { countOf } from '#core/kit/pack'
 import { useDipEntry } from '~/games/token-dip/useDipEntry'
 
 /** The token dipped, then the running total said. While tokens are counted: a number for each, beside what the tape has. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, rules, state, due, counting, before, leads, play, dip, count, setCount } = useDipEntry()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(tokenDip)
 const tokens = computed(() => rules.value.key.map(({ token }) => token))
 const onTape = (token: string) => countOf(state.value.dishes[counting.value! - 1]!, token)
 const counted = (token: string) => entry.value.counts?.[token] ?? 0
@@ -22,16 +21,14 @@ usePutAway(() => {
 })
 
 function draw() {
-  dealer.deal({ do: 'dip', by: desk.seat.value }, (came) => dip((came as Dip).token))
+  bring({ do: 'dip', by: desk.seat.value }, (came) => dip(came.token))
 }
 /** Where the tokens lie as the tape has them, one touch says so. */
 function allAsOnTape() {
   const of = counting.value!
-  desk.offer({
-    do: 'recount',
-    by: of,
-    counts: Object.fromEntries(tokens.value.map((token) => [token, onTape(token)])),
-  } as never)
+  const counts = Object.fromEntries(tokens.value.map((token) => [token, onTape(token)]))
+  const recount: Recount = { do: 'recount', by: of, counts }
+  desk.offer(recount)
 }
 
 usePad([

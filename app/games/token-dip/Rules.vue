@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { houseRules, type DipRules, type DipState } from '#core/games/token-dip/rules'
+import { tokenDip } from '#core/games/token-dip/index'
+import type { DipState } from '#core/games/token-dip/rules'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import DipSheet from '~/games/token-dip/DipSheet.vue'
 
 /** Token Dip explained, with two dishes drawn. */
-const rules = houseRules.parse({}) as unknown as DipRules
+const rules = rulesInOrder(tokenDip, {}, 2)
 const SEATS = [
   { name: 'Wren', pennant: 5 },
   { name: 'Yusuf', pennant: 8 },

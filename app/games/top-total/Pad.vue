@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import type { Roll } from '#core/games/top-total/rules'
+import { topTotal } from '#core/games/top-total/index'
 import { useTopEntry } from '~/games/top-total/useTopEntry'
 
 /** The dice, then what was said. Where nothing is asked for, the last die records. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, rules, left, result, play, add, remove } = useTopEntry()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(topTotal)
 const asks = computed(() => rules.value.answers !== 'off' || rules.value.explain === 'required')
 
 watch(
@@ -19,7 +18,7 @@ watch(
 )
 
 function roll() {
-  dealer.deal({ do: 'roll', by: desk.seat.value }, (came) => (entry.value = { dice: (came as Roll).dice }))
+  bring({ do: 'roll', by: desk.seat.value }, (came) => (entry.value = { dice: came.dice }))
 }
 
 usePad([

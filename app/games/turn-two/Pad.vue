@@ -1,15 +1,14 @@
 <script setup lang="ts">
-import type { Turn } from '#core/games/turn-two/rules'
+import { turnTwo } from '#core/games/turn-two/index'
 import type { Told } from '#core/contract/plays'
 import { usePairEntry } from '~/games/turn-two/usePairEntry'
 
 /** Touch a place, then the card that shows; recorded at the last. A place that is known offers its card first. */
 const desk = useDesk()
-const { dealer } = desk
 const { entry, rules, state, faces, waiting, known, stuck, play, pickPlace, pickCard, setCards, back, peeking } =
   usePairEntry()
 const touched = useTouched<number>()
-const dealt = computed(() => dealer.dealt.value)
+const { dealt, bring } = useDealing(turnTwo)
 const told = ref<Told>({})
 const lying = computed(() => state.value.places.flatMap(({ lies }, i) => (lies ? [i + 1] : [])))
 const places = useTypedFace(() => lying.value, place)
@@ -30,9 +29,7 @@ function place(at: number) {
   pickPlace(at)
   // Where the app deals, the card shows at once.
   if (dealt.value && waiting.value !== null)
-    dealer.deal({ do: 'turn', by: desk.seat.value, at: entry.value.at } as never, (came) =>
-      setCards((came as Turn).cards),
-    )
+    bring({ do: 'turn', by: desk.seat.value, at: entry.value.at }, (came) => setCards(came.cards))
 }
 function tell(now: Told) {
   told.value = now

@@ -1,21 +1,23 @@
 <script setup lang="ts">
-import type { Turn } from '#core/games/turn-two/rules'
+import { turnTwo } from '#core/games/turn-two/index'
 import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
 /** What everybody kept, and how many turns it took. */
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const turns = computed(() =>
-  tape.lines.filter(({ play, verdict, struck }) => play?.do === 'turn' && verdict.stands && !struck),
+  countedPlays(turnTwo, tape).flatMap(({ number, play, verdict }) =>
+    play.do === 'turn' ? [{ number, play, kept: verdict.notes.some(({ code }) => code === 'kept') }] : [],
+  ),
 )
 const rows = computed(() =>
   seats.map((seat, i) => {
-    const own = turns.value.filter(({ play }) => play!.by === i + 1)
-    const kept = own.filter(({ verdict }) => verdict.notes.some(({ code }) => code === 'kept'))
+    const own = turns.value.filter(({ play }) => play.by === i + 1)
+    const kept = own.filter((turn) => turn.kept)
     return {
       ...seat,
       turns: own.length,
-      kept: kept.map(({ number, play }) => ({ number, text: (play as unknown as Turn).cards.join(' + ') })),
+      kept: kept.map(({ number, play }) => ({ number, text: play.cards.join(' + ') })),
     }
   }),
 )
