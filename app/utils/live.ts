@@ -20,6 +20,7 @@ export function followLive(address: () => string, hears: Hears, lost: () => void
     shut()
     source = new EventSource(address())
     for (const [kind, hear] of Object.entries(hears))
+      // What an event holds is the server's to know: each `hear` says in its own type what it takes.
       source.addEventListener(kind, (event) => hear(JSON.parse((event as MessageEvent<string>).data) as never))
     source.onerror = () => {
       lost()

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { bestNow, standing } from '#core/kernel/match'
 import { progressNow } from '#core/kernel/progress'
 import type { Tape } from '#core/kernel/tape'
@@ -21,7 +22,7 @@ const desk = useDesk()
 const result = computed(() => tape.state.result!)
 const scores = computed(() => standing(tape.table, tape.state))
 const alone = computed(() => seats.length === 1)
-const winners = computed(() => result.value.winners.map((seat) => seats[seat - 1]!))
+const winners = computed(() => result.value.winners.map((seat) => ofSeat(seats, seat)))
 const names = computed(() => winners.value.map(({ name }) => name))
 const headline = computed(() => {
   if (alone.value) return `${names.value[0]} has ${minus(scores.value[0]!)}`

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { readEntry } from '#core/contract/entries'
 import type { Line, Tape } from '#core/kernel/tape'
 import { sayVerdict, speaking } from '#core/wording/index'
@@ -67,7 +68,7 @@ const openable = ({ entry, struck }: Line) => entry.kind === 'play' && !struck
     </ul>
     <p class="flex flex-wrap gap-x-5 gap-y-1" aria-label="Standing before and after">
       <span v-for="{ seat, before, after } in scores" :key="seat">
-        {{ seats[seat - 1]!.name }} <b class="figures">{{ before }}</b>
+        {{ ofSeat(seats, seat).name }} <b class="figures">{{ before }}</b>
         <template v-if="after !== before">
           → <b class="figures text-(--accent)">{{ after }}</b></template
         >

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { bestNow, standing } from '#core/kernel/match'
 import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
@@ -35,7 +36,7 @@ const ahead = (seat: number) =>
 const remark = (seat: number) => {
   if (told) return told
   if (goal.value === null || tape.state.result) return ahead(seat) ? 'ahead' : ''
-  const left = goal.value - scores.value[seat - 1]!
+  const left = goal.value - ofSeat(scores.value, seat)
   return `${by.value === 'nearest' ? Math.abs(left) : Math.max(0, left)} to go`
 }
 </script>

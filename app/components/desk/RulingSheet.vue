@@ -46,7 +46,7 @@ watch(
 )
 
 function ruleNow(name: string): unknown {
-  return (tape.state.rules as unknown as Record<string, unknown>)[name] ?? null
+  return new Map<string, unknown>(Object.entries(tape.state.rules)).get(name) ?? null
 }
 
 function choose(name: string) {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { seatsFrom } from '#core/kit/seats'
+import { ofSeat, seatsFrom } from '#core/kit/seats'
 
 /** Who sits where: the table from above, turns going round with the clock. */
 const { seats, first, turns } = defineProps<{
@@ -17,7 +17,7 @@ const places = computed(() =>
   }),
 )
 const says = computed(() => {
-  const order = seatsFrom(first, seats.length).map((seat) => seats[seat - 1]!.name)
+  const order = seatsFrom(first, seats.length).map((seat) => ofSeat(seats, seat).name)
   if (seats.length === 1) return `${order[0]} plays alone.`
   return turns
     ? `${order.join(', then ')}; and round again, with the clock.`

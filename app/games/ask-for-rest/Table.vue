@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { askForRest } from '#core/games/ask-for-rest/index'
 import PairPiles from '~/games/ask-for-rest/PairPiles.vue'
 
@@ -29,6 +30,6 @@ const known = computed(() => (dealt.value || peek.value ? state.value.hands.map(
         {{ peek ? 'hide known' : 'what is known' }}
       </button>
     </PairPiles>
-    <p v-if="state.owed" class="font-semibold text-(--call)">{{ seats[state.owed - 1]!.name }} draws.</p>
+    <p v-if="state.owed" class="font-semibold text-(--call)">{{ ofSeat(seats, state.owed).name }} draws.</p>
   </section>
 </template>

@@ -1,3 +1,4 @@
+import { ofSeat } from '#core/kit/seats'
 import { openPlaces } from '#core/games/column-keeper/advice'
 import { columnKeeper } from '#core/games/column-keeper/index'
 import { columnsOf, isFull, lyingIn, type Put, type Where } from '#core/games/column-keeper/rules'
@@ -15,7 +16,7 @@ export function useKeeperEntry() {
   const entry = useEntry<KeeperEntry>(() => ({ card: null }))
   const faces = computed(() => facesOf(rules.value.pack))
   const telling = computed(() => isFull(rules.value, state.value))
-  const sheet = computed(() => state.value.sheets[seat.value - 1]!)
+  const sheet = computed(() => ofSeat(state.value.sheets, seat.value))
   const columns = computed(() => columnsOf(sheet.value))
   const open = computed<Where[]>(() =>
     entry.value.card === null || telling.value ? [] : openPlaces(rules.value, sheet.value),

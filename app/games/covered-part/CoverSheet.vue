@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { coveredPart, shownPart, type CoverRules, type Found, type PublicHidden } from '#core/games/covered-part/rules'
 import type { Seat } from '#shared/api'
 
@@ -56,7 +57,7 @@ const frames = computed(() =>
     </div>
     <div class="told">
       <p class="total">
-        <b class="figures">{{ now.total }}</b><span class="text-sm">announced by {{ seats[now.by - 1]!.name }}</span>
+        <b class="figures">{{ now.total }}</b><span class="text-sm">announced by {{ ofSeat(seats, now.by).name }}</span>
       </p>
       <p class="figures sentence">
         {{ now.part === null ? '?' : now.part }} {{ sign }} {{ now.shown }} = {{ now.total }}

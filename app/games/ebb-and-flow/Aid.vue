@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { outlook } from '#core/games/ebb-and-flow/advice'
 import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
 import type { Tape } from '#core/kernel/tape'
@@ -30,7 +31,7 @@ const change = computed(
         >
       </p>
       <p>
-        {{ seats[state.turn - 1]!.name }} rises with <b class="figures">{{ percent(now.rises) }}</b>, falls with
+        {{ ofSeat(seats, state.turn).name }} rises with <b class="figures">{{ percent(now.rises) }}</b>, falls with
         <b class="figures">{{ percent(now.falls) }}</b>; on average <b class="figures">{{ change }}</b>
       </p>
     </div>

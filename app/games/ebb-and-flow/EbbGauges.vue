@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import type { EbbRules, EbbState } from '#core/games/ebb-and-flow/rules'
 import type { Seat } from '#shared/api'
 
@@ -37,7 +38,7 @@ const marks = computed(() =>
 )
 /** The way that a level has just gone, or would go. */
 const moved = (seat: number) => {
-  if (coming?.by === seat) return { from: levels.value[seat - 1]!, to: coming.after }
+  if (coming?.by === seat) return { from: ofSeat(levels.value, seat), to: coming.after }
   if (!coming && !secret && state.newest?.by === seat) return { from: state.newest.before, to: state.newest.after }
   return null
 }

@@ -1,3 +1,4 @@
+import { ofSeat } from '#core/kit/seats'
 import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
 import { cardOf, flow, type Colour, type Flip } from '#core/games/ebb-and-flow/rules'
 
@@ -17,7 +18,7 @@ export function useEbbEntry() {
     const { card, colour } = entry.value
     return card === null ? null : { do: 'flip', by: seat.value, card, ...(colour === undefined ? {} : { colour }) }
   })
-  const before = computed(() => state.value.totals[seat.value - 1]!)
+  const before = computed(() => ofSeat(state.value.totals, seat.value))
   /** What a number card does; null for a wild. */
   const leads = computed(() => {
     const { card, colour } = entry.value

@@ -1,3 +1,4 @@
+import { ofSeat } from '#core/kit/seats'
 import { exactLanding } from '#core/games/exact-landing/index'
 import { spinFrom, type Spin } from '#core/games/exact-landing/rules'
 
@@ -13,7 +14,7 @@ export function useLandingEntry() {
   const { rules, state } = useTable(exactLanding)
   const entry = useEntry<LandingEntry>(() => ({ sign: null, step: null }))
 
-  const from = computed(() => state.value.places[seat.value - 1]!)
+  const from = computed(() => ofSeat(state.value.places, seat.value))
   const play = computed<Spin | null>(() => {
     const { sign, step } = entry.value
     return sign === null || step === null ? null : { do: 'spin', by: seat.value, sign, step }

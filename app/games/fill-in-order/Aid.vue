@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { helpedBy, outlook } from '#core/games/fill-in-order/advice'
 import { fillInOrder } from '#core/games/fill-in-order/index'
 import type { Tape } from '#core/kernel/tape'
@@ -13,7 +14,7 @@ const shown = useAsked(() => tape)
 const rows = computed(() =>
   shown.value ? seats.map(({ name }, i) => ({ name, ...outlook(rules.value, state.value, i + 1) })) : [],
 )
-const helped = computed(() => helpedBy(state.value).map((seat) => seats[seat - 1]!.name))
+const helped = computed(() => helpedBy(state.value).map((seat) => ofSeat(seats, seat).name))
 const top = computed(() => state.value.discards.at(-1))
 </script>
 

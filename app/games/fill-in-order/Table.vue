@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import FillLayout from '~/games/fill-in-order/FillLayout.vue'
 import { useFillEntry } from '~/games/fill-in-order/useFillEntry'
 
@@ -7,7 +8,9 @@ const { seats, still, tape } = useDesk()
 const { seat, entry, state, layout, top } = useFillEntry()
 const touched = useTouched<number>()
 const coming = computed(() =>
-  layout.value.flatMap((card, i) => (card !== null && state.value.layouts[seat.value - 1]![i] === null ? [i + 1] : [])),
+  layout.value.flatMap((card, i) =>
+    card !== null && ofSeat(state.value.layouts, seat.value)[i] === null ? [i + 1] : [],
+  ),
 )
 const mine = (i: number) => i + 1 === seat.value && !still.value && !tape.value!.state.result
 </script>

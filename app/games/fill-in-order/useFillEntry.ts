@@ -1,3 +1,4 @@
+import { ofSeat } from '#core/kit/seats'
 import { fillInOrder } from '#core/games/fill-in-order/index'
 import { deckFor, faceOf, openSlots, slotFor, type Face, type Played, type Turn } from '#core/games/fill-in-order/rules'
 
@@ -14,7 +15,7 @@ export function useFillEntry() {
   const { rules, state } = useTable(fillInOrder)
   const entry = useEntry<FillEntry>(() => ({ from: 'stock', cards: [], wild: null }))
   const faces = computed(() => deckFor(rules.value).faces)
-  const mine = computed(() => state.value.layouts[seat.value - 1]!)
+  const mine = computed(() => ofSeat(state.value.layouts, seat.value))
   /** The player’s places with the chain in them, as far as its cards could go. */
   const layout = computed(() => {
     const now = [...mine.value]

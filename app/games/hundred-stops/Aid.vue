@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { total } from '#core/kit/dice'
 import { bestOrder } from '#core/games/hundred-stops/advice'
 import { hundredStops } from '#core/games/hundred-stops/index'
@@ -19,7 +20,7 @@ const last = computed(() => {
   const best = bestOrder(rules.value, stateIn(hundredStops, line.before), play.by, total(play.dice), play.hundreds)
   const taken = (line.verdict.notes.find(({ code }) => code === 'arrived')?.facts.taken ?? []) as readonly number[]
   const gained = rules.value.worth === 'one' ? taken.length : total(taken)
-  return { name: seats[play.by - 1]!.name, order: sayOrder(best.order), more: best.gain - gained }
+  return { name: ofSeat(seats, play.by).name, order: sayOrder(best.order), more: best.gain - gained }
 })
 </script>
 

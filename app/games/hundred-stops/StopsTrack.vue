@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { isStop, isThere, type StopsRules, type StopsState } from '#core/games/hundred-stops/rules'
 import type { Seat } from '#shared/api'
 
@@ -32,7 +33,7 @@ const tokensAt = (stop: number) =>
     : seats.flatMap((_, i) => (isThere(rules, state, i + 1, stop) ? [i + 1] : []))
 const piecesAt = (at: number) => seats.flatMap((_, i) => (state.places[i] === at ? [i + 1] : []))
 const says = (at: number) => {
-  const here = piecesAt(at).map((seat) => seats[seat - 1]!.name)
+  const here = piecesAt(at).map((seat) => ofSeat(seats, seat).name)
   return [String(at), ...(isStop(rules, at) ? [`${tokensAt(at).length} tokens`] : []), ...here].join(', ')
 }
 </script>
@@ -58,7 +59,7 @@ const says = (at: number) => {
           <i v-for="seat in tokensAt(at)" :key="seat" class="token" :data-seat="seat" />
         </span>
         <span v-if="piecesAt(at).length" class="pieces"
-          ><Pennant v-for="seat in piecesAt(at)" :key="seat" :number="seats[seat - 1]!.pennant" size="1.15rem"
+          ><Pennant v-for="seat in piecesAt(at)" :key="seat" :number="ofSeat(seats, seat).pennant" size="1.15rem"
         /></span>
       </component>
     </li>

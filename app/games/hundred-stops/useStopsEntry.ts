@@ -20,7 +20,7 @@ function useJourney(rules: Ref<StopsRules>, state: Ref<StopsState>, entry: Ref<S
   const order = computed(() => gather(entry.value.steps))
   const from = computed(() => ofSeat(state.value.places, seat.value))
   const way = computed(() => travel(rules.value, from.value, order.value).touched)
-  const at = computed(() => way.value[way.value.length - 1]!)
+  const at = computed(() => ofSeat(way.value, way.value.length))
   const isHome = computed(() => at.value >= rules.value.end)
   const complete = computed(() => rolled.value && tensLeft.value === 0 && hopsLeft.value === 0)
   /** Squares that can be touched: a hop's landing, and the tens that can be walked. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { lastDigitChains } from '#core/games/last-digit-chains/index'
 import { endOf, needs, takesOf } from '#core/games/last-digit-chains/rules'
 import type { Solved } from '#core/games/last-digit-chains/solve'
@@ -36,7 +37,7 @@ const rows = computed(() =>
           card,
           fan,
           row,
-          under: layout.fans[fan - 1]!.slice(0, -1).reverse(),
+          under: ofSeat(layout.fans, fan).slice(0, -1).reverse(),
         })),
       }))
     : [],

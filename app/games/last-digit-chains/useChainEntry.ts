@@ -1,3 +1,4 @@
+import { ofSeat } from '#core/kit/seats'
 import { lastDigitChains } from '#core/games/last-digit-chains/index'
 import { endOf, needs, nextFan, takesOf, toFans, type Redeal, type Take } from '#core/games/last-digit-chains/rules'
 
@@ -20,7 +21,7 @@ export function useChainEntry() {
     () => going.value,
   )
   const entry = useEntry<ChainEntry>(() => ({ seat: usual.value, fan: null, dealing: null }))
-  const layout = computed(() => state.value.layouts[entry.value.seat - 1]!)
+  const layout = computed(() => ofSeat(state.value.layouts, entry.value.seat))
   const takes = computed(() => (endOf(rules.value, layout.value) === null ? takesOf(rules.value, layout.value) : []))
   const stuck = computed(() => endOf(rules.value, layout.value) === null && !takes.value.length)
   /** What each row needs now. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { endOf } from '#core/games/roof-tiles/layout'
 import RoofDrawing from '~/games/roof-tiles/RoofDrawing.vue'
 import { useRoofEntry } from '~/games/roof-tiles/useRoofEntry'
@@ -7,14 +8,14 @@ import { useRoofEntry } from '~/games/roof-tiles/useRoofEntry'
 const { seats, still } = useDesk()
 const { entry, rules, state, layout, sit, touchTile, touchTurned } = useRoofEntry()
 const others = computed(() => seats.value.flatMap((_, i) => (i + 1 === entry.value.seat ? [] : [i + 1])))
-const ended = (seat: number) => endOf(rules.value, state.value.layouts[seat - 1]!)
+const ended = (seat: number) => endOf(rules.value, ofSeat(state.value.layouts, seat))
 </script>
 
 <template>
   <section class="sheet p-3 sm:p-4 flex flex-wrap gap-5" aria-label="Table">
     <div class="grow min-w-64 basis-80 space-y-2">
       <p class="flex items-center gap-2 font-bold text-lg">
-        <Pennant :number="seats[entry.seat - 1]!.pennant" size="1.4rem" /> {{ seats[entry.seat - 1]!.name
+        <Pennant :number="ofSeat(seats, entry.seat).pennant" size="1.4rem" /> {{ ofSeat(seats, entry.seat).name
         }}<span v-if="ended(entry.seat)" class="font-normal text-(--ink-soft)">{{
           ended(entry.seat) === 'cleared' ? 'cleared' : 'ended'
         }}</span>
@@ -35,13 +36,13 @@ const ended = (seat: number) => endOf(rules.value, state.value.layouts[seat - 1]
         <button
           class="w-full text-left cursor-pointer rounded-lg p-1 hover:bg-(--accent-soft)"
           :disabled="still"
-          :aria-label="`Go to the roof of ${seats[seat - 1]!.name}`"
+          :aria-label="`Go to the roof of ${ofSeat(seats, seat).name}`"
           @click="sit(seat)"
         >
           <span class="flex items-center gap-2 font-semibold"
-            ><Pennant :number="seats[seat - 1]!.pennant" size="1.1rem" /> {{ seats[seat - 1]!.name }}</span
+            ><Pennant :number="ofSeat(seats, seat).pennant" size="1.1rem" /> {{ ofSeat(seats, seat).name }}</span
           >
-          <RoofDrawing :rules="rules" :layout="state.layouts[seat - 1]!" class="pointer-events-none" />
+          <RoofDrawing :rules="rules" :layout="ofSeat(state.layouts, seat)" class="pointer-events-none" />
         </button>
       </li>
     </ul>

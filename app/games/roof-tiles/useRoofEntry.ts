@@ -1,3 +1,4 @@
+import { ofSeat } from '#core/kit/seats'
 import { endOf, placeOf } from '#core/games/roof-tiles/layout'
 import { roofTiles } from '#core/games/roof-tiles/index'
 import type { RoofPlay } from '#core/games/roof-tiles/rules'
@@ -21,7 +22,7 @@ export function useRoofEntry() {
     () => going.value,
   )
   const entry = useEntry<RoofEntry>(() => ({ seat: usual.value, tiles: [], turned: false }))
-  const layout = computed(() => state.value.layouts[entry.value.seat - 1]!)
+  const layout = computed(() => ofSeat(state.value.layouts, entry.value.seat))
   const empty = computed(() => entry.value.tiles.length === 0 && !entry.value.turned)
   const play = computed<RoofPlay | null>(() =>
     empty.value

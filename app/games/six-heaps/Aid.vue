@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { bestPlaces, mayHold, placesFor } from '#core/games/six-heaps/advice'
 import { topAt } from '#core/games/six-heaps/block'
 import { sixHeaps } from '#core/games/six-heaps/index'
@@ -26,7 +27,7 @@ const rows = computed(() =>
 )
 /** Hands are known to the last card where the app deals. */
 const hand = computed(() =>
-  state.value.order && !tape.state.result ? state.value.hands[state.value.turn - 1]!.known : null,
+  state.value.order && !tape.state.result ? ofSeat(state.value.hands, state.value.turn).known : null,
 )
 const top = computed(() => (best.value && hand.value ? bestPlaces(rules.value, state.value, hand.value) : []))
 const held = computed(() => new Set(mayHold(rules.value, state.value, state.value.turn)))

@@ -1,3 +1,4 @@
+import { ofSeat } from '#core/kit/seats'
 import { runsThrough, topAt, withCard, type Line, type Spot } from '#core/games/six-heaps/block'
 import { sixHeaps } from '#core/games/six-heaps/index'
 import { lyingIn, mayPass, type Place } from '#core/games/six-heaps/rules'
@@ -16,7 +17,7 @@ export function useHeapEntry() {
   const { seat, dealer } = useDesk()
   const { rules, state } = useTable(sixHeaps)
   const entry = useEntry<HeapEntry>(() => ({ card: null, at: null }))
-  const hand = computed(() => state.value.hands[seat.value - 1]!)
+  const hand = computed(() => ofSeat(state.value.hands, seat.value))
   /** In a dealt match the player’s own cards; else every card of the pack. */
   const cards = computed(() =>
     dealer.dealt.value ? [...new Set(hand.value.known)].sort((a, b) => a - b) : facesOf(rules.value.pack),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { skipCountYard } from '#core/games/skip-count-yard/index'
 import { comingNext, singleAdds, type Found } from '#core/games/skip-count-yard/search'
 import { deckOfSets } from '#core/games/skip-count-yard/yard'
@@ -18,7 +19,7 @@ const next = computed(() => (which.value === 'next' ? comingNext(rules.value.set
 /** The cards of whoever is on turn: known where the app deals, else those that are named. */
 const dealt = computed(() => state.value.order !== null)
 const named = ref<number[]>([])
-const hand = computed(() => (dealt.value ? state.value.hands[state.value.turn - 1]!.known : named.value))
+const hand = computed(() => (dealt.value ? ofSeat(state.value.hands, state.value.turn).known : named.value))
 const adds = computed(() => (which.value === 'plays' ? singleAdds(rules.value.sets, state.value.yard, hand.value) : []))
 const found = shallowRef<Found | null>(null)
 const { part, failed, ask, cancel } = useWorker<YardSearch>(

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SIDES, isCorner, stepsOf, type Position, type Yard } from '#core/games/skip-count-yard/yard'
+import { isCorner, stepsOf, type Position, type Yard } from '#core/games/skip-count-yard/yard'
 import type { YardTouch } from '~/games/skip-count-yard/useYardEntry'
 
 /**
@@ -96,9 +96,7 @@ const touch = (at: Position, index: number | null) => touchable && emit('touch',
                 .map((step) => `×${step}`)
                 .join(' ')
             }}</span>
-            <span v-else class="steps">{{
-              isCorner(at) ? 'lowest card' : SIDES.includes(at as never) ? 'any card' : ''
-            }}</span></component
+            <span v-else class="steps">{{ isCorner(at) ? 'lowest card' : 'any card' }}</span></component
           >
           <span class="run">
             <component

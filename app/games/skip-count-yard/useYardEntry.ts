@@ -1,3 +1,4 @@
+import { ofSeat } from '#core/kit/seats'
 import { skipCountYard } from '#core/games/skip-count-yard/index'
 import { cardsIn, deckOfSets, POSITIONS, whyNot, type Position } from '#core/games/skip-count-yard/yard'
 import type { YardPlay } from '#core/games/skip-count-yard/rules'
@@ -23,7 +24,7 @@ export function useYardEntry() {
   const entry = useEntry<YardEntry>(() => ({ card: null, from: null }))
   const owesDraw = computed(() => !state.value.drawn && state.value.stock > 0)
   const deck = computed(() => deckOfSets(rules.value.sets))
-  const hand = computed(() => state.value.hands[seat.value - 1]!)
+  const hand = computed(() => ofSeat(state.value.hands, seat.value))
   /** In a dealt match the player’s own cards; else every card there is. */
   const cards = computed(() =>
     dealer.dealt.value ? [...new Set(hand.value.known)].sort((a, b) => a - b) : deck.value.faces,

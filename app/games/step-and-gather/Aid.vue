@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { bringsFrom, stillToCome } from '#core/games/step-and-gather/advice'
 import { stepAndGather } from '#core/games/step-and-gather/index'
 import type { Tape } from '#core/kernel/tape'
@@ -9,7 +10,7 @@ const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(stepAndGather, () => tape)
 
 const shown = useAsked(() => tape)
-const brings = computed(() => bringsFrom(rules.value, state.value.places[state.value.turn - 1]!))
+const brings = computed(() => bringsFrom(rules.value, ofSeat(state.value.places, state.value.turn)))
 const rest = computed(() => state.value.places.map((at) => stillToCome(rules.value, at)))
 </script>
 
@@ -19,7 +20,7 @@ const rest = computed(() => state.value.places.map((at) => stillToCome(rules.val
       ><UIcon name="i-lucide-footprints" class="size-5" /> What would each roll bring?</Key
     >
     <div v-if="shown" role="status" class="space-y-2">
-      <ul class="flex flex-wrap gap-2" :aria-label="`Rolls of ${seats[state.turn - 1]!.name}`">
+      <ul class="flex flex-wrap gap-2" :aria-label="`Rolls of ${ofSeat(seats, state.turn).name}`">
         <li v-for="bring in brings" :key="bring.roll" class="flex items-center gap-1">
           <Die :face="bring.roll" :sides="rules.sides" size="1.7rem" /> <b class="figures">+{{ bring.gathered }}</b>
         </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import type { StepRules, StepState } from '#core/games/step-and-gather/rules'
 import CubeTower from '~/games/step-and-gather/CubeTower.vue'
 import type { Seat } from '#shared/api'
@@ -28,7 +29,7 @@ const emit = defineEmits<{ land: [space: number] }>()
 
 const onWay = (seat: number, space: number) => {
   const { newest } = state
-  if (coming) return coming.by === seat && space > state.places[seat - 1]! && space <= coming.to
+  if (coming) return coming.by === seat && space > ofSeat(state.places, seat) && space <= coming.to
   return newest?.by === seat && space > newest.from && space <= newest.to
 }
 const hides = (seat: number) => secret && state.newest?.by === seat

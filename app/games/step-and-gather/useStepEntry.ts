@@ -1,3 +1,4 @@
+import { ofSeat } from '#core/kit/seats'
 import { stepAndGather } from '#core/games/step-and-gather/index'
 import { stepFrom, type Step } from '#core/games/step-and-gather/rules'
 
@@ -13,9 +14,9 @@ export function useStepEntry() {
   const { rules, state } = useTable(stepAndGather)
   const entry = useEntry<StepEntry>(() => ({ roll: null }))
 
-  const from = computed(() => state.value.places[seat.value - 1]!)
+  const from = computed(() => ofSeat(state.value.places, seat.value))
   const step = computed(() => (entry.value.roll === null ? null : stepFrom(rules.value, from.value, entry.value.roll)))
-  const total = computed(() => state.value.cubes[seat.value - 1]! + (step.value?.gathered ?? 0))
+  const total = computed(() => ofSeat(state.value.cubes, seat.value) + (step.value?.gathered ?? 0))
   const play = computed<Step | null>(() => {
     const { roll, landed } = entry.value
     return roll === null ? null : { do: 'step', by: seat.value, roll, ...(landed === undefined ? {} : { landed }) }

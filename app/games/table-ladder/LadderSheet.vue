@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import { isFull, type LadderRules, type LadderState } from '#core/games/table-ladder/rules'
 import type { Seat } from '#shared/api'
 
@@ -18,8 +19,8 @@ const {
   /** The newest products are not told. */
   secret?: boolean
 }>()
-const rung = (seat: number, n: number) => state.ladders[seat - 1]![n - 1]
-const hides = (seat: number, n: number) => secret && n === state.ladders[seat - 1]!.length
+const rung = (seat: number, n: number) => ofSeat(state.ladders, seat)[n - 1]
+const hides = (seat: number, n: number) => secret && n === ofSeat(state.ladders, seat).length
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import type { HaulRules, HaulState } from '#core/games/ten-turn-haul/rules'
 import { tensAndOnes } from '#core/contract/working'
 import type { Seat } from '#shared/api'
@@ -28,8 +29,8 @@ const newest = computed(() => {
   return most === 0 ? null : most
 })
 /** The box that the next spin goes into; boxes come in fives, so that they are counted at a glance. */
-const isOpen = (seat: number, box: number) => turn === seat && box === state.spins[seat - 1]!.length + 1
-const hidden = (seat: number) => secret && state.spins[seat - 1]!.length === newest.value
+const isOpen = (seat: number, box: number) => turn === seat && box === ofSeat(state.spins, seat).length + 1
+const hidden = (seat: number) => secret && ofSeat(state.spins, seat).length === newest.value
 </script>
 
 <template>

@@ -1,3 +1,4 @@
+import { ofSeat } from '#core/kit/seats'
 import { tenTurnHaul } from '#core/games/ten-turn-haul/index'
 import type { Spin } from '#core/games/ten-turn-haul/rules'
 
@@ -11,7 +12,7 @@ export function useHaulEntry() {
   const { seat } = useDesk()
   const { rules, state } = useTable(tenTurnHaul)
   const entry = useEntry<HaulEntry>(() => ({ value: null }))
-  const total = computed(() => state.value.totals[seat.value - 1]! + (entry.value.value ?? 0))
+  const total = computed(() => ofSeat(state.value.totals, seat.value) + (entry.value.value ?? 0))
   const play = computed<Spin | null>(() =>
     entry.value.value === null ? null : { do: 'spin', by: seat.value, value: entry.value.value },
   )

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { leftInBag, type DipRules, type DipState } from '#core/games/token-dip/rules'
 import { countOf } from '#core/kit/pack'
-import { seatsFrom } from '#core/kit/seats'
+import { ofSeat, seatsFrom } from '#core/kit/seats'
 import type { Seat } from '#shared/api'
 
 /** The key, and everybody's dish: tokens sorted by kind, the running total against the goal. */
@@ -28,7 +28,7 @@ const last = computed(() => {
   const most = Math.max(...state.dishes.map((dish) => dish.length))
   return most === 0
     ? null
-    : (seatsFrom(state.first, state.seats).findLast((seat) => state.dishes[seat - 1]!.length === most) ?? null)
+    : (seatsFrom(state.first, state.seats).findLast((seat) => ofSeat(state.dishes, seat).length === most) ?? null)
 })
 const goal = computed(() => (rules.mode === 'first-to' ? rules.goal : null))
 const share = (total: number) => (goal.value === null ? 0 : Math.max(0, Math.min(100, (100 * total) / goal.value)))

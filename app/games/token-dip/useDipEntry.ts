@@ -1,3 +1,4 @@
+import { ofSeat } from '#core/kit/seats'
 import { tokenDip } from '#core/games/token-dip/index'
 import { added, recountsDue, worthOf, type DipPlay } from '#core/games/token-dip/rules'
 
@@ -19,7 +20,7 @@ export function useDipEntry() {
   const due = computed(() => recountsDue(rules.value, state.value))
   /** Whose tokens are being counted; null while it is dipped. */
   const counting = computed(() => entry.value.of ?? due.value[0] ?? null)
-  const before = computed(() => state.value.totals[seat.value - 1]!)
+  const before = computed(() => ofSeat(state.value.totals, seat.value))
   /** What the token touched does; null before one is. */
   const leads = computed(() => {
     const worth = entry.value.token === null ? undefined : worthOf(rules.value, entry.value.token)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofSeat } from '#core/kit/seats'
 import type { Pass, Round } from '#core/games/top-total/rules'
 import { relation } from '#core/contract/working'
 import type { Seat } from '#shared/api'
@@ -29,8 +30,8 @@ const {
           class="box"
           :class="{ won: p === passes.length - 1 && winners.includes(seat), coming: i === results.length }"
         >
-          <Pennant :number="seats[seat - 1]!.pennant" :size="small ? '0.9rem' : '1.5rem'" />
-          <span v-if="!small" class="who">{{ seats[seat - 1]!.name }}</span>
+          <Pennant :number="ofSeat(seats, seat).pennant" :size="small ? '0.9rem' : '1.5rem'" />
+          <span v-if="!small" class="who">{{ ofSeat(seats, seat).name }}</span>
           <b class="figures result">{{ results[i] ?? '' }}</b>
         </span>
       </template>
