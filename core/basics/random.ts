@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { uniformInt } from 'pure-rand/distribution/uniformInt'
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
 
@@ -5,6 +6,8 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
 export interface Random {
   /** A whole number from `low` to `high`, both included, each as likely. */
   whole(low: number, high: number): number
+  /** One of the items, each as likely; there is one at least. */
+  oneOf<T>(items: readonly T[]): T
   /** The items in a new, random order. */
   shuffled<T>(items: readonly T[]): T[]
 }
@@ -18,11 +21,12 @@ export function randomFor(...key: readonly (string | number)[]): Random {
   const whole = (low: number, high: number) => uniformInt(generator, low, high)
   return {
     whole,
+    oneOf: (items) => itemAt(items, whole(0, items.length - 1)),
     shuffled(items) {
       const list = [...items]
       for (let i = list.length - 1; i > 0; i--) {
         const j = whole(0, i)
-        ;[list[i], list[j]] = [list[j]!, list[i]!]
+        ;[list[i], list[j]] = [itemAt(list, j), itemAt(list, i)]
       }
       return list
     },

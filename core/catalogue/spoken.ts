@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { MANNER_IDS, MANNERS, type MannerId } from '#core/catalogue/manners'
 
 /** What a line that somebody typed says beside the words that are searched for. */
@@ -35,7 +36,7 @@ export function readSpoken(line: string): Spoken {
     const grade =
       take(/\b(?:grade|class|year)\s?(\d)\b/) ?? take(/\b(\d)(?:st|nd|rd|th)[ -](?:grade|class|year)(?:rs?|s)?\b/)
     const named = grade ? null : take(new RegExp(`\\b(${ORDINALS.join('|')})[ -](?:grade|class|year)(?:rs?|s)?\\b`))
-    const year = grade ? Number(grade[1]) : named ? ORDINALS.indexOf(named[1]!) + 1 : null
+    const year = grade ? Number(grade[1]) : named ? ORDINALS.indexOf(itemAt(named, 1)) + 1 : null
     if (year !== null) age = FIRST_GRADE - 1 + year
   }
   const minutes = take(QUICK) ? QUICK_MINUTES : null

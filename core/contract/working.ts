@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { grouped } from '#core/basics/words'
 /**
  * Working: the arithmetic behind a verdict, as data. The core decides which numbers belong in it; how it is
@@ -92,7 +93,9 @@ export function writeWorking(working: Working): string {
 /** `35 < 54`, `4 < 7 = 7`. */
 function writeComparison({ values }: Comparison): string {
   let text = ''
-  values.forEach((value, i) => (text += i === 0 ? String(value) : ` ${relation(values[i - 1]!, value)} ${value}`))
+  values.forEach(
+    (value, i) => (text += i === 0 ? String(value) : ` ${relation(itemAt(values, i - 1), value)} ${value}`),
+  )
   return text
 }
 
@@ -136,11 +139,13 @@ export function groupTens(values: readonly number[]): number[][] {
 
 function findTen(values: readonly number[]): number[] | null {
   for (let i = 0; i < values.length; i++)
-    for (let j = i + 1; j < values.length; j++) if (values[i]! + values[j]! === 10) return [values[i]!, values[j]!]
+    for (let j = i + 1; j < values.length; j++)
+      if (itemAt(values, i) + itemAt(values, j) === 10) return [itemAt(values, i), itemAt(values, j)]
   for (let i = 0; i < values.length; i++)
     for (let j = i + 1; j < values.length; j++)
       for (let k = j + 1; k < values.length; k++)
-        if (values[i]! + values[j]! + values[k]! === 10) return [values[i]!, values[j]!, values[k]!]
+        if (itemAt(values, i) + itemAt(values, j) + itemAt(values, k) === 10)
+          return [itemAt(values, i), itemAt(values, j), itemAt(values, k)]
   return null
 }
 

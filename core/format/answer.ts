@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Facts } from '#core/contract/codes'
 import type { Awaits } from '#core/contract/game'
 import type { ReadMatch } from '#core/format/matchFile'
@@ -55,7 +56,7 @@ export function makeAnswer(read: ReadMatch): Answer {
 
 /** Everyone's score with seat and name, by seat. */
 function standingOf({ table, state }: Pick<Tape, 'table' | 'state'>) {
-  return standing(table, state).map((score, i) => ({ seat: i + 1, name: table.players[i]!, score }))
+  return standing(table, state).map((score, i) => ({ seat: i + 1, name: itemAt(table.players, i), score }))
 }
 
 function answerLine(tape: Tape, line: Line): AnswerVerdict {
@@ -69,6 +70,6 @@ function answerLine(tape: Tape, line: Line): AnswerVerdict {
   answer.facts = reason?.facts ?? {}
   if (notes.length) answer.notes = notes.map(({ code, facts }) => ({ code, facts }))
   answer.says = sayVerdict(tape.table, line)
-  answer.working = working.length === 1 ? writeWorking(working[0]!) : working.map(writeWorking).join('; ')
+  answer.working = working.length === 1 ? writeWorking(itemAt(working, 0)) : working.map(writeWorking).join('; ')
   return answer as AnswerVerdict
 }

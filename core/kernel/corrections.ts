@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Entry } from '#core/contract/entries'
 import { refused, refusedFor, STANDS, type Reason, type Verdict } from '#core/contract/verdict'
 
@@ -61,7 +62,7 @@ function judgeCorrection(
   const { target } = correction
   if (target < 1 || target >= at) return refused('no-such-entry', { entry: target })
   if (strikes.has(target)) return refused('already-struck', { entry: target })
-  if (correction.kind === 'amend' && entries[target - 1]!.kind !== 'play')
+  if (correction.kind === 'amend' && itemAt(entries, target - 1).kind !== 'play')
     return refused('not-a-play', { entry: target })
   return STANDS
 }
@@ -82,7 +83,7 @@ class Strikes {
   }
 
   has(entry: number): boolean {
-    return this.counts[entry]! > 0
+    return itemAt(this.counts, entry) > 0
   }
 
   get struck(): ReadonlySet<number> {
@@ -94,10 +95,10 @@ class Strikes {
   add(strike: number, target: number): void {
     this.targets[strike] = target
     // A strike that is struck lets go of what it names, and the other way round.
-    for (let at = target, step = 1; at > 0; at = this.targets[at]!) {
-      const before = this.counts[at]! > 0
+    for (let at = target, step = 1; at > 0; at = itemAt(this.targets, at)) {
+      const before = itemAt(this.counts, at) > 0
       this.counts[at]! += step
-      const now = this.counts[at]! > 0
+      const now = itemAt(this.counts, at) > 0
       if (before === now) return
       step = now ? -1 : 1
     }

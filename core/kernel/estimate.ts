@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Game } from '#core/contract/game'
 import { judgeEntry, takesTurns } from '#core/kernel/match'
 import { mixedSeed } from '#core/basics/random'
@@ -71,7 +72,7 @@ export function lengthOf(
   }
   if (!lengths.length) return null
   lengths.sort((a, b) => a - b)
-  const at = (part: number) => lengths[Math.min(lengths.length - 1, Math.floor(part * lengths.length))]!
+  const at = (part: number) => itemAt(lengths, Math.min(lengths.length - 1, Math.floor(part * lengths.length)))
   return { low: at(0.1), usual: at(0.5), high: at(0.9), ended: ended / lengths.length, matches: lengths.length }
 }
 

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import { commonShape, type CommonRules } from '#core/contract/commonRules'
 import type { Game } from '#core/contract/game'
@@ -98,7 +99,10 @@ export function readRuling<R extends CommonRules>(
     if (!(rule in changes)) continue
     const read = readShape(schema as z.ZodType, changes[rule])
     if (read.ok) changed[rule] = read.data
-    else found.push(...fromIssue({ ...read.issues[0]!, path: [rule, ...(read.issues[0]!.path ?? [])] }, changes))
+    else
+      found.push(
+        ...fromIssue({ ...itemAt(read.issues, 0), path: [rule, ...(itemAt(read.issues, 0).path ?? [])] }, changes),
+      )
   }
   return found.length ? { ok: false, problems: found } : agreed(game, changed as R, seats, 'ruling')
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type * as z from 'zod'
 import { bringsChance, isAsDealt } from '#core/kernel/dealer'
 import type { Entry } from '#core/contract/entries'
@@ -253,7 +254,7 @@ function ruleOnHouseRules(table: Table, state: MatchState, changes: Readonly<Rec
     if (!changeable.has(rule) && rule !== 'answers') return { verdict: refused('not-changeable', { rule }), state }
   const read = readRuling(game, state.rules, changes, table.seats)
   if (!read.ok) {
-    const first = read.problems[0]!
+    const first = itemAt(read.problems, 0)
     return { verdict: refusedFor({ code: first.code, facts: { path: first.path, ...first.facts } }), state }
   }
   const { begun } = game.progress(state.rules, state.game)

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Game } from '#core/contract/game'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { awaits, judgeEntry, openMatch } from '#core/kernel/match'
@@ -41,7 +42,7 @@ export function nextPlay(table: Table, state: MatchState, key: string, n: number
   const waits = awaits(table, state)
   if (!waits) return null
   const random = table.source === 'dealt' ? randomFor(key, 'deal', state.played) : randomFor(key, n)
-  return table.game.bot(state.rules, state.game, waits.seats[n % waits.seats.length]!, random)
+  return table.game.bot(state.rules, state.game, itemAt(waits.seats, n % waits.seats.length), random)
 }
 
 /** Lets bots play a match, to its end or to `most` entries, and keeps its tape. */

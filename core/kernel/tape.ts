@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { isCorrection, readCorrections, type Corrections } from '#core/kernel/corrections'
 import { readEntry, type Entry } from '#core/contract/entries'
 import { judgeEntry, reopenMatch, type Judged } from '#core/kernel/match'
@@ -69,7 +70,7 @@ function* fold(table: Table, start: MatchState, raws: readonly unknown[], known?
   }
   const corrections = yield* readCorrections(entries, (opening) => {
     const reopened = reopenMatch(table, start, opening)
-    return reopened.ok ? null : reopened.problems[0]!
+    return reopened.ok ? null : itemAt(reopened.problems, 0)
   })
   const opened = openedBy(table, start, entries, corrections.reopened)
   const lines = known && corrections.reopened === null ? unchangedLines(known, corrections) : []
@@ -80,7 +81,7 @@ function* fold(table: Table, start: MatchState, raws: readonly unknown[], known?
     const struck = corrections.struck.has(number)
     const amendedBy = corrections.amended.get(number) ?? null
     // An amend stands where the play stood; `overrule` counts only where it is written.
-    const entry = amendedBy === null ? entries[i]! : asPlay(entries[amendedBy - 1]!)
+    const entry = amendedBy === null ? itemAt(entries, i) : asPlay(itemAt(entries, amendedBy - 1))
     const correction = corrections.verdicts.get(number)
     const judged: Judged = struck
       ? { verdict: STRUCK, state }
@@ -114,7 +115,7 @@ function unchangedLines(known: Tape, { struck, amended, verdicts }: Corrections)
 
 /** The state before the first entry: as set up, or as the opening recorded in entry `reopened` lays it. */
 function openedBy(table: Table, start: MatchState, entries: readonly Entry[], reopened: number | null): MatchState {
-  const entry = reopened === null ? null : entries[reopened - 1]!
+  const entry = reopened === null ? null : itemAt(entries, reopened - 1)
   const again = entry?.kind === 'reopen' ? reopenMatch(table, start, entry.opening) : null
   return again?.ok ? again.state : start
 }
@@ -157,7 +158,7 @@ function lineOf(
 export function tapeAfter(tape: Tape, entries: number): Tape {
   const { table, start, opened, lines } = tape
   if (entries >= lines.length) return tape
-  return { table, start, opened, lines: lines.slice(0, entries), state: lines[entries]!.before }
+  return { table, start, opened, lines: lines.slice(0, entries), state: itemAt(lines, entries).before }
 }
 
 /** An entry whose verdict a correction changed. */
@@ -171,7 +172,7 @@ interface ChangedVerdict {
 export function changedVerdicts(before: Tape, after: Tape): ChangedVerdict[] {
   const changed: ChangedVerdict[] = []
   before.lines.forEach((line, i) => {
-    const now = after.lines[i]!
+    const now = itemAt(after.lines, i)
     const same =
       line.struck === now.struck &&
       line.verdict.stands === now.verdict.stands &&
@@ -189,7 +190,7 @@ export function newestToStrike(tape: Tape): Line | null {
 /** The newest strike in force after which nothing but strikes was recorded, so that striking it is a redo. */
 export function newestToRedo(tape: Tape): Line | null {
   for (let i = tape.lines.length - 1; i >= 0; i--) {
-    const line = tape.lines[i]!
+    const line = itemAt(tape.lines, i)
     if (line.entry.kind !== 'strike') return null
     if (!line.struck && line.verdict.stands && !isRedo(tape, line)) return line
   }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Random } from '#core/basics/random'
 import { refuse } from '#core/contract/verdict'
 import type { Equation } from '#core/contract/working'
@@ -81,7 +82,7 @@ export function subsetsOf(values: readonly number[]): number[][] {
   const sorted = [...values].sort((a, b) => a - b)
   let sets: number[][] = [[]]
   for (let i = 0; i < sorted.length;) {
-    const value = sorted[i]!
+    const value = itemAt(sorted, i)
     let copies = 0
     while (sorted[i + copies] === value) copies++
     sets = sets.flatMap((set) =>

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { HOWS, type BasePlay, type How } from '#core/contract/plays'
 
 /** The part of every notation that is common: ` !` for explained, ` !made-ten` with how. */
@@ -35,7 +36,7 @@ export function readLine(text: string) {
 export function readNumbers(text: string): number[] | null {
   if (!/^[\dt\s,]*$/.test(text)) return null
   const parts = text.split(/[\s,]+/).filter(Boolean)
-  const each = parts.length === 1 && parts[0]!.length > 1 ? [...parts[0]!] : parts
+  const each = parts.length === 1 && itemAt(parts, 0).length > 1 ? [...itemAt(parts, 0)] : parts
   const numbers = each.map((part) => (part === 't' ? 10 : Number(part)))
   return numbers.every((number) => Number.isInteger(number)) ? numbers : null
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { NumberFact } from '#core/contract/game'
 import type { Sign } from '#core/contract/working'
 
@@ -22,8 +23,8 @@ export function findSigns(cards: readonly number[], target: number, minus: boole
     const row = new Uint8Array(half + 1)
     if (card > 0)
       for (let s = half; s >= card; s--)
-        if (fewest[s - card]! + 1 < fewest[s]!) {
-          fewest[s] = fewest[s - card]! + 1
+        if (itemAt(fewest, s - card) + 1 < itemAt(fewest, s)) {
+          fewest[s] = itemAt(fewest, s - card) + 1
           row[s] = 1
         }
     return row
@@ -31,9 +32,9 @@ export function findSigns(cards: readonly number[], target: number, minus: boole
   if (fewest[half] === Infinity) return null
   const signs: PlusMinus[] = cards.map(() => '+')
   for (let i = cards.length - 1, s = half; i >= 0; i--)
-    if (taken[i]![s]) {
+    if (itemAt(taken, i)[s]) {
       signs[i] = '-'
-      s -= cards[i]!
+      s -= itemAt(cards, i)
     }
   return signs
 }
@@ -48,7 +49,7 @@ export function spoken(
   cards: readonly number[],
   signs: readonly PlusMinus[],
 ): { readonly sign: PlusMinus; readonly value: number }[] {
-  const terms = cards.map((value, i) => ({ sign: signs[i]!, value }))
+  const terms = cards.map((value, i) => ({ sign: itemAt(signs, i), value }))
   return [...terms.filter(({ sign }) => sign === '+'), ...terms.filter(({ sign }) => sign === '-')]
 }
 

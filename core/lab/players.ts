@@ -42,7 +42,7 @@ export function labPlay(
   const right = chance(decisions) ? (anyOther(table, state, seat, best, random) ?? best) : best
   const said = (right as { readonly said?: unknown }).said
   if (typeof said !== 'number' || !chance(answers)) return { play: right, right }
-  return { play: { ...right, said: said + OFF[random.whole(0, OFF.length - 1)]! } as BasePlay, right }
+  return { play: { ...right, said: said + random.oneOf(OFF) } as BasePlay, right }
 }
 
 /** How far wrong answers are off: mostly by one, or by a ten. */

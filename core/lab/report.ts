@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { meanOf, meanOfHistogram, partOf, quantile, scaled, type Interval } from '#core/lab/statistics'
 import { TENTHS, WHOLE, type Tally } from '#core/lab/tally'
 
@@ -43,7 +44,7 @@ export function reportOf(tally: Tally, pace: number): Report {
   const plays = spread(tally.plays)
   const minute = pace / 60
   const meanMinutes = scaled(meanOfHistogram(tally.plays), minute)
-  const facts = tally.facts.map((sum, place) => meanOf(sum, tally.factSquares[place]!, matches))
+  const facts = tally.facts.map((sum, place) => meanOf(sum, itemAt(tally.factSquares, place), matches))
   const each = facts.length ? facts.reduce((sum, { value }) => sum + value, 0) / facts.length : 0
   const decided = tally.decided.reduce((sum, n) => sum + n, 0)
   return {
@@ -54,7 +55,9 @@ export function reportOf(tally: Tally, pace: number): Report {
     ended: partOf(tally.ended, matches),
     timed: partOf(tally.timed, matches),
     level: partOf(tally.level, matches),
-    wins: tally.wins.map((sum, place) => meanOf(sum / WHOLE, tally.winSquares[place]! / (WHOLE * WHOLE), matches)),
+    wins: tally.wins.map((sum, place) =>
+      meanOf(sum / WHOLE, itemAt(tally.winSquares, place) / (WHOLE * WHOLE), matches),
+    ),
     changes: meanOfHistogram(tally.changes),
     early: partOf(
       tally.decided.slice(0, TENTHS / 2).reduce((sum, n) => sum + n, 0),

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { countPlays, ENDLESS } from '#core/kernel/estimate'
 import { practisedFacts, type PlayedLine } from '#core/kernel/facts'
 import type { Game } from '#core/contract/game'
@@ -55,7 +56,7 @@ export function playTrial({ game, houseRules, players, pace }: Trial, key: strin
       state = judgeEntry(table, state, { kind: 'call', call: 'time' }).state
       if (state.result) break
     }
-    const seat = waits.seats[n % waits.seats.length]!
+    const seat = itemAt(waits.seats, n % waits.seats.length)
     const { play, right } = labPlay(ofSeat(players, seat), table, state, seat, key, n)
     const before = state
     const judged = judgePlay(table, before, play)

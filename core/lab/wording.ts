@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { isSure, type Interval } from '#core/lab/statistics'
 import type { Comparison } from '#core/lab/pair'
 import type { PlayerKind } from '#core/lab/players'
@@ -24,7 +25,7 @@ const alike = (players: readonly PlayerKind[]) => players.every((kind) => kind =
 
 /** Who wins how often, by place in the order. */
 function sayWins(wins: readonly Interval[], players: readonly PlayerKind[]): string {
-  const first = wins[0]!
+  const first = itemAt(wins, 0)
   if (!alike(players))
     return `${wins.map((part, i) => `Player ${i + 1} (${players[i]}) wins ${whole(part.value)} of 100, ${within(part)}`).join('; ')}. They don’t play alike, so this says nothing of who begins.`
   const fair = 1 / wins.length
@@ -100,7 +101,7 @@ export function sayComparison(
 function sayEdge(first: Interval, a: Report): string {
   if (!isSure(first)) return 'That who begins matters more or less under B, these matches don’t show.'
   const fair = 1 / a.wins.length
-  const [edgeA, edgeB] = [a.wins[0]!.value - fair, a.wins[0]!.value + first.value - fair]
+  const [edgeA, edgeB] = [itemAt(a.wins, 0).value - fair, itemAt(a.wins, 0).value + first.value - fair]
   const moved = `Whoever begins wins ${tenth(100 * Math.abs(first.value))} of 100 ${first.value > 0 ? 'more' : 'fewer'} under B`
   return `${moved}: who begins matters ${Math.abs(edgeB) < Math.abs(edgeA) ? 'less' : 'more'}.`
 }

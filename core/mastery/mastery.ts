@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '#core/basics/lists'
 import type { NumberFact } from '#core/contract/game'
 import { foldFact, keyOf, type CellKey } from '#core/mastery/cells'
 import type { How } from '#core/contract/plays'
@@ -59,7 +60,7 @@ export function masteryOf(tries: readonly Try[], now: number): ReadonlyMap<CellK
 
 function masteryIn(key: CellKey, list: readonly Try[], now: number): Mastery {
   const sorted = [...list].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
-  const newest = sorted.at(-1)!
+  const newest = lastOf(sorted)
   const counted = { key, tries: sorted.length, right: sorted.filter(({ right }) => right).length, last: newest.at }
   if (sorted.length < ENOUGH) return { ...counted, status: 'unseen', why: null }
   const why = shakyFrom(sorted, now)
@@ -67,11 +68,11 @@ function masteryIn(key: CellKey, list: readonly Try[], now: number): Mastery {
 }
 
 function shakyFrom(sorted: readonly Try[], now: number): Shaky | null {
-  const newest = sorted.at(-1)!
+  const newest = lastOf(sorted)
   if (!newest.right) return { code: 'wrong-last', said: newest.said, at: newest.at }
   const weights = sorted.map(({ at }) => 0.5 ** (Math.max(0, now - Date.parse(at)) / DAY / HALF_LIFE))
   const sum = (list: readonly number[]) => list.reduce((all, weight) => all + weight, 0)
-  const wrong = sum(weights.filter((_, i) => !sorted[i]!.right))
+  const wrong = sum(weights.filter((_, i) => !itemAt(sorted, i).right))
   // Weighing each other: tries of long ago count less beside newer ones, not by themselves.
   if (wrong / sum(weights) >= OFTEN)
     return { code: 'wrong-often', wrong: sorted.filter(({ right }) => !right).length, of: sorted.length }

@@ -1,3 +1,4 @@
+import { lastOf } from '#core/basics/lists'
 import { areaOf, type Mark, type Page, type Paper } from '#core/contract/sheet'
 
 /** Mean width of a letter of running text, of its size. */
@@ -56,7 +57,7 @@ export function flowPages(blocks: readonly Block[], paper: Paper, columns = 1, g
         pages.push([])
       }
     } else if (y > 0) y += above
-    const marks = pages.at(-1)!
+    const marks = lastOf(pages)
     const x = column * (width + gap)
     if (line === 'above')
       marks.push({ mark: 'line', x, y: y - above / 2, x2: x + width, y2: y - above / 2, dashed: true })

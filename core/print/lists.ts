@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { pieces } from '#core/kit/parts'
 import { areaOf, type Mark, type Page, type SheetContent, type Wishes } from '#core/contract/sheet'
 import { beginning, centred, sizeOfAll } from '#core/print/text'
@@ -18,7 +19,7 @@ export function tablePages({ head, rows, widths }: Of<'table'>, wishes: Pick<Wis
   const unit = w / parts.reduce((a, b) => a + b, 0)
   const starts = parts.map((_, i) => parts.slice(0, i).reduce((a, b) => a + b, 0) * unit)
   const heading = sizeOfAll(
-    head.map((text, i) => [text, parts[i]! * unit - 1.5]),
+    head.map((text, i) => [text, itemAt(parts, i) * unit - 1.5]),
     4.6,
   )
   const height = Math.max(LEAST_LINE, Math.min(MOST_LINE, (h - HEAD) / rows.length))
@@ -26,12 +27,19 @@ export function tablePages({ head, rows, widths }: Of<'table'>, wishes: Pick<Wis
     wide,
     marks: [
       ...head.map((text, i) =>
-        centred(text, starts[i]! + (parts[i]! * unit) / 2, HEAD / 2, heading, parts[i]! * unit - 1.5, true),
+        centred(
+          text,
+          itemAt(starts, i) + (itemAt(parts, i) * unit) / 2,
+          HEAD / 2,
+          heading,
+          itemAt(parts, i) * unit - 1.5,
+          true,
+        ),
       ),
       ...part.flatMap((row, r): Mark[] => {
         const y = HEAD + r * height
         return row.flatMap((cell, i): Mark[] => {
-          const [x, width] = [starts[i]!, parts[i]! * unit]
+          const [x, width] = [itemAt(starts, i), itemAt(parts, i) * unit]
           const box: Mark = { mark: 'rect', x, y, w: width, h: height }
           if (cell === 'ring')
             return [

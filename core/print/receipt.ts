@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { standing } from '#core/kernel/match'
 import { flowPages, type Block } from '#core/print/flow'
 import type { Page, Wishes } from '#core/contract/sheet'
@@ -18,7 +19,7 @@ export function receiptPages(tape: Tape, day: string, { paper }: Pick<Wishes, 'p
     ...table.players.map((name, i): Block => ({
       text: name,
       size: SIZE,
-      beside: figure(standing(table, state)[i]!),
+      beside: figure(itemAt(standing(table, state), i)),
       above: i ? 0 : 2,
     })),
     { text: 'Each line with the scores after it', size: SIZE, above: 4, line: 'above' },

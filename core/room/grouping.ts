@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Random } from '#core/basics/random'
 
 /** A child of today, and how well answers go lately (0 to 1); null where too little is known. */
@@ -57,7 +58,7 @@ function spread(list: readonly string[], sizes: readonly number[]): string[][] {
     const open = sizes.flatMap((size, i) => (size > round ? [i] : []))
     order.push(...(round % 2 ? open.reverse() : open))
   }
-  list.forEach((id, i) => tables[order[i]!]!.push(id))
+  list.forEach((id, i) => itemAt(tables, itemAt(order, i)).push(id))
   return tables
 }
 
@@ -89,7 +90,7 @@ function settle(tables: string[][], together: (one: string, other: string) => nu
         for (const a of one.keys())
           for (const b of other.keys()) {
             const before = costOf(one, together) + costOf(other, together)
-            ;[one[a], other[b]] = [other[b]!, one[a]!]
+            ;[one[a], other[b]] = [itemAt(other, b), itemAt(one, a)]
             if (costOf(one, together) + costOf(other, together) < before - 1e-9) better = true
             else [one[a], other[b]] = [other[b], one[a]]
           }

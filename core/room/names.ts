@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 /** What tables are called, in the order in which they are set up. */
 const NAMES = [
   'Lantern',
@@ -21,5 +22,5 @@ const NAMES = [
 /** The name of a table by its place, from 0; the seventeenth is the second Lantern. */
 export function tableName(place: number): string {
   const again = Math.floor(place / NAMES.length)
-  return `${NAMES[place % NAMES.length]!}${again ? ` ${again + 1}` : ''}`
+  return `${itemAt(NAMES, place % NAMES.length)}${again ? ` ${again + 1}` : ''}`
 }

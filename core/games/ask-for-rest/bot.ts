@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Dealt, Wish } from '#core/contract/game'
 import { hasPartner } from '#core/games/ask-for-rest/partners'
 import { handsLike, mustHold } from '#core/kit/hands'
@@ -55,5 +56,5 @@ export function bot(rules: AskRules, state: AskState, seat: number, random: Rand
     }
   const found = asks[random.whole(0, Math.max(0, asks.length - 1))]
   // Nobody to ask: some pair must be in the hands that are left.
-  return found ?? [...plays(rules, state, seat)][0]!
+  return found ?? itemAt([...plays(rules, state, seat)], 0)
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { NoteOf } from '#core/contract/codes'
 import type { Judging } from '#core/contract/game'
 import type { AskCodes } from '#core/games/ask-for-rest/codes'
@@ -152,7 +153,7 @@ function drawn(rules: AskRules, state: AskState, by: number, card: number | unde
   const seen = card ?? dealt
   // A card without a partner is about to be replaced: what comes for it is unseen.
   const known = seen !== undefined && hasPartner(rules.pack, rules.target, seen) ? [seen] : []
-  const hands = known.length ? freed(rules.pack, state, by, known[0]!) : state.hands
+  const hands = known.length ? freed(rules.pack, state, by, itemAt(known, 0)) : state.hands
   const hand = ofSeat(hands, by)
   const denied = ofSeat(state.denied, by)
   return {

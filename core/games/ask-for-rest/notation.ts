@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import type { AskPlay, AskRules, AskState } from '#core/games/ask-for-rest/rules'
 import { notUnderstood, readLine, readNumbers, writeExtras } from '#core/kit/notation'
@@ -38,10 +39,11 @@ export function readPlay(text: string, _rules: AskRules, state: AskState): ReadP
   const replace = REPLACE.exec(rest)
   if (replace) return { ok: true, play: { do: 'replace', by, card: Number(replace[1]), ...extras } }
   const lay = LAY.exec(rest)
-  const cards = lay && readNumbers(lay[1]!.trim())
-  if (cards?.length === 2) return { ok: true, play: { do: 'lay', by, cards: [cards[0]!, cards[1]!], ...extras } }
+  const cards = lay && readNumbers(itemAt(lay, 1).trim())
+  if (cards?.length === 2)
+    return { ok: true, play: { do: 'lay', by, cards: [itemAt(cards, 0), itemAt(cards, 1)], ...extras } }
   const ask = ASK.exec(rest)
   const of = ask?.[1] ? Number(ask[1]) : state.seats === 2 ? 3 - by : null
   if (!ask || of === null) return notUnderstood(text)
-  return { ok: true, play: { do: 'ask', by, of, for: Number(ask[2]), got: !ask[3]!.startsWith('n'), ...extras } }
+  return { ok: true, play: { do: 'ask', by, of, for: Number(ask[2]), got: !itemAt(ask, 3).startsWith('n'), ...extras } }
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { Facts } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
@@ -151,7 +152,7 @@ export function awaits(_rules: AskRules, state: AskState): Awaits {
 }
 
 export function standing(_rules: AskRules, state: AskState): readonly number[] {
-  return state.piles.map((pile, i) => Math.max(0, pile.length + state.awards[i]!))
+  return state.piles.map((pile, i) => Math.max(0, pile.length + itemAt(state.awards, i)))
 }
 
 export function lead(rules: AskRules, state: AskState): End {

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import { notUnderstood, readLine, readSaid, writeExtras } from '#core/kit/notation'
@@ -34,7 +35,9 @@ export function readPlay(text: string, rules: BrimRules, state: BrimState): Read
       could.push({ do: 'roll', by, dice, ...(keep.length ? { keep } : {}), ...extras })
   }
   if (could.length === 0) return notUnderstood(text)
-  return could.length === 1 ? { ok: true, play: could[0]! } : { ok: false, why: 'ambiguous', facts: { text }, could }
+  return could.length === 1
+    ? { ok: true, play: itemAt(could, 0) }
+    : { ok: false, why: 'ambiguous', facts: { text }, could }
 }
 
 /**
@@ -45,7 +48,7 @@ function readDice(text: string, expected: number | null, sides: number): number[
   const parts = text.split(/[\s,]+/).filter(Boolean)
   if (parts.length === 0) return expected === null || expected === 0 ? [[]] : []
   if (parts.length > 1) return [parts.map(Number)]
-  const block = parts[0]!
+  const block = itemAt(parts, 0)
   if (block.length > 24) return []
   if (sides <= 9) return [[...block].map(Number)]
   const cuts = cutInto(block, sides)

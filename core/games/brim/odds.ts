@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { subsetsOf, total } from '#core/kit/dice'
 import { allDice, mayRoll } from '#core/games/brim/dice'
 import type { BrimRules, BrimState } from '#core/games/brim/rules'
@@ -59,7 +60,7 @@ export class Odds {
   /** The worth of rolling `loose` dice beside frozen ones that sum to `frozen`, with `left` rolls left. */
   rolling(left: number, loose: number, frozen: number): Worth {
     const table = this.table(left, loose)
-    return { expected: table.expected[frozen]!, within: table.within[frozen]! }
+    return { expected: itemAt(table.expected, frozen), within: itemAt(table.within, frozen) }
   }
 
   /** The worth of stopping with this sum. */
@@ -89,13 +90,13 @@ export class Odds {
         let safe = sum <= limit ? 1 : 0
         if (left > 1)
           for (let i = 0; i < leaf.kept.length; i++) {
-            const table = lower[leaf.kept[i]!]
+            const table = lower[itemAt(leaf.kept, i)]
             if (!table) continue
-            const at = frozen + leaf.keptSum[i]!
-            const value = table.expected[at]!
-            if (value > best || (value === best && table.within[at]! > safe)) {
+            const at = frozen + itemAt(leaf.keptSum, i)
+            const value = itemAt(table.expected, at)
+            if (value > best || (value === best && itemAt(table.within, at) > safe)) {
               best = value
-              safe = table.within[at]!
+              safe = itemAt(table.within, at)
             }
           }
         expected[frozen]! += leaf.chance * best
@@ -136,20 +137,31 @@ function multisets(count: number, sides: number): number {
 
 function forEachLeaf(count: number, sides: number, visitLeaf: (leaf: Leaf) => void): void {
   const factorial = [1]
-  for (let i = 1; i <= count; i++) factorial[i] = factorial[i - 1]! * i
-  const all = factorial[count]! / sides ** count
+  for (let i = 1; i <= count; i++) factorial[i] = itemAt(factorial, i - 1) * i
+  const all = itemAt(factorial, count) / sides ** count
   const stride = count * sides + 1
   // `options` grows face by face, so that equal sub-multisets are never listed twice.
   const visit = (face: number, left: number, sum: number, ways: number, options: ReadonlySet<number>) => {
     if (face === sides || left === 0) {
       const copies = left
       visitLeaf(
-        leafOf(all / (ways * factorial[copies]!), sum + copies * face, add(options, face, copies, stride), stride),
+        leafOf(
+          all / (ways * itemAt(factorial, copies)),
+          sum + copies * face,
+          add(options, face, copies, stride),
+          stride,
+        ),
       )
       return
     }
     for (let copies = 0; copies <= left; copies++)
-      visit(face + 1, left - copies, sum + copies * face, ways * factorial[copies]!, add(options, face, copies, stride))
+      visit(
+        face + 1,
+        left - copies,
+        sum + copies * face,
+        ways * itemAt(factorial, copies),
+        add(options, face, copies, stride),
+      )
   }
   visit(1, count, 0, 1, new Set([0]))
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { RowRules, RowState } from '#core/games/call-row/rules'
 import { signed, spoken, type PlusMinus } from '#core/kit/signing'
 import { countsOf } from '#core/kit/pack'
@@ -28,7 +29,7 @@ export function countCalls({ target, signs, maxCards }: Given, row: readonly num
   if (target > sum) return 0
   const used = most ?? 0
   let ways = Array.from({ length: used + 1 }, () => new Float64Array(width))
-  ways[0]![sum] = 1
+  itemAt(ways, 0)[sum] = 1
   for (const [card, copies] of counts) {
     const next = Array.from({ length: used + 1 }, () => new Float64Array(width))
     for (const { plus, less } of waysOf(card, copies, signs === 'add-subtract')) {
@@ -36,15 +37,15 @@ export function countCalls({ target, signs, maxCards }: Given, row: readonly num
       for (let k = 0; k <= used; k++) {
         const to = most === null ? k : k + plus + less
         if (to > used) continue
-        const from = ways[k]!
-        const into = next[to]!
+        const from = itemAt(ways, k)
+        const into = itemAt(next, to)
         for (let at = Math.max(0, -by); at < Math.min(width, width - by); at++)
-          if (from[at]) into[at + by]! += from[at]!
+          if (from[at]) into[at + by]! += itemAt(from, at)
       }
     }
     ways = next
   }
-  const all = ways.reduce((found, each) => found + each[sum + target]!, 0)
+  const all = ways.reduce((found, each) => found + itemAt(each, sum + target), 0)
   // Calling nothing is no call.
   return target === 0 ? all - 1 : all
 }
@@ -66,17 +67,18 @@ export function shortestCalls(
   const reach = Array.from({ length: counts.length + 1 }, () =>
     Array.from({ length: longest + 1 }, () => new Set<number>()),
   )
-  reach[counts.length]![0]!.add(0)
+  itemAt(itemAt(reach, counts.length), 0).add(0)
   for (let i = counts.length - 1; i >= 0; i--) {
-    const [card, copies] = counts[i]!
+    const [card, copies] = itemAt(counts, i)
     for (const { plus, less } of waysOf(card, Math.min(copies, longest), minus))
       for (let k = plus + less; k <= longest; k++)
-        for (const sum of reach[i + 1]![k - plus - less]!) reach[i]![k]!.add(sum + (plus - less) * card)
+        for (const sum of itemAt(itemAt(reach, i + 1), k - plus - less))
+          itemAt(itemAt(reach, i), k).add(sum + (plus - less) * card)
   }
   const follow = (i: number, k: number, sum: number, cards: readonly number[], chosen: readonly PlusMinus[]) => {
     if (found.length >= most || !reach[i]?.[k]?.has(sum)) return
     if (i === counts.length) return void found.push({ terms: spoken(cards, chosen) })
-    const [card, copies] = counts[i]!
+    const [card, copies] = itemAt(counts, i)
     for (const { plus, less } of waysOf(card, Math.min(copies, k), minus)) {
       if (plus + less > k) continue
       const more = [...Array<PlusMinus>(plus).fill('+'), ...Array<PlusMinus>(less).fill('-')]

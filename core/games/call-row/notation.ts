@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import type { RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
 import type { PlusMinus } from '#core/kit/signing'
@@ -23,7 +24,7 @@ export function readPlay(text: string, _rules: RowRules, _state: RowState): Read
   const call = /^(?:call\s*)?(?:@(\d{1,2})\s+)?(.+)$/.exec(rest)
   const by = call?.[1] ? Number(call[1]) : seat
   if (!call || by === null) return notUnderstood(text)
-  const [cardsText = '', signsText] = call[2]!.split('/')
+  const [cardsText = '', signsText] = itemAt(call, 2).split('/')
   const withSigns = /^[+\-−]\s*\d/.test(cardsText.trim())
   const cards = withSigns ? [...cardsText.matchAll(/\d+/g)].map(([digits]) => Number(digits)) : readNumbers(cardsText)
   if (!cards?.length || (withSigns && !/^(\s*[+\-−]\s*\d{1,9})+\s*$/.test(cardsText))) return notUnderstood(text)

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { CommonRules } from '#core/contract/commonRules'
 import type { Awaits, End, Judging, Seating } from '#core/contract/game'
@@ -90,8 +91,8 @@ function isInReach({
   const moved = (from: bigint, card: bigint) => (signs === 'add' ? from << card : (from << card) | (from >> card))
   for (const card of cards) {
     const by = BigInt(card)
-    if (most === null) sums[1] = sums[1]! | moved(sums[1]! | sums[0]!, by)
-    else for (let used = most; used >= 1; used--) sums[used] = sums[used]! | moved(sums[used - 1]!, by)
+    if (most === null) sums[1] = itemAt(sums, 1) | moved(itemAt(sums, 1) | itemAt(sums, 0), by)
+    else for (let used = most; used >= 1; used--) sums[used] = itemAt(sums, used) | moved(itemAt(sums, used - 1), by)
   }
   const at = offset + BigInt(target)
   return sums.slice(1).some((bits) => ((bits >> at) & ONE) === ONE)
@@ -168,7 +169,7 @@ function judgeCall(rules: RowRules, state: RowState, { by, cards, signs }: Call)
       by,
       refuse('signs-wrong', { why: 'count', count: signs.length, cards: cards.length }),
     )
-  const terms = cards.map((value, i) => ({ sign: found[i]!, value }))
+  const terms = cards.map((value, i) => ({ sign: itemAt(found, i), value }))
   const working: Equation = {
     kind: 'equation',
     terms: signs ? terms : spoken(cards, found),

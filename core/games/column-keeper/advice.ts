@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import {
   cardsEach,
   COLUMNS,
@@ -44,7 +45,9 @@ export function bestNumber(rules: KeeperRules, cards: readonly number[]): number
 
 /** Where a card may still go on a sheet. */
 export function openPlaces(rules: KeeperRules, sheet: Sheet): Where[] {
-  const columns: Where[] = COLUMNS.slice(0, rules.columns).filter((_, i) => sheet.columns[i]!.length < rules.perColumn)
+  const columns: Where[] = COLUMNS.slice(0, rules.columns).filter(
+    (_, i) => itemAt(sheet.columns, i).length < rules.perColumn,
+  )
   return sheet.aside.length < rules.discards ? [...columns, 'aside'] : columns
 }
 

@@ -34,7 +34,7 @@ export function deal(rules: KeeperRules, state: KeeperState, wish: Wish, random:
 
 function draw(rules: KeeperRules, state: KeeperState, random: Random): number {
   const rest = restOf(rules.pack, lyingIn(state))
-  return rest[random.whole(0, rest.length - 1)]!
+  return random.oneOf(rest)
 }
 
 /** Large cards to the left when large is good; the middling ones go where the other aim would not mind them. */

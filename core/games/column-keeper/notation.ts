@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import {
   COLUMNS,
@@ -29,7 +30,7 @@ export function readPlay(text: string, _rules: KeeperRules, state: KeeperState):
   const total = TOTAL.exec(rest)
   if (total) return { ok: true, play: { do: 'total', by, said: Number(total[1]), ...extras } }
   const put = PUT.exec(rest)
-  const where = put && (SHORT[put[2]!] ?? [...COLUMNS, 'aside' as const].find((name) => name === put[2]))
+  const where = put && (SHORT[itemAt(put, 2)] ?? [...COLUMNS, 'aside' as const].find((name) => name === put[2]))
   return put && where
     ? { ok: true, play: { do: 'put', by, card: Number(put[1]), in: where, ...extras } }
     : notUnderstood(text)

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
@@ -119,7 +120,7 @@ function cardsOn({ columns, aside }: Sheet): number {
 
 /** Whether everyone has filled up, so that totals are told. */
 export function isFull(rules: KeeperRules, state: KeeperState): boolean {
-  return cardsOn(state.sheets[lastSeat(state) - 1]!) === cardsEach(rules)
+  return cardsOn(itemAt(state.sheets, lastSeat(state) - 1)) === cardsEach(rules)
 }
 
 const lastSeat = ({ first, seats }: KeeperState) => ((first - 2 + seats) % seats) + 1
@@ -163,7 +164,7 @@ function judgePut(
   const sheet = ofSeat(state.sheets, by)
   const at = where === 'aside' ? -1 : COLUMNS.indexOf(where)
   if (at >= rules.columns) return refuse('no-such-column', { in: where, columns: COLUMNS.slice(0, rules.columns) })
-  if (at >= 0 && sheet.columns[at]!.length >= rules.perColumn)
+  if (at >= 0 && itemAt(sheet.columns, at).length >= rules.perColumn)
     return refuse('column-full', { in: where, perColumn: rules.perColumn })
   if (at < 0 && sheet.aside.length >= rules.discards)
     return refuse('no-discards-left', { by, discards: rules.discards })
@@ -216,7 +217,7 @@ export function columnsOf({ columns }: Pick<Sheet, 'columns'>): Columns {
     const sum = cards.reduce((a, b) => a + b, carry)
     const last = i === columns.length - 1
     const step = {
-      name: COLUMNS[i]!,
+      name: itemAt(COLUMNS, i),
       cards,
       carried: carry,
       sum,
@@ -242,7 +243,7 @@ function decide(rules: KeeperRules, state: KeeperState) {
   const best = bestSeats(ranks, 'fewest')
   const scores =
     state.seats === 1
-      ? [state.scores[0]! + (rules.aim === 'nearest' ? ranks[0]! : numbers[0]!)]
+      ? [itemAt(state.scores, 0) + (rules.aim === 'nearest' ? itemAt(ranks, 0) : itemAt(numbers, 0))]
       : state.scores.map((score, i) => (best.includes(i + 1) ? score + 1 : score))
   const next: KeeperState = {
     seats: state.seats,
@@ -255,17 +256,17 @@ function decide(rules: KeeperRules, state: KeeperState) {
     scores,
     history: [...state.history, numbers],
   }
-  const sorted = numbers.map((number, i) => ({ number, rank: ranks[i]! })).sort((a, b) => a.rank - b.rank)
-  const comparisons: Working[] = sorted.slice(1).map(({ number }, i) => compare(sorted[i]!.number, number))
+  const sorted = numbers.map((number, i) => ({ number, rank: itemAt(ranks, i) })).sort((a, b) => a.rank - b.rank)
+  const comparisons: Working[] = sorted.slice(1).map(({ number }, i) => compare(itemAt(sorted, i).number, number))
   const working: Working[] = [...all, ...comparisons]
   const note: NoteOf<KeeperCodes> = {
     code: 'round-decided',
     facts: {
       round: state.round,
       best,
-      number: numbers[best[0]! - 1]!,
+      number: itemAt(numbers, itemAt(best, 0) - 1),
       alone: state.seats === 1,
-      distance: rules.aim === 'nearest' ? ranks[best[0]! - 1]! : null,
+      distance: rules.aim === 'nearest' ? itemAt(ranks, itemAt(best, 0) - 1) : null,
     },
   }
   return { next, working, note }

@@ -33,7 +33,7 @@ export function* plays(rules: CoverRules, state: CoverState, seat: number): Gene
 function draw(rules: CoverRules, state: CoverState, random: Random): [number, number] {
   if (rules.pieces === 'dice') return roll(2, rules.sides, random) as [number, number]
   const left = dominoesLeft(rules, state)
-  const [a, b] = left[random.whole(0, left.length - 1)]!
+  const [a, b] = random.oneOf(left)
   return random.whole(0, 1) ? [a, b] : [b, a]
 }
 
@@ -51,5 +51,5 @@ export function bot(rules: CoverRules, state: CoverState, seat: number, random: 
   if (state.hidden)
     return { do: 'guess', by: seat, said: coveredPart(state.hidden), explained: true, how: 'counted-on' }
   const hides = hidesOf(rules, seat, draw(rules, state, random))
-  return hides[random.whole(0, hides.length - 1)]!
+  return random.oneOf(hides)
 }

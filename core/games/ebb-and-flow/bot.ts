@@ -35,7 +35,7 @@ export function* plays(rules: EbbRules, state: EbbState, seat: number): Generato
 
 function draw(rules: EbbRules, state: EbbState, random: Random): EbbCard {
   const rest = restOfDeck(deckFor(rules), state.gone)
-  return rest[random.whole(0, rest.length - 1)]!
+  return random.oneOf(rest)
 }
 
 /** The dealer: turns the next card. */

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { SIGNS, spinFrom, type LandingRules } from '#core/games/exact-landing/rules'
 
 interface Chance {
@@ -71,21 +72,21 @@ function solve(rules: LandingRules, on: readonly number[], from: number): number
   const right = on.map(() => 1)
   const farthest = Math.max(...rules.steps)
   for (let i = 0; i < on.length; i++) {
-    const pivot = rows[i]!.get(i)!
+    const pivot = itemAt(rows, i).get(i)!
     for (let below = i + 1; below <= Math.min(on.length - 1, i + farthest); below++) {
-      const factor = (rows[below]!.get(i) ?? 0) / pivot
+      const factor = (itemAt(rows, below).get(i) ?? 0) / pivot
       if (factor === 0) continue
-      rows[below]!.delete(i)
-      for (const [column, value] of rows[i]!)
-        if (column > i) rows[below]!.set(column, (rows[below]!.get(column) ?? 0) - factor * value)
-      right[below]! -= factor * right[i]!
+      itemAt(rows, below).delete(i)
+      for (const [column, value] of itemAt(rows, i))
+        if (column > i) itemAt(rows, below).set(column, (itemAt(rows, below).get(column) ?? 0) - factor * value)
+      right[below]! -= factor * itemAt(right, i)
     }
   }
   const means: number[] = []
   for (let i = on.length - 1; i >= 0; i--) {
-    let sum = right[i]!
-    for (const [column, value] of rows[i]!) if (column > i) sum -= value * means[column]!
-    means[i] = sum / rows[i]!.get(i)!
+    let sum = itemAt(right, i)
+    for (const [column, value] of itemAt(rows, i)) if (column > i) sum -= value * itemAt(means, column)
+    means[i] = sum / itemAt(rows, i).get(i)!
   }
-  return means[index.get(from)!]!
+  return itemAt(means, index.get(from)!)
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Dealt, Wish } from '#core/contract/game'
 import { SIGNS, spinFrom, type LandingRules, type LandingState, type Spin } from '#core/games/exact-landing/rules'
 import type { Random } from '#core/basics/random'
@@ -20,8 +21,8 @@ export function* plays(rules: LandingRules, state: LandingState, seat: number): 
 }
 
 const spin = ({ steps }: LandingRules, random: Random) => ({
-  sign: SIGNS[random.whole(0, 1)]!,
-  step: steps[random.whole(0, steps.length - 1)]!,
+  sign: itemAt(SIGNS, random.whole(0, 1)),
+  step: random.oneOf(steps),
 })
 
 /** The dealer: spins the sign and the step. */

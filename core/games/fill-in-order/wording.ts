@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { GameWording } from '#core/contract/game'
 import type { FillCodes } from '#core/games/fill-in-order/codes'
 import type { FillRules, FillState, Played, Turn } from '#core/games/fill-in-order/rules'
@@ -38,7 +39,7 @@ export const wording: GameWording<FillRules, Turn, FillState, FillCodes> = {
   },
   why: { 'most-rounds': 'most rounds', 'down-to-one': 'won with one place' },
   play: ({ by, from, cards }, { name }) =>
-    `${name(by)} ${from === 'stock' ? `draws ${told(cards[0]!)}` : `takes the ${cardName(nameOf(cards[0]!))}`}${cards.length > 1 ? `, then ${list(cards.slice(1).map(told))}` : ''}`,
+    `${name(by)} ${from === 'stock' ? `draws ${told(itemAt(cards, 0))}` : `takes the ${cardName(nameOf(itemAt(cards, 0)))}`}${cards.length > 1 ? `, then ${list(cards.slice(1).map(told))}` : ''}`,
   readBack({ slots, rounds, fewer, packs, wild }, seats) {
     return [
       `${packs === 1 ? 'One pack' : 'Two packs'}: 1 to 10, jack, queen and king, four of each${packs === 1 ? '' : ' in each pack'}; ${count(slots, 'hidden card', 'hidden cards')} for each of the ${numberWord(seats)}.`,

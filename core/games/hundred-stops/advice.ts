@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { isStop, isThere, type StopsRules, type StopsState } from '#core/games/hundred-stops/rules'
 import { ofSeat } from '#core/kit/seats'
 
@@ -31,8 +32,8 @@ export function bestOrder(
       const here = at >= rules.end ? 0 : h + t === 0 ? 0 : worth(at)
       // Past the end nothing more is touched; the end itself counts once, on the step that reaches it.
       const reach = (before: number) => (at < rules.end ? here : before < rules.end ? worth(rules.end) : 0)
-      const byHop = h > 0 ? gains[(h - 1) * width + t]! + reach(at - 100) : -1
-      const byWalk = t > 0 ? gains[h * width + t - 1]! + reach(at - 10) : -1
+      const byHop = h > 0 ? itemAt(gains, (h - 1) * width + t) + reach(at - 100) : -1
+      const byWalk = t > 0 ? itemAt(gains, h * width + t - 1) + reach(at - 10) : -1
       gains[h * width + t] = h + t === 0 ? 0 : Math.max(byHop, byWalk)
       hopped[h * width + t] = byHop > byWalk
     }
@@ -46,7 +47,7 @@ export function bestOrder(
       t--
     }
   }
-  return { order: gather(steps.reverse()), gain: gains[hundreds * width + tens]! }
+  return { order: gather(steps.reverse()), gain: itemAt(gains, hundreds * width + tens) }
 }
 
 /** Single tens gathered into walks: t t h t becomes t2 h t1. */

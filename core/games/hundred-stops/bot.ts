@@ -1,3 +1,4 @@
+import { lastOf } from '#core/basics/lists'
 import { roll, rollsOf, total } from '#core/kit/dice'
 import type { Dealt, Wish } from '#core/contract/game'
 import { bestOrder } from '#core/games/hundred-stops/advice'
@@ -31,13 +32,13 @@ export function deal(rules: StopsRules, _state: StopsState, _wish: Wish, random:
 
 function rollAndSpin(rules: StopsRules, random: Random) {
   const dice = roll(rules.dice, rules.sides, random)
-  return { dice, hundreds: rules.hundreds[random.whole(0, rules.hundreds.length - 1)]! }
+  return { dice, hundreds: random.oneOf(rules.hundreds) }
 }
 
 /** Takes the best order and says where it ends. */
 export function bot(rules: StopsRules, state: StopsState, seat: number, random: Random): Travel {
   const { dice, hundreds } = rollAndSpin(rules, random)
   const { order } = bestOrder(rules, state, seat, total(dice), hundreds)
-  const said = travel(rules, ofSeat(state.places, seat), order).touched.at(-1)!
+  const said = lastOf(travel(rules, ofSeat(state.places, seat), order).touched)
   return { do: 'travel', by: seat, dice, hundreds, order, said, explained: true, how: 'counted-on' }
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
 import { notUnderstood, readLine, readNumbers, readSaid, writeExtras, writeSaid } from '#core/kit/notation'
@@ -16,7 +17,7 @@ const FORM =
 export function readPlay(text: string, _rules: StopsRules, state: StopsState): ReadPlay<Travel> {
   const { by, rest, extras } = readLine(text)
   const found = FORM.exec(rest)
-  const dice = found && readNumbers(found[1]!.trim())
+  const dice = found && readNumbers(itemAt(found, 1).trim())
   if (!found || !dice) return notUnderstood(text)
   const order = found[3]?.match(/h|t\d{1,4}/g) ?? []
   const said = readSaid(found[4])

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
@@ -146,7 +147,7 @@ export function judge(
   if (hopped !== hundreds) return refuse('hundreds-not-spent', { hopped, hundreds })
   const from = ofSeat(state.places, by)
   const { touched, hops } = travel(rules, from, order)
-  const to = touched[touched.length - 1]!
+  const to = lastOf(touched)
   const taken = touched.slice(1).filter((at) => isStop(rules, at) && isThere(rules, state, by, at))
   const places = withSeat(state.places, by, to)
   const arrived: StopsState = {
@@ -179,7 +180,7 @@ export function lapped(rules: StopsRules, state: StopsState): StopsState {
     fresh: true,
     places: state.places.map(() => rules.start),
     tokens: state.tokens.map(() => []),
-    kept: state.kept.map((before, i) => [...before, ...state.tokens[i]!]),
+    kept: state.kept.map((before, i) => [...before, ...itemAt(state.tokens, i)]),
     lap: state.lap + 1,
     journey: null,
   }
@@ -222,7 +223,9 @@ export function awaits(_rules: StopsRules, state: StopsState): Awaits {
 
 export function standing(rules: StopsRules, state: StopsState): readonly number[] {
   const worth = (taken: readonly number[]) => (rules.worth === 'one' ? taken.length : total(taken))
-  return state.tokens.map((taken, i) => Math.max(0, state.awards[i]! + worth(taken) + worth(state.kept[i]!)))
+  return state.tokens.map((taken, i) =>
+    Math.max(0, itemAt(state.awards, i) + worth(taken) + worth(itemAt(state.kept, i))),
+  )
 }
 
 export function lead(rules: StopsRules, state: StopsState): End {

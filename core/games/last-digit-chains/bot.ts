@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Dealt, Wish } from '#core/contract/game'
 import {
   chainOf,
@@ -40,7 +41,7 @@ export function dealOpening(rules: ChainRules, seats: number, random: Random): C
 export function bot(rules: ChainRules, state: ChainState, seat: number, random: Random): ChainPlay {
   const layout = ofSeat(state.layouts, seat)
   const takes = takesOf(rules, layout)
-  const [best] = takes.sort((a, b) => layout.fans[b.fan - 1]!.length - layout.fans[a.fan - 1]!.length)
+  const [best] = takes.sort((a, b) => itemAt(layout.fans, b.fan - 1).length - itemAt(layout.fans, a.fan - 1).length)
   if (best) return { do: 'take', by: seat, fan: best.fan, row: best.row, explained: true, how: 'knew-it' }
   return { do: 'redeal', by: seat, fans: toFans(random.shuffled(layout.fans.flat()), nextFan(rules, layout)) }
 }

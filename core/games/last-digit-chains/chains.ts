@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '#core/basics/lists'
 /** The two packs: which digits there are, how the rows begin, and how long they are. */
 export interface Chain {
   /** Copies of each digit, 0 to 9. */
@@ -38,8 +39,8 @@ export const CHAINS = {
 /** The digit that a row needs next: `row` is from 0, `laid` what lies in it; null where it is full. */
 export function nextIn(chain: Chain, row: number, laid: readonly number[]): number | null {
   if (laid.length >= chain.length) return null
-  if (laid.length < 2) return chain.starts[row]![laid.length]!
-  return (laid.at(-1)! + laid.at(-2)!) % 10
+  if (laid.length < 2) return itemAt(itemAt(chain.starts, row), laid.length)
+  return (lastOf(laid) + laid.at(-2)!) % 10
 }
 
 /** A whole row from its start. */

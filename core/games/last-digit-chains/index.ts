@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/last-digit-chains/about'
 import type { ChainCodes } from '#core/games/last-digit-chains/codes'
@@ -54,7 +55,7 @@ export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, C
   facts(_rules, state, play) {
     const row = play.do === 'take' ? state.layouts[play.by - 1]?.rows[play.row - 1] : undefined
     const terms = row && row.length >= 2 ? row.slice(-2) : []
-    return terms.length ? [{ operation: 'add', terms, answer: terms[0]! + terms[1]! }] : []
+    return terms.length ? [{ operation: 'add', terms, answer: itemAt(terms, 0) + itemAt(terms, 1) }] : []
   },
   writePlay,
   readPlay,

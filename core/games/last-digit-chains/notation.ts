@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import { endOf, takesOf, type ChainPlay, type ChainRules, type ChainState } from '#core/games/last-digit-chains/rules'
 import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
@@ -35,7 +36,9 @@ export function readPlay(text: string, rules: ChainRules, state: ChainState): Re
     .filter(({ card }) => card === Number(rest))
     .map(({ fan, row }): ChainPlay => ({ do: 'take', by, fan, row, ...extras }))
   if (!could.length) return notUnderstood(text)
-  return could.length === 1 ? { ok: true, play: could[0]! } : { ok: false, why: 'ambiguous', facts: { text }, could }
+  return could.length === 1
+    ? { ok: true, play: itemAt(could, 0) }
+    : { ok: false, why: 'ambiguous', facts: { text }, could }
 }
 
 /** Fans as they are written: `314 159`, or `(3,1,14) ()`. */

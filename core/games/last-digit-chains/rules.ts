@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
@@ -126,8 +127,8 @@ export function open(
     const stranger = cards.find((card) => card < 0 || card > 9 || chain.copies[card] === 0)
     if (stranger !== undefined) return found.push(problem(path, 'bad-opening', { card: stranger }))
     const copies = copiesIn(cards)
-    const many = copies.findIndex((count, digit) => count > chain.copies[digit]!)
-    if (many >= 0) return found.push(problem(path, 'bad-opening', { card: many, copies: chain.copies[many]! }))
+    const many = copies.findIndex((count, digit) => count > itemAt(chain.copies, digit))
+    if (many >= 0) return found.push(problem(path, 'bad-opening', { card: many, copies: itemAt(chain.copies, many) }))
     if (cards.length !== chain.cards)
       return found.push(problem(path, 'bad-opening', { cards: cards.length, expected: chain.cards }))
     if (!inFansOf(rules.fan, given)) found.push(problem(path, 'bad-opening', { fan: rules.fan }))
@@ -205,9 +206,10 @@ function judgeTake(
   if (next === null) return refuse('row-full', { row })
   if (rules.startsFirst && onto.length >= 2 && !begun(layout))
     return refuse('starts-first', { row, missing: layout.rows.filter((other) => other.length < 2).length })
-  const two = onto.length < 2 ? null : [onto.at(-2)!, onto.at(-1)!]
+  const two = onto.length < 2 ? null : [onto.at(-2)!, lastOf(onto)]
   const working = two ? [sumOf(two)] : []
-  if (next !== card) return refuse('not-the-next', { card, row, next, two, sum: two && two[0]! + two[1]! }, working)
+  if (next !== card)
+    return refuse('not-the-next', { card, row, next, two, sum: two && itemAt(two, 0) + itemAt(two, 1) }, working)
   const after: Layout = {
     ...layout,
     fans: layout.fans.map((other, i) => (i === fan - 1 ? other.slice(0, -1) : other)),

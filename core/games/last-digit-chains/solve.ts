@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { nextIn } from '#core/games/last-digit-chains/chains'
 import { chainOf, type ChainRules, type Layout } from '#core/games/last-digit-chains/rules'
 
@@ -43,20 +44,20 @@ export function solve(
     const wait = rules.startsFirst && short > 0
     const moves: { fan: number; row: number; height: number }[] = []
     for (let row = 0; row < rows.length; row++) {
-      const laid = rows[row]!
+      const laid = itemAt(rows, row)
       if (wait && laid.length >= 2) continue
       const need = nextIn(chain, row, laid)
       if (need === null) continue
       for (let fan = 0; fan < heights.length; fan++) {
-        const height = heights[fan]!
-        if (height > 0 && layout.fans[fan]![height - 1] === need) moves.push({ fan, row, height })
+        const height = itemAt(heights, fan)
+        if (height > 0 && itemAt(layout.fans, fan)[height - 1] === need) moves.push({ fan, row, height })
       }
     }
     // The highest fans first: what is buried deepest must come up anyway.
     moves.sort((a, b) => b.height - a.height)
     for (const { fan, row } of moves) {
-      const laid = rows[row]!
-      laid.push(layout.fans[fan]![heights[fan]! - 1]!)
+      const laid = itemAt(rows, row)
+      laid.push(itemAt(itemAt(layout.fans, fan), itemAt(heights, fan) - 1))
       heights[fan]!--
       left--
       if (laid.length === 2) short--

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { facesOfDie } from '#core/kit/dice'
 import type { Dealt, Wish } from '#core/contract/game'
 import {
@@ -14,7 +15,7 @@ function played(rules: StrikeRules, state: StrikeState, seat: number, digit: num
   const found = matches(state, seat, digit, place)
   // Where several match, the number in which most is struck already.
   const best = found.sort(
-    (a, b) => ofSeat(state.struck, seat)[b - 1]!.length - ofSeat(state.struck, seat)[a - 1]!.length,
+    (a, b) => itemAt(ofSeat(state.struck, seat), b - 1).length - itemAt(ofSeat(state.struck, seat), a - 1).length,
   )[0]
   return best === undefined
     ? { do: 'none', by: seat, digit, place }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import type { StrikePlay, StrikeRules, StrikeState } from '#core/games/place-strike/rules'
 import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
@@ -20,7 +21,11 @@ export function readPlay(text: string, _rules: StrikeRules, state: StrikeState):
   const by = seat ?? state.turn
   const long = LONG.exec(rest)
   const short = long ? null : SHORT.exec(rest)
-  const [digit, place, number] = long ? [long[2]!, long[3]!, long[4]] : short ? [short[1]!, short[2]!, short[3]] : []
+  const [digit, place, number] = long
+    ? [itemAt(long, 2), itemAt(long, 3), long[4]]
+    : short
+      ? [itemAt(short, 1), itemAt(short, 2), short[3]]
+      : []
   if (digit === undefined || place === undefined) return notUnderstood(text)
   const at = LETTERS.includes(place) ? LETTERS.indexOf(place) + 1 : Number(place)
   const strikes = long ? long[1] === 'strike' : number !== undefined

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { PLACES, type StrikeRules } from '#core/games/place-strike/rules'
 import { span } from '#core/kit/parts'
 import type { Ready } from '#core/contract/ready'
@@ -27,7 +28,7 @@ export const ready: Ready<StrikeRules> = {
         kind: 'key',
         lines: span(1, 6).map((face) => ({
           face,
-          means: face <= digits ? `${face} = ${PLACES[face - 1]!}` : `${face} = roll again`,
+          means: face <= digits ? `${face} = ${itemAt(PLACES, face - 1)}` : `${face} = roll again`,
         })),
       },
       {

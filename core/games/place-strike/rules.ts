@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { Coded, CommonProblems } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
@@ -121,7 +122,7 @@ export function matches(
 ): number[] {
   const found: number[] = []
   ofSeat(boards, seat).forEach((number, i) => {
-    if (digitAt(number, place) === digit && !ofSeat(struck, seat)[i]!.includes(place)) found.push(i + 1)
+    if (digitAt(number, place) === digit && !itemAt(ofSeat(struck, seat), i).includes(place)) found.push(i + 1)
   })
   return found
 }
@@ -138,7 +139,7 @@ export function judge(rules: StrikeRules, state: StrikeState, play: StrikePlay):
         digit,
         place,
         number: overlooked,
-        written: ofSeat(state.boards, by)[overlooked - 1]!,
+        written: itemAt(ofSeat(state.boards, by), overlooked - 1),
       })
     const next: StrikeState = { ...state, ...passTurn(state), newest: { by, digit, place, number: null } }
     return { stands: true, next, working: [], notes: [{ code: 'nothing-struck', facts: { by, digit, place } }] }
@@ -146,7 +147,7 @@ export function judge(rules: StrikeRules, state: StrikeState, play: StrikePlay):
   const { number } = play
   const written = ofSeat(state.boards, by)[number - 1]
   if (written === undefined) return refuse('no-such-number', { number, numbers: rules.numbers })
-  const struck = ofSeat(state.struck, by)[number - 1]!
+  const struck = itemAt(ofSeat(state.struck, by), number - 1)
   const there = digitAt(written, place)
   const worth = (face: number) => [combined([face, 10 ** (place - 1)], 'times')]
   if (struck.includes(place)) return refuse('already-struck', { number, place, digit: there, written })

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Dealt, Wish } from '#core/contract/game'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import {
@@ -37,8 +38,8 @@ function toPlay(seat: number, { tiles, turned }: Take): RoofPlay {
 
 /** The cards that may be turned next: one where the order is known, else every one still unseen. */
 function comingCards(rules: RoofRules, layout: Layout): number[] {
-  if (stockOf(layout) === 0) return [layout.pile[0]!]
-  if (layout.known) return [layout.known[0]!]
+  if (stockOf(layout) === 0) return [itemAt(layout.pile, 0)]
+  if (layout.known) return [itemAt(layout.known, 0)]
   return [...new Set(restOf(rules.pack, [...layout.cards, ...layout.pile, ...layout.used]))]
 }
 
@@ -54,7 +55,7 @@ function nextCard(rules: RoofRules, layout: Layout, random: Random): number {
   const next = stockOf(layout) > 0 && !layout.known ? layout.order?.[0] : undefined
   if (next !== undefined) return next
   const coming = comingCards(rules, layout)
-  return coming[random.whole(0, coming.length - 1)]!
+  return random.oneOf(coming)
 }
 
 /** Lays out a roof for each seat from an own shuffled pack. */

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { total } from '#core/kit/dice'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import { cardsOf, countOf, packSize, restOf } from '#core/kit/pack'
@@ -87,11 +88,11 @@ export function takesOf(rules: Pick<RoofRules, 'target' | 'rows' | 'turned'>, la
   const takes: Take[] = []
   if (turned === target) takes.push({ tiles: [], turned: true })
   open.forEach((tile, i) => {
-    const value = layout.cards[tile]!
+    const value = itemAt(layout.cards, tile)
     if (value === target) takes.push({ tiles: [tile], turned: false })
     if (turned !== undefined && value + turned === target) takes.push({ tiles: [tile], turned: true })
     for (const other of open.slice(i + 1))
-      if (value + layout.cards[other]! === target) takes.push({ tiles: [tile, other], turned: false })
+      if (value + itemAt(layout.cards, other) === target) takes.push({ tiles: [tile, other], turned: false })
   })
   return takes
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import type { RoofPlay, RoofState } from '#core/games/roof-tiles/rules'
@@ -26,7 +27,9 @@ export function readPlay(text: string, rules: RoofRules, state: RoofState): Read
   const found = rest ? readKind(rest) : null
   if (!found || !going.length) return notUnderstood(text)
   const could = going.map((seat) => ({ ...found, by: seat, ...extras }) as RoofPlay)
-  return could.length === 1 ? { ok: true, play: could[0]! } : { ok: false, why: 'ambiguous', facts: { text }, could }
+  return could.length === 1
+    ? { ok: true, play: itemAt(could, 0) }
+    : { ok: false, why: 'ambiguous', facts: { text }, could }
 }
 
 function readKind(rest: string): object | null {

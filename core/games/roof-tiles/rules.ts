@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import { total } from '#core/kit/dice'
@@ -78,7 +79,7 @@ export function open(rules: RoofRules, { seats, source, seed }: Seating, { layou
     const path = `opening.layouts.${i}`
     const odd = given.findIndex((row, r) => row.length !== r + 1)
     if (given.length !== rules.rows) return bad(path, { rows: given.length, expected: rules.rows })
-    if (odd >= 0) return bad(`${path}.${odd}`, { row: odd + 1, tiles: given[odd]!.length })
+    if (odd >= 0) return bad(`${path}.${odd}`, { row: odd + 1, tiles: itemAt(given, odd).length })
     const cards = given.flat()
     const stranger = cards.find((card) => !inPack(rules.pack, card))
     if (stranger !== undefined) return bad(path, { card: stranger })
@@ -134,18 +135,18 @@ function judgeTake(
   const at = tiles.map(([row, position]) => tileAt(rules.rows, row, position))
   const fault = (test: (tile: number, i: number) => boolean) => {
     const found = at.findIndex(test)
-    return found < 0 ? null : { row: tiles[found]![0], place: tiles[found]![1] }
+    return found < 0 ? null : { row: itemAt(tiles, found)[0], place: itemAt(tiles, found)[1] }
   }
   const missing = fault((tile) => tile < 0)
   if (missing) return refuse('no-such-tile', { ...missing, rows: rules.rows })
-  const gone = fault((tile, i) => layout.gone[tile]! || at.indexOf(tile) !== i)
+  const gone = fault((tile, i) => itemAt(layout.gone, tile) || at.indexOf(tile) !== i)
   if (gone) return refuse('already-gone', gone)
   const covered = fault((tile) => isCovered(rules.rows, layout.gone, tile))
   if (covered) return refuse('covered', covered)
   if (at.length + (turned ? 1 : 0) > 2) return refuse('too-many-tiles', { count: at.length + (turned ? 1 : 0) })
   const top = inReach(rules, layout)
   if (turned && top === undefined) return refuse('nothing-turned', { by })
-  const values = [...at.map((tile) => layout.cards[tile]!), ...(turned ? [top!] : [])]
+  const values = [...at.map((tile) => itemAt(layout.cards, tile)), ...(turned ? [top!] : [])]
   const working = [sumOf(values)]
   if (total(values) !== rules.target)
     return refuse('wrong-total', { cards: values, sum: total(values), target: rules.target }, working)

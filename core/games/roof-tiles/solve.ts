@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { placeOf, tileAt, tilesIn } from '#core/games/roof-tiles/layout'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 
@@ -43,7 +44,7 @@ export function solve(
   let states = 0
   let stopped = false
 
-  const open = (tile: number) => left[tile]! && below[tile]!.every((other) => !left[other])
+  const open = (tile: number) => itemAt(left, tile) && itemAt(below, tile).every((other) => !left[other])
   const key = (stock: string, pile: string, at: number, fresh: boolean) => {
     let bits = ''
     for (let i = 0; i < count; i += 16) {
@@ -56,7 +57,7 @@ export function solve(
   const off = (tiles: readonly number[], on: boolean) => {
     for (const tile of tiles) {
       left[tile] = on
-      sum += on ? cards[tile]! : -cards[tile]!
+      sum += on ? itemAt(cards, tile) : -itemAt(cards, tile)
     }
   }
 
@@ -86,14 +87,15 @@ export function solve(
     if (alone !== undefined) return take([alone], false)
     for (let i = 0; i < ready.length; i++)
       for (let j = i + 1; j < ready.length; j++)
-        if (cards[ready[i]!]! + cards[ready[j]!]! === target) take([ready[i]!, ready[j]!], false)
+        if (itemAt(cards, itemAt(ready, i)) + itemAt(cards, itemAt(ready, j)) === target)
+          take([itemAt(ready, i), itemAt(ready, j)], false)
     const top = turned === 'stays' || fresh ? pile[pile.length - 1] : undefined
     if (top !== undefined) {
       if (top === target) take([], true)
-      for (const tile of ready) if (cards[tile]! + top === target) take([tile], true)
+      for (const tile of ready) if (itemAt(cards, tile) + top === target) take([tile], true)
     }
-    if (at < stock.length) search(stock, at + 1, [...pile, stock[at]!], true, pass)
-    else if (pass < passes && pile.length) search(pile, 1, [pile[0]!], true, pass + 1)
+    if (at < stock.length) search(stock, at + 1, [...pile, itemAt(stock, at)], true, pass)
+    else if (pass < passes && pile.length) search(pile, 1, [itemAt(pile, 0)], true, pass + 1)
   }
 
   search(deal.stock, 0, [], false, 1)

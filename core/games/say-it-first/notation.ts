@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { combined } from '#core/kit/dice'
 import type { ReadPlay } from '#core/contract/game'
 import type { Answer, FirstRules, Round } from '#core/games/say-it-first/rules'
@@ -54,7 +55,8 @@ function divide(text: string, seats: number): (string | undefined)[] {
   const bare = text.replace(/^round\s*/, '')
   if (bare.includes('|')) return bare.split('|')
   const words = bare.split(/\s+/)
-  const together = words[0]!.length > 1 && !words[0]!.includes(',') && [...words[0]!].length === seats
+  const together =
+    itemAt(words, 0).length > 1 && !itemAt(words, 0).includes(',') && [...itemAt(words, 0)].length === seats
   const cards = together ? 1 : seats
   return [words.slice(0, cards).join(' '), words.slice(cards).join(' ')]
 }

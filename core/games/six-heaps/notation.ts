@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import type { Line, Spot } from '#core/games/six-heaps/block'
 import type { HeapPlay, HeapRules, HeapState } from '#core/games/six-heaps/rules'
@@ -27,7 +28,7 @@ export function readPlay(text: string, _rules: HeapRules, state: HeapState): Rea
   const by = seat ?? state.turn
   if (rest === 'pass') return { ok: true, play: { do: 'pass', by, ...extras } }
   const found = FORM.exec(rest)
-  const at = found && readSpot(found[2]!)
+  const at = found && readSpot(itemAt(found, 2))
   if (!found || !at) return notUnderstood(text)
   const spotted = found[4] === undefined ? undefined : readLines(found[4])
   if (spotted === null) return notUnderstood(text)

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import type { YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
 import { POSITIONS, type Position } from '#core/games/skip-count-yard/yard'
@@ -31,10 +32,10 @@ export function readPlay(text: string, _rules: YardRules, state: YardState): Rea
       play: { do: 'draw', by, ...(draw[1] === undefined ? {} : { card: Number(draw[1]) }), ...extras },
     }
   const add = /^(?:add\s+)?(-?\d{1,9})\s*([nesw]{1,2})$/.exec(rest)
-  const to = add && positionOf(add[2]!)
+  const to = add && positionOf(itemAt(add, 2))
   if (add && to) return { ok: true, play: { do: 'add', by, card: Number(add[1]), to, ...extras } }
   const move = /^(?:move\s+)?([nesw]{1,2})\s*>\s*([nesw]{1,2})(?:\s+(-?\d{1,9}))?$/.exec(rest)
-  const [from, onto] = move ? [positionOf(move[1]!), positionOf(move[2]!)] : []
+  const [from, onto] = move ? [positionOf(itemAt(move, 1)), positionOf(itemAt(move, 2))] : []
   if (!move || !from || !onto) return notUnderstood(text)
   return {
     ok: true,

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
@@ -225,7 +226,7 @@ function refuseAt({ sets }: YardRules, yard: Yard, to: Position, cards: Run, fro
   if (!why) return null
   const run = yard[to]
   const next = nextOn(sets, run, isCorner(to))
-  return refuse(why, { to, card: cards[0]!, cards, run, next, sets, ...(itself && { itself }) })
+  return refuse(why, { to, card: itemAt(cards, 0), cards, run, next, sets, ...(itself && { itself }) })
 }
 
 function judgeAdd(

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import {
   isCorner,
   nextOn,
@@ -56,7 +57,9 @@ const ASK_EVERY = 512
 /** Two yards with the same runs on sides and in corners, in any order, are one; so are hands in any order. */
 function keyOf(yard: Yard, hand: readonly number[]): string {
   const code = (run: Run) =>
-    run.length === 0 ? 0 : run[0]! * 200 + (run.length > 1 ? run[1]! - run[0]! : 0) * 16 + run.length
+    run.length === 0
+      ? 0
+      : itemAt(run, 0) * 200 + (run.length > 1 ? itemAt(run, 1) - itemAt(run, 0) : 0) * 16 + run.length
   const codes = POSITIONS.map((at) => code(yard[at]))
   const sides = codes.slice(0, 4).sort((a, b) => a - b)
   const corners = codes.slice(4).sort((a, b) => a - b)
@@ -98,7 +101,7 @@ export function mostCards(
     seen.add(key)
     if (node.hand.length < best.hand.length || (node.hand.length === best.hand.length && node.moves < best.moves))
       best = node
-    ;(buckets[node.hand.length]![node.moves] ??= []).push(node)
+    ;(itemAt(buckets, node.hand.length)[node.moves] ??= []).push(node)
   }
   function pop(): Node | undefined {
     for (const byMoves of buckets) {

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Deck } from '#core/kit/pack'
 
 /** The yard: four sides and four corners around the stock, and the runs on them. */
@@ -64,7 +65,7 @@ export function whyNot(
   next = nextOn(sets, run, isCorner(position)),
 ): 'corner-needs-lowest' | 'run-complete' | 'not-next' | null {
   const corner = isCorner(position)
-  const low = cards[0]!
+  const low = itemAt(cards, 0)
   const second = cards[1]
   if (!run.length) {
     if (!corner) return null

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { facesOfDie } from '#core/kit/dice'
 import { isHome, stepFrom, type StepRules } from '#core/games/step-and-gather/rules'
 
@@ -19,9 +20,9 @@ export function stillToCome(rules: StepRules, from: number): { readonly most: nu
   const mean = [...most]
   for (let at = rules.path.length - 1; at >= from; at--) {
     const moves = bringsFrom(rules, at).filter(({ to }) => to !== at)
-    most[at] = Math.max(...moves.map(({ to, gathered }) => gathered + most[to]!))
+    most[at] = Math.max(...moves.map(({ to, gathered }) => gathered + itemAt(most, to)))
     // A roll that leads nowhere is rolled again later: only those that move count.
-    mean[at] = moves.reduce((sum, { to, gathered }) => sum + gathered + mean[to]!, 0) / moves.length
+    mean[at] = moves.reduce((sum, { to, gathered }) => sum + gathered + itemAt(mean, to), 0) / moves.length
   }
   return { most: most[from] ?? 0, mean: mean[from] ?? 0 }
 }

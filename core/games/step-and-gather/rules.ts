@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
@@ -73,7 +74,7 @@ export function stepFrom(
   const beyond = from + roll > path.length
   if (beyond && atEnd === 'exact') return { to: from, gathered: 0 }
   const to = beyond ? path.length : from + roll
-  return { to, gathered: path[to - 1]! }
+  return { to, gathered: itemAt(path, to - 1) }
 }
 
 export function judge(

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { HaulRules, HaulState } from '#core/games/ten-turn-haul/rules'
 
 /** How a seat may end: the exact chances of being best alone, and best together with others. */
@@ -32,7 +33,7 @@ export function prospects(rules: HaulRules, state: HaulState): readonly Prospect
   const left = spinsLeft(rules, state)
   const sign = rules.better === 'higher' ? 1 : -1
   const ends = state.totals.map((total, i) => {
-    const sums = sumsOf(rules.faces, left[i]!)
+    const sums = sumsOf(rules.faces, itemAt(left, i))
     return { at: (value: number) => sums[value - total] ?? 0, low: total, high: total + sums.length - 1 }
   })
   // For each seat the chance of ending worse than a value, and at it.
@@ -54,8 +55,8 @@ export function prospects(rules: HaulRules, state: HaulState): readonly Prospect
       let [allWorse, noneBetter] = [here, here]
       ends.forEach((other, i) => {
         if (i === me) return
-        allWorse *= worse[i]!(value)
-        noneBetter *= worse[i]!(value) + other.at(value)
+        allWorse *= itemAt(worse, i)(value)
+        noneBetter *= itemAt(worse, i)(value) + other.at(value)
       })
       alone += allWorse
       best += noneBetter

@@ -16,7 +16,7 @@ export function* plays(rules: HaulRules, state: HaulState, seat: number): Genera
   if (seat === state.turn) for (const value of new Set(rules.faces)) yield spun(state, seat, value)
 }
 
-const spin = ({ faces }: HaulRules, random: Random) => faces[random.whole(0, faces.length - 1)]!
+const spin = ({ faces }: HaulRules, random: Random) => random.oneOf(faces)
 
 /** The dealer: spins. */
 export function deal(rules: HaulRules, _state: HaulState, _wish: Wish, random: Random): Dealt {

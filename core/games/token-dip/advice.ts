@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { added, leftInBag, type DipRules, type DipState } from '#core/games/token-dip/rules'
 import { ofSeat } from '#core/kit/seats'
 
@@ -64,13 +65,13 @@ export function expectedDips(rules: DipRules, state: DipState, seat: number): nu
       for (const { worth, chance } of steps) {
         const to = Math.max(0, at + worth)
         if (to === at) stays += chance
-        else if (to < size) value += chance * dips[to]!
+        else if (to < size) value += chance * itemAt(dips, to)
       }
       value /= 1 - stays
-      moved = Math.max(moved, Math.abs(value - dips[at]!))
+      moved = Math.max(moved, Math.abs(value - itemAt(dips, at)))
       dips[at] = value
     }
-    if (moved < CLOSE) return dips[before - least]!
+    if (moved < CLOSE) return itemAt(dips, before - least)
   }
   return null
 }

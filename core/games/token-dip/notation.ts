@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import type { Dip, DipPlay, DipRules, DipState } from '#core/games/token-dip/rules'
 import { notUnderstood, readLine, readSaid, writeExtras, writeSaid } from '#core/kit/notation'
@@ -28,15 +29,17 @@ export function readPlay(text: string, { key }: DipRules, state: DipState): Read
     const counts: Record<string, number> = {}
     for (const part of (counted[1] ?? '').split(/\s*,\s*/).filter((part) => part && part !== 'nothing')) {
       const found = /^(.+?)\s+(\d{1,6})$/.exec(part)
-      const tokens = found ? find(found[1]!) : []
+      const tokens = found ? find(itemAt(found, 1)) : []
       if (tokens.length !== 1) return notUnderstood(text)
-      counts[tokens[0]!] = Number(found![2])
+      counts[itemAt(tokens, 0)] = Number(found![2])
     }
     return { ok: true, play: { do: 'recount', by, counts, ...extras } }
   }
   const dip = DIP.exec(rest)
-  const tokens = dip ? find(dip[1]!) : []
+  const tokens = dip ? find(itemAt(dip, 1)) : []
   if (!dip || !tokens.length) return notUnderstood(text)
   const could = tokens.map((token): Dip => ({ do: 'dip', by, token, ...readSaid(dip[2]), ...extras }))
-  return could.length > 1 ? { ok: false, why: 'ambiguous', facts: { text }, could } : { ok: true, play: could[0]! }
+  return could.length > 1
+    ? { ok: false, why: 'ambiguous', facts: { text }, could }
+    : { ok: true, play: itemAt(could, 0) }
 }

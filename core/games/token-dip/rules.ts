@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
@@ -248,7 +249,12 @@ function judgeRecount(rules: DipRules, state: DipState, { by, counts }: Recount)
     .filter(({ counted, tape }) => counted !== tape)
   // The first one named is what the difference is about; the others are told too.
   if (differs.length)
-    return refuse('recount-differs', { by, ...differs[0], difference: differs[0]!.counted - differs[0]!.tape, differs })
+    return refuse('recount-differs', {
+      by,
+      ...differs[0],
+      difference: itemAt(differs, 0).counted - itemAt(differs, 0).tape,
+      differs,
+    })
   const next: DipState = { ...state, agreed: withSeat(state.agreed, by, true) }
   return {
     stands: true,

@@ -1,3 +1,4 @@
+import { lastOf } from '#core/basics/lists'
 import { combined, facesOfDie } from '#core/kit/dice'
 import type { TopRules, TopState } from '#core/games/top-total/rules'
 
@@ -25,7 +26,7 @@ export function resultsOf({ dice, sides, combine }: Pick<TopRules, 'dice' | 'sid
 
 /** The best result rolled in this pass so far; null before the first. */
 export function bestSoFar({ better }: Pick<TopRules, 'better'>, { passes }: Pick<TopState, 'passes'>): number | null {
-  const { results } = passes[passes.length - 1]!
+  const { results } = lastOf(passes)
   if (!results.length) return null
   return better === 'higher' ? Math.max(...results) : Math.min(...results)
 }

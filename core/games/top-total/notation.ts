@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import type { Roll, TopRules, TopState } from '#core/games/top-total/rules'
 import { notUnderstood, readLine, readNumbers, readSaid, writeExtras, writeSaid } from '#core/kit/notation'
@@ -12,7 +13,7 @@ const FORM = /^(?:roll|r)?\s*([\d\s,]+?)\s*(?:=\s*(-?\d{1,9}))?$/
 export function readPlay(text: string, _rules: TopRules, state: TopState): ReadPlay<Roll> {
   const { by, rest, extras } = readLine(text)
   const found = FORM.exec(rest)
-  const dice = found && readNumbers(found[1]!.trim())
+  const dice = found && readNumbers(itemAt(found, 1).trim())
   if (!dice?.length) return notUnderstood(text)
   return { ok: true, play: { do: 'roll', by: by ?? state.turn, dice, ...readSaid(found![2]), ...extras } }
 }

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
@@ -95,7 +96,7 @@ export function judge(rules: TopRules, state: TopState, { by, dice }: Roll): Gam
   const sum = combined(dice, rules.combine)
   const asks = { answer: sum.equals, explanation: true }
   const before = state.passes.slice(0, -1)
-  const last = state.passes[state.passes.length - 1]!
+  const last = lastOf(state.passes)
   const pass: Pass = { seats: last.seats, results: [...last.results, sum.equals] }
   const rolled: NoteOf<TopCodes> = { code: 'rolled', facts: { by, result: sum.equals } }
   const turn = pass.seats[pass.results.length]
@@ -114,12 +115,12 @@ export function judge(rules: TopRules, state: TopState, { by, dice }: Roll): Gam
 
 /** Everybody in the pass has rolled: the round is decided, or the level ones roll again in it. */
 function passed(rules: TopRules, state: TopState, passes: readonly Pass[]): { next: TopState; note: NoteOf<TopCodes> } {
-  const { seats, results } = passes[passes.length - 1]!
-  const level = bestSeats(results, rules.better === 'higher' ? 'most' : 'fewest').map((at) => seats[at - 1]!)
-  const result = results[seats.indexOf(level[0]!)]!
+  const { seats, results } = lastOf(passes)
+  const level = bestSeats(results, rules.better === 'higher' ? 'most' : 'fewest').map((at) => itemAt(seats, at - 1))
+  const result = itemAt(results, seats.indexOf(itemAt(level, 0)))
   const tied = level.length > 1
   if (tied && rules.tiedRound === 'reroll') {
-    const next = { ...state, turn: level[0]!, fresh: false, passes: [...passes, { seats: level, results: [] }] }
+    const next = { ...state, turn: itemAt(level, 0), fresh: false, passes: [...passes, { seats: level, results: [] }] }
     return { next, note: { code: 'roll-again', facts: { seats: level, result } } }
   }
   const winners = tied && rules.tiedRound === 'nobody' ? [] : level

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Dealt, Wish } from '#core/contract/game'
 import { knownMatch } from '#core/games/turn-two/advice'
 import {
@@ -28,7 +29,7 @@ export function* plays(rules: PairRules, state: PairState, seat: number): Genera
   let next = 0
   const lie = state.dealt
     ? state.dealt.lie
-    : state.places.map(({ lies, seen }) => (lies ? (seen ?? hidden[next++]!) : null))
+    : state.places.map(({ lies, seen }) => (lies ? (seen ?? itemAt(hidden, next++)) : null))
   const open = openPlaces(state)
   for (const first of open) {
     const at = [first, ...open.filter((place) => place !== first).slice(0, rules.perTurn - 1)]
@@ -52,9 +53,9 @@ export function bot(rules: PairRules, state: PairState, seat: number, random: Ra
   if (known) return { do: 'turn', by: seat, ...known, explained: true, how: 'knew-it' }
   if (notStuck(rules, state) === null) return { do: 'relay' }
   const lie = layoutLike(rules, state, random)
-  const fresh = random.shuffled(openPlaces(state).filter((place) => state.places[place - 1]!.seen === null))
-  const old = random.shuffled(openPlaces(state).filter((place) => state.places[place - 1]!.seen !== null))
-  const first = fresh[0] ?? old[0]!
+  const fresh = random.shuffled(openPlaces(state).filter((place) => itemAt(state.places, place - 1).seen === null))
+  const old = random.shuffled(openPlaces(state).filter((place) => itemAt(state.places, place - 1).seen !== null))
+  const first = fresh[0] ?? itemAt(old, 0)
   const seen: PairState = {
     ...state,
     places: state.places.map((spot, i) => (i === first - 1 ? { lies: true, seen: lie[i]! } : spot)),

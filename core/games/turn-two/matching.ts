@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import { cardsOf, countsOf, facesOf, type Pack } from '#core/kit/pack'
 import { findSigns, signed, spoken } from '#core/kit/signing'
 import type { Equation } from '#core/contract/working'
@@ -31,7 +32,7 @@ export function holdsMatch(
     if (chosen.length === rules.perTurn) return matchOf(rules, chosen) ? chosen : null
     for (let i = from; i < some.length; i++) {
       if (i > from && some[i] === some[i - 1]) continue
-      const found = pick(i + 1, [...chosen, some[i]!])
+      const found = pick(i + 1, [...chosen, itemAt(some, i)])
       if (found) return found
     }
     return null
@@ -59,7 +60,7 @@ export function withHidden(rules: Goal, seen: readonly number[], hidden: readonl
     if (holdsMatch(rules, [...seen, ...chosen])) return true
     if (chosen.length === most) return false
     for (let i = from; i < kinds.length; i++)
-      if (!(i > from && kinds[i] === kinds[i - 1]) && pick(i + 1, [...chosen, kinds[i]!])) return true
+      if (!(i > from && kinds[i] === kinds[i - 1]) && pick(i + 1, [...chosen, itemAt(kinds, i)])) return true
     return false
   }
   return pick(0, [])

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
 import type { PairPlay, PairRules, PairState } from '#core/games/turn-two/rules'
 import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
@@ -37,5 +38,8 @@ export function readPlay(text: string, _rules: PairRules, state: PairState): Rea
   }
   const apart = /^([-\d\s]*)\/([-\d\s]*)$/.exec(told)
   if (!apart) return notUnderstood(text)
-  return { ok: true, play: { do: 'turn', by, at: numbers(apart[1]!), cards: numbers(apart[2]!), ...extras } }
+  return {
+    ok: true,
+    play: { do: 'turn', by, at: numbers(itemAt(apart, 1)), cards: numbers(itemAt(apart, 2)), ...extras },
+  }
 }

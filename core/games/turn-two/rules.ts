@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { CommonRules } from '#core/contract/commonRules'
 import type { Awaits, End, Judging, Place, Seating } from '#core/contract/game'
@@ -150,13 +151,13 @@ function judgeTurn(
   const bare = at.find((place) => !state.places[place - 1]?.lies)
   if (bare !== undefined) return refuse('empty-place', { place: bare, places: state.places.length })
   for (const [i, place] of at.entries()) {
-    const { seen } = state.places[place - 1]!
+    const { seen } = itemAt(state.places, place - 1)
     if (seen !== null && seen !== cards[i] && !overrule)
       return refuseBelief('seen-different', { place, seen, card: cards[i] })
   }
   const match = matchOf(rules, cards)
   const turned = state.places.map((spot, i) =>
-    at.includes(i + 1) ? { lies: true, seen: cards[at.indexOf(i + 1)]! } : spot,
+    at.includes(i + 1) ? { lies: true, seen: itemAt(cards, at.indexOf(i + 1)) } : spot,
   )
   if (!match) {
     const next: PairState = { ...state, ...passTurn(state), places: turned, newest: { at, match: false } }
@@ -208,7 +209,7 @@ function refilled({ refill }: PairRules, state: PairState, at: readonly number[]
     dealt: dealt && {
       ...dealt,
       lie: dealt.lie.map((card, i) =>
-        at.includes(i + 1) ? (low.includes(i + 1) ? dealt.order[low.indexOf(i + 1)]! : null) : card,
+        at.includes(i + 1) ? (low.includes(i + 1) ? itemAt(dealt.order, low.indexOf(i + 1)) : null) : card,
       ),
       order: dealt.order.slice(filled),
     },
