@@ -1,7 +1,8 @@
 import { minutesOf, type Length } from '#core/kernel/estimate'
-import type { Estimator } from '~/workers/estimate.worker'
 import type { Setup } from '~/composables/useSetup'
 import { callApi } from '~/utils/api'
+import { startBots } from '~/workers/bots'
+import type { Bots } from '~/workers/bots.worker'
 
 /** Milliseconds that the bots may play. */
 const MOST_MS = 4000
@@ -11,9 +12,7 @@ export function useEstimate({ game, read, rules, seats }: Setup) {
   const length = shallowRef<Length | null>(null)
   /** Seconds a play in this room, by game; of others the game’s own guess counts. */
   const paces = shallowRef<Readonly<Record<string, number>>>({})
-  const { ask, cancel } = useWorker<Estimator>(
-    () => new Worker(new URL('../workers/estimate.worker.ts', import.meta.url), { type: 'module' }),
-  )
+  const { ask, cancel } = useWorker<Bots>(startBots)
 
   onMounted(async () => {
     try {

@@ -1,6 +1,7 @@
 import { wrap, type Remote } from 'comlink'
 import { addAnswers, noAnswer, type LabAnswer, type LabQuestion } from '#core/lab/run'
-import type { LabWorker } from '~/workers/lab.worker'
+import { startBots } from '~/workers/bots'
+import type { Bots } from '~/workers/bots.worker'
 
 /** Milliseconds that one worker plays before it tells: charts grow, and nobody waits long for a pause. */
 const PIECE_MS = 250
@@ -14,11 +15,10 @@ function useCrew() {
     for (const worker of workers) worker.terminate()
     workers = []
   }
-  function gather(): Remote<LabWorker>[] {
+  function gather(): Remote<Bots>[] {
     const many = Math.max(2, (navigator.hardwareConcurrency || 2) - 1)
-    while (workers.length < many)
-      workers.push(new Worker(new URL('../workers/lab.worker.ts', import.meta.url), { type: 'module' }))
-    return workers.map((worker) => wrap<LabWorker>(worker))
+    while (workers.length < many) workers.push(startBots())
+    return workers.map((worker) => wrap<Bots>(worker))
   }
   onBeforeUnmount(dismiss)
   return { gather, dismiss }
@@ -69,7 +69,7 @@ export function useLabRun() {
   }
 
   /** One worker, piece after piece, until nothing is left or the run is another one. A piece under way when it is paused still counts. */
-  async function work(mine: number, remote: Remote<LabWorker>) {
+  async function work(mine: number, remote: Remote<Bots>) {
     const { question, matches } = asked.value!
     let size = 4
     try {

@@ -3,7 +3,8 @@ import { proxy } from 'comlink'
 import { closest, searchable, type Tried } from '#core/lab/search'
 import { roundMinutes, sayProposal } from '#core/lab/wording'
 import type { Lab } from '~/composables/useLab'
-import type { LabWorker } from '~/workers/lab.worker'
+import { startBots } from '~/workers/bots'
+import type { Bots } from '~/workers/bots.worker'
 
 /** “About fifteen minutes for four players”: tries the range of a rule and proposes values. */
 const { lab } = defineProps<{ lab: Lab }>()
@@ -21,9 +22,7 @@ watch(
 )
 const minutes = ref(15)
 const tried = shallowRef<readonly Tried[]>([])
-const { part, failed, ask, cancel } = useWorker<LabWorker>(
-  () => new Worker(new URL('../../workers/lab.worker.ts', import.meta.url), { type: 'module' }),
-)
+const { part, failed, ask, cancel } = useWorker<Bots>(startBots)
 const field = computed(() => fields.value.find(({ name }) => name === rule.value))
 const over = ref(false)
 watch([() => lab.question.value, rule, minutes], () => {
