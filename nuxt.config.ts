@@ -1,6 +1,11 @@
 // https://nuxt.com/docs/api/configuration/nuxt-config
+import { existsSync } from 'node:fs'
+
+/** For those who work on it; whoever only starts it has no such packages. */
+const forDevelopers = existsSync('node_modules/@nuxt/eslint') ? ['@nuxt/eslint'] : []
+
 export default defineNuxtConfig({
-  modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', '@vite-pwa/nuxt', ...forDevelopers],
   compatibilityDate: '2026-11-01',
   telemetry: false,
   devtools: { enabled: false },

@@ -4,7 +4,10 @@ import { join } from 'node:path'
 import { defineConfig } from '@playwright/test'
 
 export const PORT = Number(process.env.TEST_PORT ?? 4173)
-const chromium = ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find((path) => existsSync(path))
+/** Debian's Chromium; without a window where it is there. */
+const chromium = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium', '/usr/bin/chromium-browser'].find((path) =>
+  existsSync(path),
+)
 
 export default defineConfig({
   testDir: 'tests/browser',

@@ -1,0 +1,109 @@
+// Installs, builds, migrates and starts Nimble Tally. The first start loads the demo data. `bin/start` and `npm start`.
+import { spawn } from 'node:child_process'
+import { existsSync, mkdirSync, readFileSync, rmSync, statSync } from 'node:fs'
+import { join, resolve } from 'node:path'
+import { parseArgs } from 'node:util'
+import { build } from './build.mjs'
+import { install } from './install.mjs'
+import { root } from './run.mjs'
+
+const USAGE = `usage: bin/start [--port N] [--host ADDRESS [--passcode WORD]] [--demo | --empty] [--restore FILE] [--anew]
+  --port N        the port to serve on (3000)
+  --host ADDRESS  the address to serve on (127.0.0.1: this machine alone)
+  --passcode WORD what other devices must give to record; made and shown once where none is set
+  --demo          a fresh demo in a folder of its own; your own matches are not touched
+  --empty         start without demo data
+  --restore FILE  a backup takes the place of what is there, which is set aside
+  --anew          begin with an empty database where the one that was there is gone
+NIMBLE_DATA names another data folder; DATABASE_URL a PostgreSQL server to use instead of a folder.`
+
+/** Ends with a sentence that says what to do. */
+function refuse(says, code = 2) {
+  console.error(says)
+  process.exit(code)
+}
+
+/** What was asked for, as settings of the server; ends where it can't be read. */
+function settings() {
+  const text = { type: 'string' }
+  const flag = { type: 'boolean' }
+  const options = { port: text, host: text, passcode: text, restore: text, demo: flag, empty: flag, anew: flag }
+  let asked
+  try {
+    asked = parseArgs({ options: { ...options, help: { ...flag, short: 'h' } } }).values
+  } catch (error) {
+    refuse(`bin/start does not know that: ${error.message}\n${USAGE}`)
+  }
+  if (asked.help) {
+    console.log(USAGE)
+    process.exit(0)
+  }
+  if (asked.passcode !== undefined && asked.passcode.length < 6) refuse('A passcode has at least 6 characters.')
+  const restore = asked.restore && resolve(asked.restore)
+  if (restore && !existsSync(restore)) refuse(`There is no file ${restore}.`)
+  const own = process.env.NIMBLE_DATA ? resolve(process.env.NIMBLE_DATA) : join(root, '.data/tally')
+  return {
+    fresh: asked.demo ?? false,
+    data: asked.demo ? join(root, '.data/demo') : own,
+    host: asked.host ?? '127.0.0.1',
+    port: asked.port ?? '3000',
+    env: {
+      NIMBLE_DEMO: asked.demo || !(asked.empty || restore) ? '1' : '0',
+      ...(asked.passcode && { NIMBLE_PASSCODE: asked.passcode }),
+      ...(restore && { NIMBLE_RESTORE: restore }),
+      ...(asked.anew && { NIMBLE_ANEW: '1' }),
+    },
+  }
+}
+
+/** Does the steps that are to be done, each with its number and how long it took. */
+async function prepare() {
+  const steps = [
+    ['packages', () => install()],
+    ['build', () => build()],
+  ]
+  for (const [i, [name, step]] of steps.entries()) {
+    const began = Date.now()
+    if (await step())
+      console.log(`[${i + 1}/${steps.length + 1}] ${name}: ${Math.round((Date.now() - began) / 1000)} s`)
+  }
+}
+
+const { engines } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'))
+const least = engines.node.replace('>=', '')
+const older = process.versions.node.localeCompare(least, undefined, { numeric: true }) < 0
+if (older) refuse(`Nimble Tally needs Node.js ${least} or newer; install it, then run bin/start again.`, 1)
+
+const { fresh, data, host, port, env } = settings()
+await prepare().catch((error) => refuse(`Nimble Tally could not be made ready: ${error.message}`, 1))
+if (existsSync(data) && !statSync(data).isDirectory())
+  refuse(
+    `There is a file where the data folder should be: ${data}. Name another folder: NIMBLE_DATA=/another/folder bin/start`,
+    1,
+  )
+if (fresh) rmSync(data, { recursive: true, force: true })
+mkdirSync(data, { recursive: true })
+
+const server = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
+  cwd: root,
+  stdio: 'inherit',
+  env: {
+    ...process.env,
+    ...env,
+    NIMBLE_DATA: data,
+    NIMBLE_PREPARED: join(root, 'dist/empty-folder.tar.gz'),
+    NITRO_HOST: host,
+    NITRO_PORT: port,
+    NODE_ENV: 'production',
+  },
+})
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill('SIGTERM'))
+let ready = true
+server.on('exit', (code) => process.exit(code ?? (ready ? 0 : 1)))
+const waiting = spawn(process.execPath, [join(root, 'bin/lib/await-ready.mjs'), host, port, String(server.pid)], {
+  stdio: 'inherit',
+})
+waiting.on('exit', (code) => {
+  ready = code === 0
+  if (!ready) server.kill('SIGTERM')
+})
