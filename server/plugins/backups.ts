@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { isBackupDue, keepArchive } from '../database/backup'
 import { leaveOutDemo } from '../demo/load'
 import { archiveText, restoreArchive } from '../matches/archive'
-import { archivesAreReadBy } from '../utils/database'
+import { archivesAreReadBy, isClosed } from '../utils/database'
 import { environment } from '../utils/environment'
 import { Refusal } from '../utils/refusal'
 
@@ -20,7 +20,7 @@ export default defineNitroPlugin((nitro) => {
       if (folder === null) return
       const look = () =>
         (isBackupDue(folder) ? keepArchive(folder, archiveText()).then(() => undefined) : Promise.resolve()).catch(
-          (error: unknown) => console.warn('No backup could be made.', error),
+          (error: unknown) => isClosed() || console.warn('No backup could be made.', error),
         )
       await look()
       timer = setInterval(() => void look(), LOOK_MS)

@@ -1,6 +1,7 @@
 import { loadDemoOnce } from '../demo/load'
 import { resumeClocks } from '../matches/clock'
 import { resumeRoomClock } from '../room/clock'
+import { closeDatabase, isClosed } from '../utils/database'
 import { ready } from '../utils/ready'
 import { StartRefused } from '../utils/startRefused'
 
@@ -10,13 +11,14 @@ export default defineNitroPlugin((nitro) => {
   void ready()
     .then(async () => {
       // An example is no reason not to start.
-      await loadDemoOnce().catch((error: unknown) =>
-        console.warn('The demo could not be loaded; everything else works.', error),
-      )
+      await loadDemoOnce().catch((error: unknown) => {
+        if (!isClosed()) console.warn('The demo could not be loaded; everything else works.', error)
+      })
       await resumeClocks()
       await resumeRoomClock()
     })
     .catch((error: unknown) => {
+      if (isClosed()) return
       console.error(error instanceof StartRefused ? `\n${error.message}\n` : error)
       process.exit(1)
     })

@@ -5,6 +5,7 @@ import { openDatabase, overPglite, type Database, type OpenDatabase } from '../d
 import { refuseFullDisk } from '../database/disk'
 import { migrate, type Migration } from '../database/migrate'
 import { environment } from './environment'
+import { Refusal } from './refusal'
 
 /** The transaction that a read belongs to; PGlite has one connection, so a read beside it would wait for ever. */
 export type Within = Parameters<Parameters<Database['transaction']>[0]>[0]
@@ -12,15 +13,22 @@ export type Within = Parameters<Parameters<Database['transaction']>[0]>[0]
 export type { OpenDatabase }
 
 let opened: Promise<OpenDatabase> | null = null
+/** The process ends: nothing opens the folder again that was let go of. */
+let closed = false
 
 /** A database that is tried out beside the one of this process, for those who fill it. */
 const beside = new AsyncLocalStorage<OpenDatabase>()
 
-/** Opens the one database of this process and brings it up to date; later calls get the same one. */
-export function openOnce(): Promise<OpenDatabase> {
+/** Opens the one database of this process and brings it up to date; later calls get the same one. Refused once it is closed. */
+export async function openOnce(): Promise<OpenDatabase> {
   const trial = beside.getStore()
-  return trial ? Promise.resolve(trial) : (opened ??= open())
+  if (trial) return trial
+  if (closed) throw new Refusal(503, 'ending', 'This server is being stopped. Start it again, then try once more.')
+  return (opened ??= open())
 }
+
+/** Whether the process ends, so that what fails now is nobody's fault. */
+export const isClosed = (): boolean => closed
 
 /** The database, once it is open. */
 export async function theDatabase(): Promise<Database> {
@@ -28,9 +36,8 @@ export async function theDatabase(): Promise<Database> {
 }
 
 export async function closeDatabase(): Promise<void> {
-  const open = opened
-  opened = null
-  await (await open)?.close()
+  closed = true
+  await (await opened)?.close()
 }
 
 async function open(): Promise<OpenDatabase> {

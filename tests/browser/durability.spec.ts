@@ -65,6 +65,21 @@ test(`an acknowledged entry survives kill -9, ${KILLS} times over`, async () => 
   rmSync(server.folder, { recursive: true, force: true })
 })
 
+test('told to stop while the demo is still loaded, it stops, blames nobody, and lets go of the folder', async () => {
+  const server = ownServer(66)
+  for (const wait of [0, 30, 90, 200]) {
+    await server.start({ NIMBLE_DEMO: '1' })
+    await new Promise((resolve) => setTimeout(resolve, wait))
+    await server.stop()
+  }
+  expect(server.told()).not.toMatch(/in use|could (not )?be|Error/)
+  await server.start({ NIMBLE_DEMO: '1' })
+  await expect
+    .poll(async () => (await server.get<{ matches: unknown[] }>('/api/matches')).matches.length)
+    .toBeGreaterThan(5)
+  await server.stop()
+})
+
 test('a second process on the same folder says so and stops, by whatever path it comes', async () => {
   const one = ownServer(2)
   await one.start()
