@@ -4,22 +4,20 @@ import { namedRulesProblems } from '#core/format/houseRulesFile'
 import { FORMAT, VERSION } from '#core/format/matchFile'
 import { gameById } from '#core/games/index'
 import { entries, matches, namedRules, people, roomSessions, seats } from '../database/schema'
-import { breathe, gently } from '../utils/breathe'
+import { yieldLoop, inSlices } from '../utils/yieldLoop'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal, refuseUnstorable } from '../utils/refusal'
 import { usedBy } from './clockTime'
 import { listNamedRules } from '../houseRules/store'
 import { tell } from './live'
-import { parseBeside, type Parsed } from './parseBeside'
+import { parseInThread, type Parsed } from './parseInThread'
+import { PAGE, pagesOf } from './pages'
 import { listPeople } from './people'
 import { refusalOf, tellProblem } from './problems'
 import { storeMatch } from './transfer'
 
 /** A time as the database writes it, in ISO 8601. */
 const moment = (at: string) => new Date(at).toISOString()
-
-/** Entries read at once for an archive; between two pages others get their turn. */
-const PAGE = 400
 
 /**
  * Everything there is, as the text of one archive, piece by piece. It is of one moment: matches made since are left
@@ -57,29 +55,12 @@ export async function* archiveText(): AsyncGenerator<string> {
       first = false
     }
     yield text
-    await breathe()
+    await yieldLoop()
   }
   yield ']}'
 }
 
 type Listed = Readonly<Pick<typeof matches.$inferSelect, 'id' | 'last' | 'updatedAt'>>
-
-/** Matches with so many entries together as are read at once; a longer one is a page of its own. */
-function pagesOf(all: readonly Listed[]): Listed[][] {
-  const pages: Listed[][] = []
-  let room = 0
-  for (const match of all) {
-    // A match without entries costs something too.
-    const size = match.last + 10
-    if (size > room) {
-      pages.push([])
-      room = PAGE
-    }
-    pages.at(-1)!.push(match)
-    room -= size
-  }
-  return pages
-}
 
 /** Some matches as an archive holds them; the tape as it was recorded, nothing is judged. */
 async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
@@ -97,7 +78,7 @@ async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
     const piece = and(inArray(entries.matchId, ids), gt(entries.number, from), lte(entries.number, from + PAGE))
     for (const row of await database.select().from(entries).where(piece).orderBy(asc(entries.number)))
       recorded.get(row.matchId)!.push(row)
-    await breathe()
+    await yieldLoop()
   }
   const now = Date.now()
   return page.flatMap(({ id, last, updatedAt }) => {
@@ -171,7 +152,7 @@ const MOST_NAMED = 50
  * stored by itself, so that others wait for a moment only, and one that can't be read is named and keeps nobody else out.
  */
 export async function restoreArchive(bytes: Buffer): Promise<Restored> {
-  const parsed = await parseBeside(bytes)
+  const parsed = await parseInThread(bytes)
   try {
     const read = readArchiveFrame(parsed.frame)
     if (!read.ok) throw refusalOf(read.problems)
@@ -193,7 +174,7 @@ export async function restoreArchive(bytes: Buffer): Promise<Restored> {
           stored++
         } else if (leftOut++ < MOST_NAMED) left.push({ id, ...problem })
       }
-      await breathe()
+      await yieldLoop()
     }
     tell({ kind: 'many', match: '' })
     return { people: fresh, matches: stored, already: had, left, leftOut }
@@ -264,7 +245,7 @@ async function restoreMatch(
   i: number,
   known: ReadonlyMap<string, string>,
 ): Promise<Omit<LeftOut, 'id'> | null> {
-  const read = await gently(readArchived(json, i))
+  const read = await inSlices(readArchived(json, i))
   if (!read.ok) return tellProblem(read.problems[0]!)
   const { kept, file, tape } = read.match
   try {
