@@ -5,8 +5,8 @@ import { callApi } from '~/utils/api'
 const STALE_MS = 25_000
 
 /** Follows a board by the address that its link leads to (`/api/boards/…`, `/api/room/boards/…`), reconnecting by itself. */
-export function useBoard<Told extends { readonly clock: ToldClock }>(address: () => string) {
-  const board = shallowRef<Told | null>(null)
+export function useBoard<Shown extends { readonly clock: ToldClock }>(address: () => string) {
+  const board = shallowRef<Shown | null>(null)
   const behind = ref(0)
   const missing = ref<string | null>(null)
   const lost = ref(false)
@@ -15,7 +15,7 @@ export function useBoard<Told extends { readonly clock: ToldClock }>(address: ()
   const stale = computed(() => lost.value || now.value.getTime() - heardAt.value > STALE_MS)
   let retry: ReturnType<typeof setTimeout> | undefined
 
-  function take(told: Told) {
+  function take(told: Shown) {
     board.value = told
     behind.value = told.clock.now - Date.now()
     hear()
@@ -37,7 +37,7 @@ export function useBoard<Told extends { readonly clock: ToldClock }>(address: ()
   /** A stream that breaks doesn't say why: the link may lead nowhere any more. */
   async function check() {
     try {
-      await callApi<Told>(address())
+      await callApi<Shown>(address())
     } catch (error) {
       if (!(error instanceof ApiError) || error.unreachable) return
       live.leave()
@@ -49,7 +49,7 @@ export function useBoard<Told extends { readonly clock: ToldClock }>(address: ()
     live.leave()
     clearTimeout(retry)
     try {
-      take(await callApi<Told>(address()))
+      take(await callApi<Shown>(address()))
       missing.value = null
     } catch (error) {
       if (error instanceof ApiError && !error.unreachable) {

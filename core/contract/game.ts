@@ -120,7 +120,7 @@ export interface GameWording<R, P, S, C extends Codes = Codes> {
 }
 
 /** Whether a kind of play may be made now, by this player: steps 4 and 5 of judging. */
-export type Place = 'here' | 'not-now' | 'not-their-turn'
+export type Timing = 'now' | 'not-now' | 'not-their-turn'
 
 /** How far a match is, as the game counts it. */
 export interface Progress {
@@ -192,8 +192,8 @@ export interface Game<
   readonly about: About
   /** Which score is best under these rules: the most, the fewest, the nearest to the goal; `most` where left out. */
   best?(rules: R): Best
-  /** What else a sentence needs that says why a play has no place now. */
-  placeFacts?(rules: R, state: S, play: P): Facts
+  /** What else a sentence needs that says why a play may not be made now. */
+  timingFacts?(rules: R, state: S, play: P): Facts
   /** Whether players take turns under these rules; as `about.turns` says where left out. */
   turns?(rules: R): boolean
   /** The score that wins at once, where these rules have one: what the bars of the standing grow toward. */
@@ -225,8 +225,8 @@ export interface Game<
   misshapen?(rules: R, play: P): Facts | null
   /** Further seats that a play names beside `by`; a seat that isn't there is `no-such-player`. */
   seatsNamed?(play: P): readonly number[]
-  /** Steps 4 and 5 of judging: whether this kind of play has a place now, and is this player's to make. */
-  place(rules: R, state: S, play: P): Place
+  /** Steps 4 and 5 of judging: whether this kind of play may be made now, and is this player's to make. */
+  timing(rules: R, state: S, play: P): Timing
   /** Steps 6 and 7: cards and faces, then the game's own reasons in the rulebook's order. */
   judge(rules: R, state: S, play: P, judging: Judging): GameVerdict<S, C>
 

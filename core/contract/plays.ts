@@ -14,13 +14,13 @@ export const HOWS = [
 export type How = (typeof HOWS)[number]
 
 /** What may come with any play: that it was explained, and how. */
-export interface Told {
+export interface Explained {
   readonly explained?: boolean
   readonly how?: How
 }
 
 /** What every play has. Plays that nobody in particular makes (a card dealt) carry no `by`. */
-export interface BasePlay extends Told {
+export interface BasePlay extends Explained {
   readonly do: string
   readonly by?: number
   readonly said?: number

@@ -73,7 +73,7 @@ test('a refusal with a penalty spends what was dealt: the next player gets other
   const { table: row, state: start } = dealt('call-row')
   const strict: Table = {
     ...row,
-    game: { ...row.game, place: () => 'here', judge: (_, game) => ({ ...refuse('wrong-total', {}), next: game }) },
+    game: { ...row.game, timing: () => 'now', judge: (_, game) => ({ ...refuse('wrong-total', {}), next: game }) },
   }
   expect(judgePlay(strict, start, { do: 'call', by: 1, cards: [8] }).state.played).toBe(start.played)
 })

@@ -127,8 +127,8 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
   if (state.result) return { verdict: refused('match-over', { do: play.do }), state }
   const stranger = strangerIn(game, play, seats)
   if (stranger !== null) return { verdict: refused('no-such-player', { by: stranger, seats }), state }
-  const place = game.place(state.rules, state.game, play)
-  if (place !== 'here') return { verdict: refused(place, outOfPlaceFacts(table, state, play)), state }
+  const timing = game.timing(state.rules, state.game, play)
+  if (timing !== 'now') return { verdict: refused(timing, outOfPlaceFacts(table, state, play)), state }
   const judged = game.judge(state.rules, state.game, play, { overrule })
   if (!judged.stands) {
     const verdict: Verdict = { stands: false, reason: judged.reason, working: judged.working, notes: [] }
@@ -174,7 +174,7 @@ function outOfPlaceFacts(table: Table, state: MatchState, play: BasePlay): OutOf
     by: play.by ?? null,
     awaits: now.seats,
     plays: now.plays,
-    ...table.game.placeFacts?.(state.rules, state.game, play),
+    ...table.game.timingFacts?.(state.rules, state.game, play),
   }
 }
 

@@ -5,13 +5,13 @@ import type { Table } from '#core/contract/table'
 import type { Tape } from '#core/kernel/tape'
 
 /** What to try next after a match, and the numbers that say so. */
-export interface NextLevel extends Told {
+export interface NextLevel extends ShareRight {
   readonly preset: Preset<never>
   readonly way: 'harder' | 'easier'
 }
 
 /** What was counted for it: how many were right, of how many; of these answers said aloud, and plays explained without one. */
-interface Told {
+interface ShareRight {
   readonly right: number
   readonly of: number
   readonly answers: number
@@ -37,7 +37,7 @@ export function nextLevel(tape: Tape): NextLevel | null {
 }
 
 /** What a match tells of how hard it was: answers given, and plays explained; nobody who was silent is counted. */
-function shareOf(tape: Tape): Told | null {
+function shareOf(tape: Tape): ShareRight | null {
   const answers = tape.lines.flatMap((line) => answersIn(tape.table, line))
   const explained = tape.lines.flatMap((line) => explainedIn(tape.table, line))
   const all = [...answers, ...explained]

@@ -77,7 +77,7 @@ test('in a whole round everybody active acts once', () => {
 test('whose turn it is, how far the match is, and who leads', () => {
   const now = openTurns({ seats: 3, first: 2 })
   expect([inTurn(now, { by: 2 }), inTurn(now, { by: 3 }), inTurn(now, {})]).toEqual([
-    'here',
+    'now',
     'not-their-turn',
     'not-their-turn',
   ])

@@ -1,4 +1,4 @@
-import type { End, Place, Progress, Seating } from '#core/contract/game'
+import type { End, Timing, Progress, Seating } from '#core/contract/game'
 import { bestSeats, ofSeat, seatAfter, withSeat, type BySeat } from '#core/kit/seats'
 
 /** Whose turn it is, in rounds that begin with `first` and pass over those who have nothing to do. */
@@ -18,8 +18,8 @@ export function openTurns({ seats, first }: Pick<Seating, 'seats' | 'first'>): T
 }
 
 /** Where plays are made in turn: `not-their-turn` for everybody else. */
-export function inTurn({ turn }: Pick<Turns, 'turn'>, { by }: { readonly by?: number }): Place {
-  return by === turn ? 'here' : 'not-their-turn'
+export function inTurn({ turn }: Pick<Turns, 'turn'>, { by }: { readonly by?: number }): Timing {
+  return by === turn ? 'now' : 'not-their-turn'
 }
 
 const everybody = () => true

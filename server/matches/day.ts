@@ -4,7 +4,7 @@ import { sayCell } from '#core/wording/mastery'
 import { masteryOf, shakyOnes } from '#core/mastery/mastery'
 import type { Day, DayChild } from '#shared/api'
 import { entries, facts, matches, people } from '../database/schema'
-import { breathe } from '../utils/breathe'
+import { yieldLoop } from '../utils/yieldLoop'
 import { theDatabase } from '../utils/database'
 import { sessionOf } from '../room/session'
 import { listedWhere } from './store'
@@ -71,7 +71,7 @@ async function lookBack(within: SQL | undefined, to: string): Promise<Day> {
       right: counted?.right ?? 0,
       shaky: await shakyOf(id, to),
     })
-    await breathe()
+    await yieldLoop()
   }
   return { matches: played, children, remarks }
 }

@@ -3,7 +3,7 @@ import { practisedFacts } from '#core/kernel/facts'
 import type { Line, Tape } from '#core/kernel/tape'
 import { entries, facts, matches, seats } from '../database/schema'
 import { theDatabase, type Within } from '../utils/database'
-import { breathe } from '../utils/breathe'
+import { yieldLoop } from '../utils/yieldLoop'
 
 const BATCH = 250
 
@@ -41,7 +41,7 @@ export async function insertFacts(match: string, tape: Tape, lines: Tape['lines'
         (each->>'said')::bigint, (each->>'right')::boolean, each->>'how', coalesce((each->>'at')::timestamptz, now())
       from jsonb_array_elements(${JSON.stringify(rows.slice(i, i + BATCH))}::jsonb) as each
       join ${seats} on ${seats.matchId} = ${match} and ${seats.seat} = (each->>'by')::int`)
-    await breathe()
+    await yieldLoop()
   }
 }
 

@@ -3,7 +3,7 @@ import { monthsBefore } from '#core/basics/calendar'
 import type { Forgotten } from '#shared/api'
 import { PEOPLE } from '../demo/saturday'
 import { entries, facts, matches, people, roomSessions, seats } from '../database/schema'
-import { breathe } from '../utils/breathe'
+import { yieldLoop } from '../utils/yieldLoop'
 import { roomZone } from '../room/zone'
 import { theDatabase, writing, type Within } from '../utils/database'
 import { tell } from './live'
@@ -54,7 +54,7 @@ export async function forgetPerson(id: string): Promise<Forgotten> {
       { frees: true },
     )
     await renamed(match, { frees: true })
-    await breathe()
+    await yieldLoop()
   }
   const left = await writing(
     async (tx) => {
@@ -196,7 +196,7 @@ async function deleteMatches(ids: readonly string[]): Promise<void> {
     const some = ids.slice(i, i + BATCH)
     await writing((tx) => tx.delete(matches).where(inArray(matches.id, some)), { frees: true })
     for (const id of some) forgetTape(id)
-    await breathe()
+    await yieldLoop()
   }
   if (ids.length) tell({ kind: 'many', match: '' })
 }

@@ -7,7 +7,7 @@ import type { Logged } from '#shared/requests'
 import { rowsOf } from '../database/rows'
 import { entries, facts, matches, seats } from '../database/schema'
 import { roomZone } from '../room/zone'
-import { breathe } from '../utils/breathe'
+import { yieldLoop } from '../utils/yieldLoop'
 import { theDatabase } from '../utils/database'
 import { listedWhere, type Place } from './store'
 
@@ -124,7 +124,7 @@ export async function weeksOf(asked: Logged): Promise<Week[]> {
     .from(matches)
     .where(where)
     .groupBy(sql`1`)
-  await breathe()
+  await yieldLoop()
   const [person] = asked.who
   const answered = await database
     .select({
@@ -136,7 +136,7 @@ export async function weeksOf(asked: Logged): Promise<Week[]> {
     .innerJoin(matches, eq(matches.id, facts.matchId))
     .where(and(where, sql`${facts.said} is not null`, person ? eq(facts.personId, person) : undefined))
     .groupBy(sql`1`)
-  await breathe()
+  await yieldLoop()
   const paced = await rowsOf<{ week: string; pace: number }>(
     database,
     sql`
@@ -175,7 +175,7 @@ export async function* logbookCsv(asked: Logged): AsyncGenerator<string> {
     const last = page.at(-1)
     if (page.length < PAGE || !last) return
     before = { at: last.updatedAt, id: last.id }
-    await breathe()
+    await yieldLoop()
   }
 }
 

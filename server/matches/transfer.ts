@@ -7,7 +7,7 @@ import { seatPeople } from '#core/basics/pennants'
 import type { Tape } from '#core/kernel/tape'
 import type { StoredMatch } from '#shared/api'
 import { entries, matches, roomSessions, seats } from '../database/schema'
-import { breathe, gently } from '../utils/breathe'
+import { yieldLoop, inSlices } from '../utils/yieldLoop'
 import { refuseUnstorable } from '../utils/refusal'
 import { writing, type Within } from '../utils/database'
 import { insertFacts } from './facts'
@@ -43,7 +43,7 @@ const fileOf = (stored: StoredMatch, tape: Tape): MatchFile => makeMatchFile(tap
 export async function importMatch(
   text: string,
 ): Promise<{ id: string; entries: number; slips: number; malformed: number }> {
-  const read = await gently(readMatchTextInPieces(text))
+  const read = await inSlices(readMatchTextInPieces(text))
   if (!read.ok) throw refusalOf(read.problems)
   const { file, tape } = read
   refuseUnstorable(file)
@@ -133,7 +133,7 @@ export async function storeMatch(
       insert into ${entries} (match_id, number, client_id, entry, at)
       select ${id}, (each->>'number')::int, each->>'id', each->'entry', (each->>'at')::timestamptz
       from jsonb_array_elements(${JSON.stringify(rows.slice(i, i + BATCH))}::jsonb) as each`)
-    await breathe()
+    await yieldLoop()
   }
   await insertFacts(id, tape, tape.lines, tx)
 }

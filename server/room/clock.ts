@@ -9,7 +9,7 @@ import { matches, roomSessions } from '../database/schema'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { makeAlarm } from '../utils/alarm'
-import { breathe } from '../utils/breathe'
+import { yieldLoop } from '../utils/yieldLoop'
 import { goingOn, noSuchSession, toldSession } from './session'
 
 const MINUTE = 60_000
@@ -102,7 +102,7 @@ async function runOut(id: string): Promise<void> {
     await appendLast(match, 'room', ({ state }) =>
       state.result || state.timeCalled ? null : { call: 'time', why: WHY },
     ).catch(console.error)
-    await breathe()
+    await yieldLoop()
   }
 }
 
@@ -114,7 +114,7 @@ async function takeBackTime(id: string, { called }: RoomClockState): Promise<voi
       const line = calledIn(tape)
       return line && !tape.state.result ? { strike: line.number, why: 'more time for the room' } : null
     }).catch(console.error)
-    await breathe()
+    await yieldLoop()
   }
 }
 

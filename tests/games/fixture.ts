@@ -1,7 +1,7 @@
 import type { FileParts } from '../unit/judging'
 
 /** One line of a match in notation, the verdict in short (`ok` or the reason), and everyone's score after it. */
-export type Told = readonly [text: string, verdict: string, scores: readonly number[]]
+export type JudgedLine = readonly [text: string, verdict: string, scores: readonly number[]]
 
 /** One step of a person at the desk, and what they see. */
 export type Step =
@@ -36,7 +36,7 @@ export interface GameFixture {
   /** A match in the middle of its play. */
   readonly live: FileParts
   /** A whole match in notation, wrong turns on the way. */
-  readonly match: { readonly parts: FileParts; readonly lines: readonly Told[]; readonly result: object }
+  readonly match: { readonly parts: FileParts; readonly lines: readonly JudgedLine[]; readonly result: object }
   /** For every reason that the game itself gives: entries the last of which is refused with it, `after` others that are meant to be refused. */
   readonly slips: Readonly<Record<string, FileParts & { readonly after?: readonly string[] }>>
   /** What is said of the last entry. */

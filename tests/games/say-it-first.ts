@@ -1,7 +1,7 @@
 import { play, type GameFixture } from './fixture'
 
-type Told = readonly [by: number, said: number, explained?: boolean]
-const round = (cards: number[], ...answers: Told[]) =>
+type Answer = readonly [by: number, said: number, explained?: boolean]
+const round = (cards: number[], ...answers: Answer[]) =>
   play({
     do: 'round',
     cards,

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { HOWS, type How, type Told } from '#core/contract/plays'
+import { HOWS, type How, type Explained } from '#core/contract/plays'
 import { HOW_NAMES } from '#core/wording/mastery'
 
 /** One touch for how a player explained. A child may always pass on explaining aloud. */
 const { required } = defineProps<{ required: boolean }>()
-const told = defineModel<Told>({ required: true })
+const told = defineModel<Explained>({ required: true })
 
 function choose(how: How) {
   told.value = told.value.how === how ? {} : { explained: true, how }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { StorageSerializers } from '@vueuse/core'
-import type { BasePlay, Told } from '#core/contract/plays'
+import type { BasePlay, Explained } from '#core/contract/plays'
 
 /**
  * What was said, and how it was found. The right answer is in the recording key; another one is typed on the app's own
@@ -23,7 +23,7 @@ const {
   /** What the key records: `Stop and bank 19`. */
   label: string
   /** The play as it is recorded with what was said and told. */
-  play: (told: Told & { said?: number }) => BasePlay
+  play: (told: Explained & { said?: number }) => BasePlay
   /** Something must be said. */
   needed?: boolean
   kbd?: string
@@ -54,7 +54,7 @@ const kept = useSessionStorage<{ question: string; typed: string } | null>(
 )
 const typed = ref(kept.value?.question === question.value ? kept.value.typed : '')
 watch(typed, (now) => (kept.value = now ? { question: question.value, typed: now } : null))
-const told = ref<Told>({})
+const told = ref<Explained>({})
 /** What was handed over and waits for its explanation. */
 const waiting = ref<{ said?: number } | null>(null)
 /** Figures belong to the answer since = was pressed. */
@@ -83,7 +83,7 @@ function record(said: { said?: number }) {
 }
 const answer = () => record(asking.value ? { said: other.value ?? right } : {})
 
-function tell(now: Told) {
+function tell(now: Explained) {
   told.value = now
   if (waiting.value && now.explained) record(waiting.value)
   else if (other.value !== null) desk.enter(play({ said: other.value, ...now }))

@@ -7,11 +7,11 @@ import { loadView } from '~/games'
 /** What to play to practise the shaky facts of these people, one touch from a table that is ready to start. */
 const { wished, names } = defineProps<{ wished: readonly CellKey[]; names: readonly string[] }>()
 
-interface Told extends Suggestion {
+interface Advice extends Suggestion {
   readonly title: string
   readonly label: string
 }
-const told = shallowRef<readonly Told[]>([])
+const told = shallowRef<readonly Advice[]>([])
 watch(
   () => [wished, names] as const,
   async () => {

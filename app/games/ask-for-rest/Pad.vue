@@ -2,14 +2,14 @@
 import { ofSeat } from '#core/kit/seats'
 import { askForRest } from '#core/games/ask-for-rest/index'
 import type { AskPlay, Lay } from '#core/games/ask-for-rest/rules'
-import type { Told } from '#core/contract/plays'
+import type { Explained } from '#core/contract/plays'
 import { useAskEntry, type AskMode } from '~/games/ask-for-rest/useAskEntry'
 
 /** A question: whom, for what, gave or no. A pair spotted: who, and the two cards. */
 const desk = useDesk()
 const { seats } = desk
 const { entry, rules, state, faces, dead, keys, others, of, by, change, setMode } = useAskEntry()
-const told = ref<Told>({})
+const told = ref<Explained>({})
 const showing = ref(false)
 const MODES: readonly { mode: AskMode; label: string }[] = [
   { mode: 'ask', label: 'Ask' },

@@ -3,7 +3,7 @@ import { callRow } from '#core/games/call-row/index'
 import type { Deal } from '#core/games/call-row/rules'
 import { findSigns, spoken } from '#core/kit/signing'
 import { countOf } from '#core/kit/pack'
-import type { Told } from '#core/contract/plays'
+import type { Explained } from '#core/contract/plays'
 import { showWorking } from '#core/contract/working'
 import { useKeptCall, useRowEntry } from '~/games/call-row/useRowEntry'
 
@@ -12,7 +12,7 @@ const desk = useDesk()
 const { seats, entry, rules, state, faces, call, pickCaller, pickCard, clear } = useRowEntry()
 useKeptCall()
 const { dealt, bring } = useDealing(callRow)
-const told = ref<Told>({})
+const told = ref<Explained>({})
 const calling = computed(() => entry.value.by !== null || entry.value.cards.length > 0)
 const {
   typed,
@@ -52,7 +52,7 @@ function record() {
   if (call.value) desk.offer({ ...call.value, ...told.value })
 }
 /** How it was found may come after the call: what waits for it is recorded then. */
-function tell(now: Told) {
+function tell(now: Explained) {
   told.value = now
   if (now.explained && desk.judged.value?.verdict.reason?.code === 'unexplained') record()
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { coveredPart } from '#core/games/covered-part/index'
-import type { Told } from '#core/contract/plays'
+import type { Explained } from '#core/contract/plays'
 import { useCoverEntry } from '~/games/covered-part/useCoverEntry'
 
 /** The hider's two parts and which of them is covered; then the other player's guess, one touch. */
@@ -11,7 +11,7 @@ const faces = computed(() => {
   const low = rules.value.pieces === 'dice' ? 1 : 0
   return Array.from({ length: rules.value.sides - low + 1 }, (_, i) => i + low)
 })
-const told = ref<Told>({})
+const told = ref<Explained>({})
 /** A guess that waits for its explanation. */
 const waiting = ref<number | null>(null)
 const typed = computed({ get: () => entry.value.announced ?? '', set: announce })
@@ -49,7 +49,7 @@ function cover(part: 1 | 2) {
 function guess(said: number) {
   waiting.value = desk.offer({ do: 'guess', by: desk.seat.value, said, ...told.value }) ? null : said
 }
-function tell(now: Told) {
+function tell(now: Explained) {
   told.value = now
   if (waiting.value !== null && now.explained) guess(waiting.value)
 }

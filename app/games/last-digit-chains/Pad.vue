@@ -2,7 +2,7 @@
 import { ofSeat } from '#core/kit/seats'
 import { lastDigitChains } from '#core/games/last-digit-chains/index'
 import type { Take } from '#core/games/last-digit-chains/rules'
-import type { Told } from '#core/contract/plays'
+import type { Explained } from '#core/contract/plays'
 import { countOf } from '#core/kit/pack'
 import { useChainEntry } from '~/games/last-digit-chains/useChainEntry'
 
@@ -12,7 +12,7 @@ const { seats } = desk
 const { entry, rules, going, layout, takes, stuck, needed, left, size, redeal, sit, touchFan, rowFor, deal, clear } =
   useChainEntry()
 const touched = useTouched<{ fan: number } | { row: number }>()
-const told = ref<Told>({})
+const told = ref<Explained>({})
 const { dealt, bring } = useDealing(lastDigitChains)
 const fans = useTypedFace(
   () => layout.value.fans.flatMap((fan, i) => (fan.length ? [i + 1] : [])),
@@ -55,7 +55,7 @@ function again() {
   if (dealt.value) bring({ do: 'redeal', by: entry.value.seat })
   else deal(entry.value.dealing === null ? '' : null)
 }
-function tell(now: Told) {
+function tell(now: Explained) {
   told.value = now
   const draft = desk.draft.value
   if (draft?.do === 'take' && now.explained) desk.offer({ ...draft, ...now })

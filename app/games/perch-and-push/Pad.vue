@@ -2,7 +2,7 @@
 import { perchAndPush } from '#core/games/perch-and-push/index'
 import { judgePlay } from '#core/kernel/match'
 import { packSize } from '#core/kit/pack'
-import type { Told } from '#core/contract/plays'
+import type { Explained } from '#core/contract/plays'
 import { sayNote, sayReason, speaking } from '#core/wording/index'
 import { usePerchEntry } from '~/games/perch-and-push/usePerchEntry'
 
@@ -10,7 +10,7 @@ import { usePerchEntry } from '~/games/perch-and-push/usePerchEntry'
 const desk = useDesk()
 const { entry, rules, state, faces, complete, options, left, add, remove, back, place, pass } = usePerchEntry()
 const picked = useTouched<number>()
-const told = ref<Told>({})
+const told = ref<Explained>({})
 /** What was chosen and waits for its explanation. */
 const waiting = ref<number | null>(null)
 const { dealt, bring } = useDealing(perchAndPush)
@@ -43,7 +43,7 @@ usePutAway(() => (waiting.value = null))
 function choose(on: number) {
   if (complete.value) waiting.value = desk.offer({ ...place(on), ...told.value }) ? null : on
 }
-function tell(now: Told) {
+function tell(now: Explained) {
   told.value = now
   if (waiting.value !== null && now.explained) choose(waiting.value)
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { placeStrike } from '#core/games/place-strike/index'
 import { PLACES, type Strike } from '#core/games/place-strike/rules'
-import type { Told } from '#core/contract/plays'
+import type { Explained } from '#core/contract/plays'
 import { facesOfDie } from '#core/kit/dice'
 import { useStrikeEntry } from '~/games/place-strike/useStrikeEntry'
 
@@ -10,7 +10,7 @@ const desk = useDesk()
 const { seat, rules, state, entry, rolled, lit, change } = useStrikeEntry()
 const touched = useTouched<number>()
 const { dealt, bring } = useDealing(placeStrike)
-const told = ref<Told>({})
+const told = ref<Explained>({})
 const LETTERS: Readonly<Record<string, number>> = { o: 1, t: 2, h: 3 }
 const places = computed(() => facesOfDie(rules.value.digits).reverse())
 
@@ -35,7 +35,7 @@ function none() {
 function roll() {
   bring({ do: 'none', by: seat.value }, (came) => change({ digit: came.digit, place: came.place }))
 }
-function tell(now: Told) {
+function tell(now: Explained) {
   told.value = now
   const draft = desk.draft.value
   if (draft?.do === 'strike' && now.explained) desk.offer({ ...draft, ...now })

@@ -4,7 +4,7 @@ import { roofTiles } from '#core/games/roof-tiles/index'
 import { total } from '#core/kit/dice'
 import { canTurn, inReach, stockOf, takesOf } from '#core/games/roof-tiles/layout'
 import type { TurnPlay } from '#core/games/roof-tiles/rules'
-import type { Told } from '#core/contract/plays'
+import type { Explained } from '#core/contract/plays'
 import { facesOf } from '#core/kit/pack'
 import { useRoofEntry } from '~/games/roof-tiles/useRoofEntry'
 
@@ -12,7 +12,7 @@ import { useRoofEntry } from '~/games/roof-tiles/useRoofEntry'
 const desk = useDesk()
 const { seats } = desk
 const { entry, rules, going, layout, empty, play, sit, clear } = useRoofEntry()
-const told = ref<Told>({})
+const told = ref<Explained>({})
 const faces = computed(() => facesOf(rules.value.pack))
 const turnable = computed(() => canTurn(rules.value, layout.value))
 /** The card that must come, once the order is known. */

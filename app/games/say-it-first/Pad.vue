@@ -2,7 +2,7 @@
 import { sayItFirst } from '#core/games/say-it-first/index'
 import type { Answer, Round } from '#core/games/say-it-first/rules'
 import { countOf } from '#core/kit/pack'
-import type { Told } from '#core/contract/plays'
+import type { Explained } from '#core/contract/plays'
 import { useFirstEntry } from '~/games/say-it-first/useFirstEntry'
 
 /**
@@ -49,7 +49,7 @@ function wasRight(seat: number) {
     other.value = null
   }
 }
-const tell = (told: Told) => waits.value !== null && add({ by: waits.value, said: right.value, ...told })
+const tell = (told: Explained) => waits.value !== null && add({ by: waits.value, said: right.value, ...told })
 function wasWrong() {
   if (other.value !== null && said.value !== null) add({ by: other.value, said: said.value })
 }

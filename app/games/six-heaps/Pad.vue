@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { sixHeaps } from '#core/games/six-heaps/index'
 import type { Line, Spot } from '#core/games/six-heaps/block'
-import type { Told } from '#core/contract/plays'
+import type { Explained } from '#core/contract/plays'
 import { useHeapEntry } from '~/games/six-heaps/useHeapEntry'
 
 /** The card, then its heap on the table. Where only named lines score, the line named is one touch more. */
@@ -9,7 +9,7 @@ const desk = useDesk()
 const { entry, rules, cards, spent, passes, runs, playOf, change, state } = useHeapEntry()
 const touched = useTouched<Spot>()
 const { dealt } = useDealing(sixHeaps)
-const told = ref<Told>({})
+const told = ref<Explained>({})
 const showing = ref(false)
 const naming = computed(() => entry.value.at !== null)
 const scoring = computed(() => runs.value.filter(({ sum }) => sum === rules.value.target))
@@ -56,7 +56,7 @@ function name(lines: readonly Line[]) {
   if (play) desk.offer({ ...play, ...told.value })
 }
 /** How it was found may come after the card: what waits for it is recorded then. */
-function tell(now: Told) {
+function tell(now: Explained) {
   told.value = now
   const draft = desk.draft.value
   if (draft?.do === 'place' && now.explained) desk.offer({ ...draft, ...now })

@@ -2,7 +2,7 @@
 import { skipCountYard } from '#core/games/skip-count-yard/index'
 import { POSITIONS, type Position } from '#core/games/skip-count-yard/yard'
 import type { YardPlay } from '#core/games/skip-count-yard/rules'
-import type { Told } from '#core/contract/plays'
+import type { Explained } from '#core/contract/plays'
 import { useYardEntry, type YardTouch } from '~/games/skip-count-yard/useYardEntry'
 
 /** Draw first; then a card and its place, or cards lifted in the yard and theirs; end the turn. */
@@ -11,7 +11,7 @@ const { seat, entry, rules, state, owesDraw, hand, cards, spent, lifted, open, p
   useYardEntry()
 const touched = useTouched<YardTouch>()
 const { dealt, bring } = useDealing(skipCountYard)
-const told = ref<Told>({})
+const told = ref<Explained>({})
 const showing = ref(false)
 const { typed, type, clear: clearTyped } = useTypedFace(() => cards.value, pickCard)
 
@@ -49,7 +49,7 @@ function draw(card?: number) {
   else offer({ do: 'draw', by: seat.value, ...(card === undefined ? {} : { card }) })
 }
 const end = () => offer({ do: 'end', by: seat.value })
-function tell(now: Told) {
+function tell(now: Explained) {
   told.value = now
   const draft = desk.draft.value
   if (draft?.do === 'add' && now.explained) desk.offer({ ...draft, ...now })

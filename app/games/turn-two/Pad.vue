@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { turnTwo } from '#core/games/turn-two/index'
-import type { Told } from '#core/contract/plays'
+import type { Explained } from '#core/contract/plays'
 import { usePairEntry } from '~/games/turn-two/usePairEntry'
 
 /** Touch a place, then the card that shows; recorded at the last. A place that is known offers its card first. */
@@ -9,7 +9,7 @@ const { entry, rules, state, faces, waiting, known, stuck, play, pickPlace, pick
   usePairEntry()
 const touched = useTouched<number>()
 const { dealt, bring } = useDealing(turnTwo)
-const told = ref<Told>({})
+const told = ref<Explained>({})
 const lying = computed(() => state.value.places.flatMap(({ lies }, i) => (lies ? [i + 1] : [])))
 const places = useTypedFace(() => lying.value, place)
 const cards = useTypedFace(() => faces.value, pickCard)
@@ -31,7 +31,7 @@ function place(at: number) {
   if (dealt.value && waiting.value !== null)
     bring({ do: 'turn', by: desk.seat.value, at: entry.value.at }, (came) => setCards(came.cards))
 }
-function tell(now: Told) {
+function tell(now: Explained) {
   told.value = now
   if (play.value) desk.offer({ ...play.value, ...now })
 }

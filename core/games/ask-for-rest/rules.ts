@@ -2,11 +2,11 @@ import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { Facts } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
-import type { Awaits, End, Place, Seating } from '#core/contract/game'
+import type { Awaits, End, Timing, Seating } from '#core/contract/game'
 import { hasPartner } from '#core/games/ask-for-rest/partners'
 import type { Hand } from '#core/kit/hands'
 import { cardsOf, countOf, facesOf, packProblems, packRule } from '#core/kit/pack'
-import { playShape, whole, type Told } from '#core/contract/plays'
+import { playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
 import { everySeat, seatAfter } from '#core/kit/seats'
@@ -37,25 +37,25 @@ export const houseRules = z.object({
 })
 export type AskRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Lay extends Told {
+export interface Lay extends Explained {
   readonly do: 'lay'
   readonly by: number
   readonly cards: readonly [number, number]
 }
-export interface Ask extends Told {
+export interface Ask extends Explained {
   readonly do: 'ask'
   readonly by: number
   readonly of: number
   readonly for: number
   readonly got: boolean
 }
-export interface Draw extends Told {
+export interface Draw extends Explained {
   readonly do: 'draw'
   readonly by: number
   /** The card, if it was shown. */
   readonly card?: number
 }
-export interface Replace extends Told {
+export interface Replace extends Explained {
   readonly do: 'replace'
   readonly by: number
   readonly card: number
@@ -126,17 +126,17 @@ export function open(rules: AskRules, seating: Seating): { state: AskState } {
   }
 }
 
-export function place(_rules: AskRules, state: AskState, play: AskPlay): Place {
-  if (play.do === 'lay' || play.do === 'replace') return 'here'
+export function timing(_rules: AskRules, state: AskState, play: AskPlay): Timing {
+  if (play.do === 'lay' || play.do === 'replace') return 'now'
   if (play.do === 'draw') {
     if (state.owed !== null) return inTurn({ turn: state.owed }, play)
-    return play.by === state.refused ? 'here' : 'not-now'
+    return play.by === state.refused ? 'now' : 'not-now'
   }
   return state.owed === null ? inTurn(state, play) : 'not-now'
 }
 
 /** A second question of whoever asked last is told by the rule. */
-export function placeFacts({ again }: AskRules, state: AskState, play: AskPlay): Facts {
+export function timingFacts({ again }: AskRules, state: AskState, play: AskPlay): Facts {
   return {
     second:
       again === 'never' &&

@@ -5,7 +5,7 @@ import { refuseFaces, takeOut, total } from '#core/kit/dice'
 import type { BrimCodes } from '#core/games/brim/codes'
 import { allDice, mayRoll } from '#core/games/brim/dice'
 import type { Awaits, End, Judging, Seating } from '#core/contract/game'
-import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { listOf, playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
@@ -41,7 +41,7 @@ export const houseRules = z.object({
 })
 export type BrimRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Roll extends Told {
+export interface Roll extends Explained {
   readonly do: 'roll'
   readonly by: number
   /** All dice in the first roll; afterwards the dice rolled again. */
@@ -49,7 +49,7 @@ export interface Roll extends Told {
   /** The values newly frozen before this roll. */
   readonly keep?: readonly number[]
 }
-export interface Stop extends Told {
+export interface Stop extends Explained {
   readonly do: 'stop'
   readonly by: number
   /** The sum of all dice, as the player said it. */
@@ -87,7 +87,7 @@ export function open(_rules: BrimRules, seating: Pick<Seating, 'seats' | 'first'
   return { state: { ...openTurns(seating), totals, banked: [], frozen: NO_DICE, loose: NO_DICE, rolled: 0 } }
 }
 
-export function place(_rules: BrimRules, state: BrimState, play: BrimPlay) {
+export function timing(_rules: BrimRules, state: BrimState, play: BrimPlay) {
   return inTurn(state, play)
 }
 

@@ -55,7 +55,7 @@ export const callRow = defineGame<RowRules, null, RowPlay, RowState, RowCodes>({
     care: ['Small pieces can be swallowed: keep them from children under three.'],
   }),
   ready,
-  place: () => 'here',
+  timing: () => 'now',
   plays,
   progress: () => NO_ROUNDS,
   standing: (_rules, state) => state.steps,

@@ -5,7 +5,7 @@ import type { Awaits, End, Judging, Seating } from '#core/contract/game'
 import type { RowCodes } from '#core/games/call-row/codes'
 import { findSigns, signed, spoken, type PlusMinus } from '#core/kit/signing'
 import { cardsOf, packRule, packSize, refuseCards, without } from '#core/kit/pack'
-import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { listOf, playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { everySeat, ofSeat, seatsFrom, withSeat } from '#core/kit/seats'
 import { awarded, leadOf } from '#core/kit/turns'
@@ -43,11 +43,11 @@ export const houseRules = z.object({
 })
 export type RowRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Deal extends Told {
+export interface Deal extends Explained {
   readonly do: 'deal'
   readonly card: number
 }
-export interface Call extends Told {
+export interface Call extends Explained {
   readonly do: 'call'
   readonly by: number
   readonly cards: readonly number[]

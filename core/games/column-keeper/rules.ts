@@ -2,10 +2,10 @@ import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
-import type { Awaits, End, Judging, Place, Seating } from '#core/contract/game'
+import type { Awaits, End, Judging, Timing, Seating } from '#core/contract/game'
 import type { KeeperCodes } from '#core/games/column-keeper/codes'
 import { packProblems, packRule, packSize, refuseCards } from '#core/kit/pack'
-import { playShape, whole, type Told } from '#core/contract/plays'
+import { playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { bestSeats, everySeat, ofSeat, seatAfter, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, type Turns } from '#core/kit/turns'
@@ -51,13 +51,13 @@ export const houseRules = z.object({
 })
 export type KeeperRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Put extends Told {
+export interface Put extends Explained {
   readonly do: 'put'
   readonly by: number
   readonly card: number
   readonly in: Where
 }
-export interface Total extends Told {
+export interface Total extends Explained {
   readonly do: 'total'
   readonly by: number
   readonly said: number
@@ -130,7 +130,7 @@ export function ruled(rules: KeeperRules, state: KeeperState): KeeperState {
   return rules.answers === 'off' && isFull(rules, state) ? decide(rules, state).next : state
 }
 
-export function place(rules: KeeperRules, state: KeeperState, play: KeeperPlay): Place {
+export function timing(rules: KeeperRules, state: KeeperState, play: KeeperPlay): Timing {
   return (play.do === 'total') === isFull(rules, state) ? inTurn(state, play) : 'not-now'
 }
 

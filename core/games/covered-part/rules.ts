@@ -2,9 +2,9 @@ import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
 import { combined, refuseFaces } from '#core/kit/dice'
-import type { Awaits, End, Place, Seating } from '#core/contract/game'
+import type { Awaits, End, Timing, Seating } from '#core/contract/game'
 import type { CoverCodes } from '#core/games/covered-part/codes'
-import { playShape, whole, type Told } from '#core/contract/plays'
+import { playShape, whole, type Explained } from '#core/contract/plays'
 import { everySeat, ofSeat, seatAfter, withSeat } from '#core/kit/seats'
 import { awarded, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
@@ -33,7 +33,7 @@ export const houseRules = z.object({
 })
 export type CoverRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Hide extends Told {
+export interface Hide extends Explained {
   readonly do: 'hide'
   readonly by: number
   readonly parts: readonly [number, number]
@@ -43,7 +43,7 @@ export interface Hide extends Told {
   readonly announced: number
 }
 
-export interface Guess extends Told {
+export interface Guess extends Explained {
   readonly do: 'guess'
   readonly by: number
   /** The covered part, as it was guessed. */
@@ -108,9 +108,9 @@ export function open(_rules: CoverRules, seating: Pick<Seating, 'seats' | 'first
 /** Who guesses while `turn` hides. */
 export const guesser = ({ turn, seats }: Pick<Turns, 'turn' | 'seats'>) => seatAfter(turn, seats)
 
-export function place(_rules: CoverRules, state: CoverState, play: CoverPlay): Place {
+export function timing(_rules: CoverRules, state: CoverState, play: CoverPlay): Timing {
   if ((play.do === 'guess') !== (state.hidden !== null)) return 'not-now'
-  return play.by === (state.hidden ? guesser(state) : state.turn) ? 'here' : 'not-their-turn'
+  return play.by === (state.hidden ? guesser(state) : state.turn) ? 'now' : 'not-their-turn'
 }
 
 export function judge(rules: CoverRules, state: CoverState, play: CoverPlay): GameVerdict<CoverState, CoverCodes> {

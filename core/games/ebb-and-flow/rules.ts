@@ -4,7 +4,7 @@ import type { CommonRules } from '#core/contract/commonRules'
 import type { Awaits, End, Seating } from '#core/contract/game'
 import type { EbbCodes } from '#core/games/ebb-and-flow/codes'
 import { deckSize, refuseShown, type Deck } from '#core/kit/pack'
-import { playShape, whole, type Told } from '#core/contract/plays'
+import { playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
@@ -61,7 +61,7 @@ export const houseRules = z.object({
 })
 export type EbbRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Flip extends Told {
+export interface Flip extends Explained {
   readonly do: 'flip'
   readonly by: number
   readonly card: number | 'wild'
@@ -183,7 +183,7 @@ export function open({ start }: EbbRules, seating: Pick<Seating, 'seats' | 'firs
   }
 }
 
-export const place = (_rules: EbbRules, state: EbbState, play: Flip) => inTurn(state, play)
+export const timing = (_rules: EbbRules, state: EbbState, play: Flip) => inTurn(state, play)
 
 /** What a card makes of a total. */
 export function flow(

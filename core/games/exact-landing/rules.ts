@@ -4,7 +4,7 @@ import { refuseSpin } from '#core/kit/dice'
 import type { Awaits, End, Seating } from '#core/contract/game'
 import type { LandingCodes } from '#core/games/exact-landing/codes'
 import { canReach } from '#core/games/exact-landing/reach'
-import { playShape, whole, type Told } from '#core/contract/plays'
+import { playShape, whole, type Explained } from '#core/contract/plays'
 import type { ProblemOf } from '#core/contract/problem'
 import { bestSeats, everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { inTurn, openTurns, passTurn, type Turns } from '#core/kit/turns'
@@ -57,7 +57,7 @@ export const houseRules = z.object({
 })
 export type LandingRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Spin extends Told {
+export interface Spin extends Explained {
   readonly do: 'spin'
   readonly by: number
   readonly sign: '+' | '-'
@@ -108,7 +108,7 @@ export function open({ start }: LandingRules, seating: Pick<Seating, 'seats' | '
   return { state: { ...openTurns(seating), places: everySeat(seating.seats, start), landed: [], newest: null } }
 }
 
-export const place = (_rules: LandingRules, state: LandingState, play: Spin) => inTurn(state, play)
+export const timing = (_rules: LandingRules, state: LandingState, play: Spin) => inTurn(state, play)
 
 /** Where a spin leads: the number reached, and the end beyond which that is off the line (null where it is not). */
 export function spinFrom(

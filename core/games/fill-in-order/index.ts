@@ -50,7 +50,7 @@ export const fillInOrder = defineGame<FillRules, null, Turn, FillState, FillCode
     care: [],
   }),
   ready,
-  place: (_rules, state, play) => inTurn(state, play),
+  timing: (_rules, state, play) => inTurn(state, play),
   plays,
   standing: (_rules, state) => state.won,
   // What lies hidden is nobody’s to see.

@@ -5,7 +5,7 @@ import type { CommonRules } from '#core/contract/commonRules'
 import type { Awaits, End, Judging, Progress, Seating } from '#core/contract/game'
 import type { FillCodes } from '#core/games/fill-in-order/codes'
 import { deckSize, packProblems, refuseShown, type Deck } from '#core/kit/pack'
-import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { listOf, playShape, whole, type Explained } from '#core/contract/plays'
 import type { CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
 import { everySeat, ofSeat, seatAfter, withSeat } from '#core/kit/seats'
@@ -59,7 +59,7 @@ export interface Wild {
 }
 export type Played = Face | Wild
 
-export interface Turn extends Told {
+export interface Turn extends Explained {
   readonly do: 'turn'
   readonly by: number
   readonly from: 'stock' | 'discard'

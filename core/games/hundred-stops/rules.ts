@@ -5,7 +5,7 @@ import type { CommonRules } from '#core/contract/commonRules'
 import { refuseDiceCount, refuseFaces, refuseSpin, total } from '#core/kit/dice'
 import type { Awaits, End, Seating } from '#core/contract/game'
 import type { StopsCodes } from '#core/games/hundred-stops/codes'
-import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { listOf, playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awardedBeside, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
@@ -59,7 +59,7 @@ export const houseRules = z.object({
 })
 export type StopsRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Travel extends Told {
+export interface Travel extends Explained {
   readonly do: 'travel'
   readonly by: number
   readonly dice: readonly number[]
@@ -124,7 +124,7 @@ export function open({ start }: StopsRules, seating: Pick<Seating, 'seats' | 'fi
   }
 }
 
-export function place(_rules: StopsRules, state: StopsState, play: Travel) {
+export function timing(_rules: StopsRules, state: StopsState, play: Travel) {
   return inTurn(state, play)
 }
 

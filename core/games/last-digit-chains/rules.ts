@@ -2,11 +2,11 @@ import { itemAt, lastOf } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
-import type { Awaits, End, Place, Seating } from '#core/contract/game'
+import type { Awaits, End, Timing, Seating } from '#core/contract/game'
 import { CHAINS, nextIn, type Chain } from '#core/games/last-digit-chains/chains'
 import type { ChainCodes } from '#core/games/last-digit-chains/codes'
 import { countsOf } from '#core/kit/pack'
-import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { listOf, playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { ofSeat, withSeat } from '#core/kit/seats'
 import { leadOf } from '#core/kit/turns'
@@ -43,20 +43,20 @@ export type ChainRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
 export const defaults = ({ chain }: Readonly<Record<string, unknown>>) => (chain === 'long' ? { fan: 3 } : {})
 
-export interface Take extends Told {
+export interface Take extends Explained {
   readonly do: 'take'
   readonly by: number
   /** From 1. */
   readonly fan: number
   readonly row: number
 }
-export interface Redeal extends Told {
+export interface Redeal extends Explained {
   readonly do: 'redeal'
   readonly by: number
   /** The new fans, bottom card first. */
   readonly fans: readonly (readonly number[])[]
 }
-export interface Done extends Told {
+export interface Done extends Explained {
   readonly do: 'done'
   readonly by: number
 }
@@ -178,8 +178,8 @@ export function endOf(rules: ChainRules, layout: Layout): 'complete' | 'stuck' |
   return layout.redealt >= rules.redeals && takesOf(rules, layout).length === 0 ? 'stuck' : null
 }
 
-export function place(rules: ChainRules, state: ChainState, play: ChainPlay): Place {
-  return endOf(rules, ofSeat(state.layouts, play.by)) === null ? 'here' : 'not-now'
+export function timing(rules: ChainRules, state: ChainState, play: ChainPlay): Timing {
+  return endOf(rules, ofSeat(state.layouts, play.by)) === null ? 'now' : 'not-now'
 }
 
 export function judge(rules: ChainRules, state: ChainState, play: ChainPlay): GameVerdict<ChainState, ChainCodes> {

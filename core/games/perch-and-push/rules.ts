@@ -2,10 +2,10 @@ import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
 import { combined } from '#core/kit/dice'
-import type { Awaits, End, Judging, Place, Seating } from '#core/contract/game'
+import type { Awaits, End, Judging, Timing, Seating } from '#core/contract/game'
 import type { PerchCodes } from '#core/games/perch-and-push/codes'
 import { facesOf, packProblems, packRule, packSize, refuseCards } from '#core/kit/pack'
-import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { listOf, playShape, whole, type Explained } from '#core/contract/plays'
 import type { CommonProblem } from '#core/contract/problem'
 import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
@@ -59,19 +59,19 @@ export const houseRules = z.object({
 })
 export type PerchRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface PlacePlay extends Told {
+export interface PlacePlay extends Explained {
   readonly do: 'place'
   readonly by: number
   readonly cards: readonly number[]
   /** The result that the marker goes on. */
   readonly on: number
 }
-export interface Pass extends Told {
+export interface Pass extends Explained {
   readonly do: 'pass'
   readonly by: number
   readonly cards: readonly number[]
 }
-export interface Reshuffle extends Told {
+export interface Reshuffle extends Explained {
   readonly do: 'reshuffle'
   readonly by?: undefined
 }
@@ -122,8 +122,8 @@ export function open(rules: PerchRules, seating: Pick<Seating, 'seats' | 'first'
   return { state: { ...openTurns(seating), gone: [], newest: null, stacks: resultsOf(rules).map(() => null), points } }
 }
 
-export function place(_rules: PerchRules, state: PerchState, play: PerchPlay): Place {
-  return play.do === 'reshuffle' ? 'here' : inTurn(state, play)
+export function timing(_rules: PerchRules, state: PerchState, play: PerchPlay): Timing {
+  return play.do === 'reshuffle' ? 'now' : inTurn(state, play)
 }
 
 export function equationOf({ combine, with: other }: Pick<PerchRules, 'combine' | 'with'>, card: number): Equation {

@@ -52,7 +52,7 @@ export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, St
     care: ['Dice can be swallowed: keep them from children under three.'],
   }),
   ready,
-  place: (_rules, state, play) => inTurn(state, play),
+  timing: (_rules, state, play) => inTurn(state, play),
   plays,
   progress: (_rules, state) => turnsProgress(state, null),
   // Everything lies open on the table.

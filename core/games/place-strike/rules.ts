@@ -5,7 +5,7 @@ import type { CommonRules } from '#core/contract/commonRules'
 import { combined, refuseFaces } from '#core/kit/dice'
 import type { Awaits, End, Seating } from '#core/contract/game'
 import type { StrikeCodes } from '#core/games/place-strike/codes'
-import { playShape, whole, type Told } from '#core/contract/plays'
+import { playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { ofSeat, withSeat } from '#core/kit/seats'
 import { leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
@@ -32,7 +32,7 @@ export const houseRules = z.object({
 })
 export type StrikeRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Strike extends Told {
+export interface Strike extends Explained {
   readonly do: 'strike'
   readonly by: number
   readonly digit: number
@@ -41,7 +41,7 @@ export interface Strike extends Told {
   /** Which of the player’s numbers, from 1. */
   readonly number: number
 }
-export interface None extends Told {
+export interface None extends Explained {
   readonly do: 'none'
   readonly by: number
   readonly digit: number

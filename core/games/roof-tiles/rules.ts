@@ -2,7 +2,7 @@ import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import { total } from '#core/kit/dice'
-import type { Awaits, End, Judging, Place, Seating } from '#core/contract/game'
+import type { Awaits, End, Judging, Timing, Seating } from '#core/contract/game'
 import type { RoofCodes } from '#core/games/roof-tiles/codes'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import {
@@ -19,7 +19,7 @@ import {
   type Layout,
 } from '#core/games/roof-tiles/layout'
 import { countOf, facesOf, inPack, packProblems, packSize, refuseCards, restOf, without } from '#core/kit/pack'
-import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { listOf, playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
 import { ofSeat, withSeat } from '#core/kit/seats'
@@ -27,19 +27,19 @@ import { leadOf } from '#core/kit/turns'
 import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
 import { groupTens, sumOf } from '#core/contract/working'
 
-export interface TakePlay extends Told {
+export interface TakePlay extends Explained {
   readonly do: 'take'
   readonly by: number
   /** Row and place of each tile, from 1. */
   readonly tiles: readonly (readonly [number, number])[]
   readonly turned?: true
 }
-export interface TurnPlay extends Told {
+export interface TurnPlay extends Explained {
   readonly do: 'turn'
   readonly by: number
   readonly card: number
 }
-export interface DonePlay extends Told {
+export interface DonePlay extends Explained {
   readonly do: 'done'
   readonly by: number
 }
@@ -110,8 +110,8 @@ export function open(rules: RoofRules, { seats, source, seed }: Seating, { layou
   return { state }
 }
 
-export function place(rules: RoofRules, state: RoofState, play: RoofPlay): Place {
-  return endOf(rules, ofSeat(state.layouts, play.by)) === null ? 'here' : 'not-now'
+export function timing(rules: RoofRules, state: RoofState, play: RoofPlay): Timing {
+  return endOf(rules, ofSeat(state.layouts, play.by)) === null ? 'now' : 'not-now'
 }
 
 export function judge(

@@ -59,7 +59,7 @@ export const sayItFirst = defineGame<FirstRules, null, Round, FirstState, FirstC
   }),
   ready,
   seatsNamed: ({ answers }) => answers.map(({ by }) => by),
-  place: () => 'here',
+  timing: () => 'now',
   plays,
   standing: (_rules, state) => state.kept,
   // Everything lies open on the table.

@@ -5,7 +5,7 @@ import { combined } from '#core/kit/dice'
 import type { Awaits, End, Judging, Progress, Seating } from '#core/contract/game'
 import type { FirstCodes } from '#core/games/say-it-first/codes'
 import { packProblems, packRule, packSize, refuseCards } from '#core/kit/pack'
-import { explanation, listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { explanation, listOf, playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { everySeat, ofSeat, seatsFrom, withSeat } from '#core/kit/seats'
 import { awarded, leadOf, NO_ROUNDS } from '#core/kit/turns'
@@ -44,11 +44,11 @@ export const houseRules = z.object({
 export type FirstRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
 /** One answer, as it was called. */
-export interface Answer extends Told {
+export interface Answer extends Explained {
   readonly by: number
   readonly said: number
 }
-export interface Round extends Told {
+export interface Round extends Explained {
   readonly do: 'round'
   /** A card for each seat. */
   readonly cards: readonly number[]

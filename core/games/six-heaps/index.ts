@@ -58,7 +58,7 @@ export const sixHeaps = defineGame<HeapRules, null, HeapPlay, HeapState, HeapCod
     care: [],
   }),
   ready,
-  place: (_rules, state, play) => inTurn(state, play),
+  timing: (_rules, state, play) => inTurn(state, play),
   plays,
   progress: (_rules, state) => turnsProgress(state, null),
   standing: (_rules, state) => state.scores,

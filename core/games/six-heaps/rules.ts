@@ -6,7 +6,7 @@ import { linesThrough, sameLine, topAt, withCard, type Heaps, type Line, type Sp
 import type { HeapCodes } from '#core/games/six-heaps/codes'
 import { canHold, freed, giveWay, withGone, type Hand, type Known } from '#core/kit/hands'
 import { cardsOf, packProblems, packRule, packSize, refuseCards, without } from '#core/kit/pack'
-import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { listOf, playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
 import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
@@ -39,7 +39,7 @@ export const houseRules = z.object({
 })
 export type HeapRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Place extends Told {
+export interface Place extends Explained {
   readonly do: 'place'
   readonly by: number
   readonly card: number
@@ -50,7 +50,7 @@ export interface Place extends Told {
   /** The card drawn, if it was shown. */
   readonly drew?: number
 }
-export interface Pass extends Told {
+export interface Pass extends Explained {
   readonly do: 'pass'
   readonly by: number
 }

@@ -2,7 +2,7 @@ import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
-import type { Awaits, End, Judging, Place, Seating } from '#core/contract/game'
+import type { Awaits, End, Judging, Timing, Seating } from '#core/contract/game'
 import type { YardCodes } from '#core/games/skip-count-yard/codes'
 import {
   atEach,
@@ -19,7 +19,7 @@ import {
 } from '#core/games/skip-count-yard/yard'
 import { canHold, freed, giveWay, withGone, type Hand, type Known } from '#core/kit/hands'
 import { deckSize, packProblems, refuseShown, restOfDeck, without } from '#core/kit/pack'
-import { playShape, whole, type Told } from '#core/contract/plays'
+import { playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
 import { ofSeat, withSeat } from '#core/kit/seats'
@@ -54,19 +54,19 @@ export const houseRules = z.object({
 })
 export type YardRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Draw extends Told {
+export interface Draw extends Explained {
   readonly do: 'draw'
   readonly by: number
   /** The card, if it was shown. */
   readonly card?: number
 }
-export interface Add extends Told {
+export interface Add extends Explained {
   readonly do: 'add'
   readonly by: number
   readonly card: number
   readonly to: Position
 }
-export interface Move extends Told {
+export interface Move extends Explained {
   readonly do: 'move'
   readonly by: number
   readonly from: Position
@@ -74,7 +74,7 @@ export interface Move extends Told {
   /** Cards from the upper end; the whole run where left out. */
   readonly count?: number
 }
-export interface EndTurn extends Told {
+export interface EndTurn extends Explained {
   readonly do: 'end'
   readonly by: number
 }
@@ -153,7 +153,7 @@ export const knownIn = (state: Pick<YardState, 'yard' | 'hands' | 'stock'>): Kno
   laid: cardsIn(state.yard),
 })
 
-export function place(_rules: YardRules, state: YardState, play: YardPlay): Place {
+export function timing(_rules: YardRules, state: YardState, play: YardPlay): Timing {
   if (play.do === 'draw' && (state.drawn || state.stock === 0)) return 'not-now'
   return inTurn(state, play)
 }

@@ -5,7 +5,7 @@ import type { CommonRules } from '#core/contract/commonRules'
 import { refuseFaces } from '#core/kit/dice'
 import type { Awaits, End, Seating } from '#core/contract/game'
 import type { StepCodes } from '#core/games/step-and-gather/codes'
-import { playShape, whole, type Told } from '#core/contract/plays'
+import { playShape, whole, type Explained } from '#core/contract/plays'
 import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
@@ -33,7 +33,7 @@ export const houseRules = z.object({
 })
 export type StepRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Step extends Told {
+export interface Step extends Explained {
   readonly do: 'step'
   readonly by: number
   readonly roll: number
@@ -61,7 +61,7 @@ export function open(_rules: StepRules, seating: Pick<Seating, 'seats' | 'first'
   return { state: { ...openTurns(seating), places: each(0), cubes: each(0), newest: null } }
 }
 
-export const place = (_rules: StepRules, state: StepState, play: Step) => inTurn(state, play)
+export const timing = (_rules: StepRules, state: StepState, play: Step) => inTurn(state, play)
 
 export const isHome = ({ path }: Pick<StepRules, 'path'>, at: number) => at >= path.length
 

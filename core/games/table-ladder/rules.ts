@@ -2,9 +2,9 @@ import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
 import { combined, refuseFaces, total } from '#core/kit/dice'
-import type { Awaits, End, Place, Progress, Seating } from '#core/contract/game'
+import type { Awaits, End, Timing, Progress, Seating } from '#core/contract/game'
 import type { LadderCodes } from '#core/games/table-ladder/codes'
-import { playShape, whole, type Told } from '#core/contract/plays'
+import { playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { everySeat, ofSeat, seatsFrom, withSeat } from '#core/kit/seats'
 import { inTurn, leadOf, NO_ROUNDS, openTurns, passTurn, turnsProgress, type Turns } from '#core/kit/turns'
@@ -46,7 +46,7 @@ export const houseRules = z.object({
 })
 export type LadderRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface RungPlay extends Told {
+export interface RungPlay extends Explained {
   readonly do: 'rung'
   readonly by: number
   readonly roll: number
@@ -93,8 +93,8 @@ export function open(_rules: LadderRules, seating: Pick<Seating, 'seats' | 'firs
 
 export const isFull = ({ rungs }: Pick<LadderRules, 'rungs'>, ladder: readonly Rung[]) => ladder.length >= rungs
 
-export function place({ order }: LadderRules, state: LadderState, play: RungPlay): Place {
-  return order === 'race' ? 'here' : inTurn(state, play)
+export function timing({ order }: LadderRules, state: LadderState, play: RungPlay): Timing {
+  return order === 'race' ? 'now' : inTurn(state, play)
 }
 
 export function judge(

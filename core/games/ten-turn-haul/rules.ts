@@ -3,7 +3,7 @@ import type { CommonRules } from '#core/contract/commonRules'
 import { refuseSpin } from '#core/kit/dice'
 import type { Awaits, Best, End, Seating } from '#core/contract/game'
 import type { HaulCodes } from '#core/games/ten-turn-haul/codes'
-import { playShape, whole, type Told } from '#core/contract/plays'
+import { playShape, whole, type Explained } from '#core/contract/plays'
 import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import type { GameVerdict } from '#core/contract/verdict'
@@ -24,7 +24,7 @@ export const houseRules = z.object({
 })
 export type HaulRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Spin extends Told {
+export interface Spin extends Explained {
   readonly do: 'spin'
   readonly by: number
   readonly value: number
@@ -48,7 +48,7 @@ export function open(_rules: HaulRules, seating: Pick<Seating, 'seats' | 'first'
   return { state: { ...openTurns(seating), spins: each([]), totals: each(0) } }
 }
 
-export const place = (_rules: HaulRules, state: HaulState, play: Spin) => inTurn(state, play)
+export const timing = (_rules: HaulRules, state: HaulState, play: Spin) => inTurn(state, play)
 
 export function judge(rules: HaulRules, state: HaulState, { by, value }: Spin): GameVerdict<HaulState, HaulCodes> {
   const refusal = refuseSpin(value, rules.faces)

@@ -2,10 +2,10 @@ import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
-import type { Awaits, End, Place, Progress, Seating } from '#core/contract/game'
+import type { Awaits, End, Timing, Progress, Seating } from '#core/contract/game'
 import type { DipCodes } from '#core/games/token-dip/codes'
 import { countOf } from '#core/kit/pack'
-import { playShape, whole, type Told } from '#core/contract/plays'
+import { playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, turnsProgress, type Turns } from '#core/kit/turns'
@@ -85,14 +85,14 @@ export const houseRules = z.object({
 })
 export type DipRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Dip extends Told {
+export interface Dip extends Explained {
   readonly do: 'dip'
   readonly by: number
   readonly token: string
   /** The running total, as the player said it. */
   readonly said?: number
 }
-export interface Recount extends Told {
+export interface Recount extends Explained {
   readonly do: 'recount'
   readonly by: number
   /** What really lies there; a token not named counts 0. */
@@ -194,8 +194,8 @@ export function recountsDue(rules: DipRules, state: DipState): number[] {
   return atGoal(rules, state).filter((seat) => !state.agreed[seat - 1])
 }
 
-export function place(rules: DipRules, state: DipState, play: DipPlay): Place {
-  if (play.do === 'recount') return 'here'
+export function timing(rules: DipRules, state: DipState, play: DipPlay): Timing {
+  if (play.do === 'recount') return 'now'
   return recountsDue(rules, state).length ? 'not-now' : inTurn(state, play)
 }
 

@@ -5,7 +5,7 @@ import type { CommonRules } from '#core/contract/commonRules'
 import { combined, refuseDiceCount, refuseFaces } from '#core/kit/dice'
 import type { Awaits, End, Seating } from '#core/contract/game'
 import type { TopCodes } from '#core/games/top-total/codes'
-import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { listOf, playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { bestSeats, everySeat, ofSeat, seatsFrom, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, type Turns } from '#core/kit/turns'
@@ -40,7 +40,7 @@ export const houseRules = z.object({
 })
 export type TopRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Roll extends Told {
+export interface Roll extends Explained {
   readonly do: 'roll'
   readonly by: number
   readonly dice: readonly number[]
@@ -88,7 +88,7 @@ export function open(_rules: TopRules, seating: Pick<Seating, 'seats' | 'first'>
   return { state: { ...openTurns(seating), passes: firstPass(seating), won: everySeat(seating.seats, 0), history: [] } }
 }
 
-export const place = (_rules: TopRules, state: TopState, play: Roll) => inTurn(state, play)
+export const timing = (_rules: TopRules, state: TopState, play: Roll) => inTurn(state, play)
 
 export function judge(rules: TopRules, state: TopState, { by, dice }: Roll): GameVerdict<TopState, TopCodes> {
   const refusal = refuseFaces(dice, rules.sides) ?? refuseDiceCount(dice, rules.dice)

@@ -1,11 +1,11 @@
 import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { CommonRules } from '#core/contract/commonRules'
-import type { Awaits, End, Judging, Place, Seating } from '#core/contract/game'
+import type { Awaits, End, Judging, Timing, Seating } from '#core/contract/game'
 import type { PairCodes } from '#core/games/turn-two/codes'
 import { holdsMatch, matchOf, withHidden } from '#core/games/turn-two/matching'
 import { cardsOf, packProblems, packRule, packSize, refuseCards, restOf, type Pack } from '#core/kit/pack'
-import { listOf, playShape, whole, type Told } from '#core/contract/plays'
+import { listOf, playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
 import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
@@ -47,14 +47,14 @@ export const houseRules = z.object({
 })
 export type PairRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
-export interface Turn extends Told {
+export interface Turn extends Explained {
   readonly do: 'turn'
   readonly by: number
   /** Places from 1. */
   readonly at: readonly number[]
   readonly cards: readonly number[]
 }
-export interface Relay extends Told {
+export interface Relay extends Explained {
   readonly do: 'relay'
 }
 export type PairPlay = Turn | Relay
@@ -118,8 +118,8 @@ export function open(rules: PairRules, seating: Seating): { state: PairState } {
   }
 }
 
-export const place = (_rules: PairRules, state: PairState, play: PairPlay): Place =>
-  play.do === 'relay' ? 'here' : inTurn(state, play)
+export const timing = (_rules: PairRules, state: PairState, play: PairPlay): Timing =>
+  play.do === 'relay' ? 'now' : inTurn(state, play)
 
 /** The cards seen at places other than `at`, since all were laid. */
 export function seenElsewhere({ places }: Pick<PairState, 'places'>, at: readonly number[] = []): number[] {

@@ -25,7 +25,7 @@ tell(() => {
 parentPort.on('message', (i) => tell(() => ({ match: JSON.stringify(matches[i]) })))
 `
 
-type Told =
+type Answer =
   | { readonly detail: string; readonly deep: boolean }
   | { readonly frame: string; readonly count: number }
   | { readonly match: string }
@@ -39,11 +39,11 @@ export interface Parsed {
 }
 
 /** Parses the bytes of an archive; refused (422) where they are no JSON, nested too deep or hold no list of matches. */
-export async function parseBeside(bytes: Buffer): Promise<Parsed> {
+export async function parseInThread(bytes: Buffer): Promise<Parsed> {
   // A copy of its own can be handed over without copying it again.
   const own = new Uint8Array(bytes).buffer
   const worker = new Worker(BESIDE, { eval: true, workerData: own, transferList: [own] })
-  const answer = async () => ((await once(worker, 'message')) as [Told])[0]
+  const answer = async () => ((await once(worker, 'message')) as [Answer])[0]
   try {
     const told = await answer()
     if ('detail' in told) throw told.deep ? tooDeep() : refusalOf([problem('', 'not-json', { detail: told.detail })])
