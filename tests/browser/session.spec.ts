@@ -1,12 +1,16 @@
+import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { expect, test, type APIRequestContext, type Browser, type BrowserContext, type Page } from '@playwright/test'
 import { append, axe, entriesOf, score, SIZES, tap, wider } from './helpers'
 import { ownServer } from './server'
 
-/** A session of 24 at 8 tables, served to a network: its clock, its board, helpers at single tables, its end. */
+/**
+ * A session of 24 at 8 tables, served to a network: its clock, its board, helpers at single tables, its end. Each test has
+ * a server and a session of its own.
+ */
 const PASSCODE = 'lantern-eight'
-const server = ownServer(64, { host: '0.0.0.0' })
+let server: ReturnType<typeof ownServer>
 const start = () => server.start({ NIMBLE_PASSCODE: PASSCODE })
 const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi', 'Linnea', 'Yusuf'].flatMap((name) => [
   name,
@@ -16,12 +20,10 @@ const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi', 'Linnea', 'Yus
 const TABLES = ['Lantern', 'Buoy', 'Anchor', 'Gangway', 'Capstan', 'Heron', 'Tiller', 'Beacon']
 
 test.use({ hasTouch: true })
-test.describe.configure({ mode: 'serial' })
-
 let referee: BrowserContext
 let api: APIRequestContext
 /** The match at each table now. */
-const ids: string[] = []
+let ids: string[] = []
 /** A device of its own, without the passcode. */
 const device = (browser: Browser) => browser.newContext({ baseURL: server.address, hasTouch: true })
 const session = async () =>
@@ -40,7 +42,8 @@ async function seat(tables: readonly string[], game = 'brim'): Promise<string[]>
   return ((await answer.json()) as { made: string[] }).made
 }
 
-test.beforeAll(async ({ browser }) => {
+test.beforeEach(async ({ browser }, { parallelIndex }) => {
+  server = ownServer(70 + parallelIndex, { host: '0.0.0.0' })
   await start()
   referee = await device(browser)
   api = referee.request
@@ -52,11 +55,12 @@ test.beforeAll(async ({ browser }) => {
     .toBe(true)
   for (const name of NAMES) expect((await api.post('/api/people', { data: { name } })).status()).toBe(201)
   expect(await session()).toBeNull()
-  ids.push(...(await seat(TABLES)))
+  ids = await seat(TABLES)
 })
-test.afterAll(async () => {
+test.afterEach(async () => {
   await referee.close()
   await server.stop()
+  rmSync(server.folder, { recursive: true, force: true })
 })
 
 const roomClock = (page: Page) => page.getByRole('timer', { name: 'Clock of the room' })
@@ -243,6 +247,8 @@ test('a helper records at one table and takes back the newest play, and can do n
 })
 
 test('the clock goes on after a restart; when it runs out each table finishes its round; more time takes that back', async () => {
+  const set = { do: 'set', minutes: 10 }
+  expect((await api.post(`/api/room/session/${(await session())!.id}/clock`, { data: set })).ok()).toBe(true)
   // In mid-round at Lantern.
   expect((await append(api, ids[0]!, 0, roll(1, [6, 5, 4, 3, 1]))).ok()).toBe(true)
   const page = await referee.newPage()
