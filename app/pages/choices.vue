@@ -78,7 +78,7 @@ useHead({
     </template>
     <div v-else class="sheet p-8 text-center space-y-3">
       <p class="text-lg">Nobody is known here yet. Names that are remembered with a match are counted from then on.</p>
-      <NuxtLink to="/new" class="key key-main">New match</NuxtLink>
+      <Key main to="/new">New match</Key>
     </div>
   </div>
 </template>

@@ -42,13 +42,11 @@ useHead({ title: 'Passcode · Nimble Tally' })
       autofocus
     />
     <p class="min-h-6 text-(--refused) font-semibold" role="alert">{{ failed }}</p>
-    <button class="key key-main w-full" type="submit" :disabled="busy">Come in</button>
+    <Key main class="w-full" type="submit" :disabled="busy">Come in</Key>
     <p class="text-sm text-(--ink-soft)">
       It was shown where Nimble Tally was started. To look at a board you need only its link.
     </p>
-    <NuxtLink v-if="access?.helps" :to="`/match/${access.helps}`" class="key w-full"
-      >Back to the table where you help</NuxtLink
-    >
-    <NuxtLink v-else to="/help" class="key w-full">Help at a table with its code</NuxtLink>
+    <Key v-if="access?.helps" :to="`/match/${access.helps}`" class="w-full">Back to the table where you help</Key>
+    <Key v-else to="/help" class="w-full">Help at a table with its code</Key>
   </form>
 </template>

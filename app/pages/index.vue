@@ -20,19 +20,19 @@ useHead({ title: 'Matches · Nimble Tally' })
     <div class="flex flex-wrap items-center justify-between gap-3">
       <h1 class="text-3xl font-bold">Tables in the room</h1>
       <span class="flex flex-wrap gap-2">
-        <NuxtLink to="/room" class="key"><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</NuxtLink>
-        <NuxtLink to="/new" class="key key-main"><UIcon name="i-lucide-plus" class="size-5" /> New match</NuxtLink>
+        <Key to="/room"><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</Key>
+        <Key main to="/new"><UIcon name="i-lucide-plus" class="size-5" /> New match</Key>
       </span>
     </div>
     <RoomStrip :room="room" />
     <p v-if="state === 'failed'" role="alert" class="sheet p-4">
-      The server can’t be reached. <button class="key ml-2" @click="load">Try again</button>
+      The server can’t be reached. <Key class="ml-2" @click="load">Try again</Key>
     </p>
     <p v-else-if="state === 'loading'" aria-busy="true">Looking round the room …</p>
     <div v-else-if="!matches.length" class="sheet p-10 text-center space-y-4">
       <h2 class="text-2xl font-bold">No table yet</h2>
       <p>Set one up: who plays, what the house rules are, and off you go.</p>
-      <NuxtLink to="/new" class="key key-main">Set up the first match</NuxtLink>
+      <Key main to="/new">Set up the first match</Key>
     </div>
     <template v-else>
       <ul v-if="live.length" class="grid gap-4 md:grid-cols-2 xl:grid-cols-3" aria-label="Live matches">

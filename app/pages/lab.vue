@@ -81,12 +81,10 @@ useHead({ title: 'The lab · Nimble Tally' })
             <Key v-else @click="b = { ...a }"
               ><UIcon name="i-lucide-git-compare" class="size-5" /> Compare with rules B</Key
             >
-            <NuxtLink v-if="ok" class="key" :to="play(a)"
-              ><UIcon name="i-lucide-dices" class="size-5" /> Play with {{ b ? 'A' : 'these' }}</NuxtLink
+            <Key v-if="ok" :to="play(a)"
+              ><UIcon name="i-lucide-dices" class="size-5" /> Play with {{ b ? 'A' : 'these' }}</Key
             >
-            <NuxtLink v-if="ok && b" class="key" :to="play(b)"
-              ><UIcon name="i-lucide-dices" class="size-5" /> Play with B</NuxtLink
-            >
+            <Key v-if="ok && b" :to="play(b)"><UIcon name="i-lucide-dices" class="size-5" /> Play with B</Key>
           </div>
         </section>
       </div>

@@ -43,9 +43,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
   <div class="space-y-4">
     <header class="flex flex-wrap items-center gap-3">
       <h1 class="text-3xl font-bold mr-auto">Logbook</h1>
-      <NuxtLink class="key" to="/day/today"
-        ><UIcon name="i-lucide-calendar-check" class="size-5" /> Today in one page</NuxtLink
-      >
+      <Key to="/day/today"><UIcon name="i-lucide-calendar-check" class="size-5" /> Today in one page</Key>
       <Key :aria-expanded="Boolean(weeks)" @click="look"
         ><UIcon name="i-lucide-chart-no-axes-combined" class="size-5" /> Over the weeks</Key
       >

@@ -60,8 +60,8 @@ useHead({ title: 'New match · Nimble Tally' })
       <SeatList :setup="setup" :people="people" />
       <SourceChoice v-model="setup.source.value" />
       <HouseRules :setup="setup" />
-      <NuxtLink v-if="!problems.length" class="key" :to="tryOut"
-        ><UIcon name="i-lucide-flask-conical" class="size-5" /> Try these rules in the lab</NuxtLink
+      <Key v-if="!problems.length" :to="tryOut"
+        ><UIcon name="i-lucide-flask-conical" class="size-5" /> Try these rules in the lab</Key
       >
       <OpeningPart v-if="source === 'table'" :setup="setup" />
       <LayReady :setup="setup" :people="people" />

@@ -34,8 +34,8 @@ const changes = computed(() =>
         </ul>
       </section>
       <Key v-if="helping" @click="stopHelping"><UIcon name="i-lucide-log-out" class="size-5" /> Stop helping here</Key>
-      <NuxtLink v-else :to="`/rulebook/${tape.table.game.id}`" class="key"
-        ><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</NuxtLink
+      <Key v-else :to="`/rulebook/${tape.table.game.id}`"
+        ><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</Key
       >
     </div>
   </DeskSheet>

@@ -117,7 +117,7 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
   <div v-if="store.missing" class="sheet p-8 max-w-xl mx-auto mt-10 text-center space-y-4">
     <h1 class="text-2xl font-bold">No match here</h1>
     <p>{{ store.missing }}</p>
-    <NuxtLink v-if="!helping" to="/" class="key">All matches</NuxtLink>
+    <Key v-if="!helping" to="/">All matches</Key>
   </div>
   <div v-else-if="!tape || !shown || !game || !view" class="p-8 text-center" aria-busy="true">
     {{ store.online ? 'Setting the table …' : 'The server can’t be reached. Trying again …' }}

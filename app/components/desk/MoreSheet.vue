@@ -69,8 +69,8 @@ function chart() {
             download
             ><UIcon :name="icon" class="size-5" /> {{ label }}</a
           >
-          <NuxtLink class="key" :to="`/print/${store.match?.game}?match=${id}`"
-            ><UIcon name="i-lucide-printer" class="size-5" /> Print …</NuxtLink
+          <Key :to="`/print/${store.match?.game}?match=${id}`"
+            ><UIcon name="i-lucide-printer" class="size-5" /> Print …</Key
           >
         </div>
       </section>

@@ -17,8 +17,6 @@ const next = computed(() => nextLevel(tape))
       />
       {{ sayNextLevel(next) }}</span
     >
-    <NuxtLink class="key" :to="`/new?like=${match}&preset=${next.preset.id}`" :title="next.preset.hint"
-      >Try {{ next.preset.label }}</NuxtLink
-    >
+    <Key :to="`/new?like=${match}&preset=${next.preset.id}`" :title="next.preset.hint">Try {{ next.preset.label }}</Key>
   </p>
 </template>

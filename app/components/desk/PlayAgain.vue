@@ -52,12 +52,12 @@ async function start() {
       <Key @click="asking = false">Not yet</Key>
     </template>
     <template v-else>
-      <NuxtLink v-if="layOut" :to="`/new?like=${match.id}`" class="key key-main"
-        ><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again: what lies on the table comes first</NuxtLink
+      <Key main v-if="layOut" :to="`/new?like=${match.id}`"
+        ><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again: what lies on the table comes first</Key
       >
       <Key v-else main @click="asking = true"><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again</Key>
-      <NuxtLink v-if="!layOut" :to="`/new?like=${match.id}`" class="key">Change something first</NuxtLink>
-      <NuxtLink to="/" class="key">All matches</NuxtLink>
+      <Key v-if="!layOut" :to="`/new?like=${match.id}`">Change something first</Key>
+      <Key to="/">All matches</Key>
     </template>
     <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
   </div>

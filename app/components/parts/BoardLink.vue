@@ -6,8 +6,8 @@ const emit = defineEmits<{ renew: [] }>()
 
 <template>
   <LinkCode :path="path" :what="what">
-    <NuxtLink :to="path" target="_blank" class="key key-main"
-      ><UIcon name="i-lucide-presentation" class="size-5" /> Open in a new window</NuxtLink
+    <Key main :to="path" target="_blank"
+      ><UIcon name="i-lucide-presentation" class="size-5" /> Open in a new window</Key
     >
     <template #after
       ><Key @click="emit('renew')"><UIcon name="i-lucide-refresh-cw" class="size-5" /> New link</Key></template

@@ -1,21 +1,26 @@
 <script setup lang="ts">
+import type { RouteLocationRaw } from 'vue-router'
+
 /**
  * A key: large enough for a thumb, pressed like a key of an adding machine. A touch doesn't take the focus, so that
- * Enter stays the pad's; by keyboard it is reached like any button.
+ * Enter stays the pad's; by keyboard it is reached like any button. With `to` it is a link that looks the same.
  */
 const {
   main = false,
   kbd = undefined,
   type = 'button',
+  to = undefined,
 } = defineProps<{
   main?: boolean
   /** The key of the keyboard that does the same. */
   kbd?: string
   type?: 'button' | 'submit'
+  to?: RouteLocationRaw
 }>()
 
 /** A field that is being typed in is left, so that what stands there counts; anything else keeps the focus. */
 function keepFocus(event: MouseEvent) {
+  if (to) return
   const active = document.activeElement
   if (active instanceof HTMLElement && active.matches('input, textarea')) active.blur()
   event.preventDefault()
@@ -23,8 +28,8 @@ function keepFocus(event: MouseEvent) {
 </script>
 
 <template>
-  <button :type="type" class="key" :class="{ 'key-main': main }" @mousedown="keepFocus">
+  <UButton :type="type" :to="to" :variant="main ? 'main' : 'key'" size="key" @mousedown="keepFocus">
     <kbd v-if="kbd" class="kbd hidden">{{ kbd }}</kbd>
     <slot />
-  </button>
+  </UButton>
 </template>

@@ -39,8 +39,8 @@ watch(
 <template>
   <ul v-if="told.length" class="space-y-2">
     <li v-for="each in told" :key="each.game" class="flex flex-wrap items-center gap-x-4 gap-y-1">
-      <NuxtLink :to="newMatchPath({ game: each.game, preset: each.preset, names })" class="key"
-        ><UIcon name="i-lucide-play" class="size-5" /> {{ each.title }}: {{ each.label }}</NuxtLink
+      <Key :to="newMatchPath({ game: each.game, preset: each.preset, names })"
+        ><UIcon name="i-lucide-play" class="size-5" /> {{ each.title }}: {{ each.label }}</Key
       >
       <span>{{ each.facts }} of them come up, about {{ each.times }} times in a match</span>
     </li>

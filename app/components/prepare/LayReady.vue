@@ -51,8 +51,8 @@ const turns = computed(() => rules.value !== null && takesTurns({ game: game.val
         <p v-for="care in preparation.care" :key="care" class="text-sm flex gap-2">
           <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> {{ care }}
         </p>
-        <NuxtLink class="key" :to="printPath(game.id, setup.named.value, seats.length)"
-          ><UIcon name="i-lucide-printer" class="size-5" /> Print boards, sheets, cards</NuxtLink
+        <Key :to="printPath(game.id, setup.named.value, seats.length)"
+          ><UIcon name="i-lucide-printer" class="size-5" /> Print boards, sheets, cards</Key
         >
       </div>
       <div v-if="cards" class="space-y-3">

@@ -17,9 +17,9 @@ onMounted(async () => {
     <h2 id="earlier" class="text-xl font-bold">Earlier sessions</h2>
     <ul class="flex flex-wrap gap-2">
       <li v-for="session in sessions" :key="session.id">
-        <NuxtLink class="key" :to="`/session/${session.id}`"
+        <Key :to="`/session/${session.id}`"
           ><UIcon name="i-lucide-calendar-check" class="size-5" /> {{ shortDay(session.createdAt) }},
-          {{ timeOfDay(session.createdAt) }}: {{ count(session.matches, 'match', 'matches') }}</NuxtLink
+          {{ timeOfDay(session.createdAt) }}: {{ count(session.matches, 'match', 'matches') }}</Key
         >
       </li>
     </ul>

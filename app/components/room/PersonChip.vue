@@ -13,10 +13,9 @@ async function step(by: 1 | -1) {
 </script>
 
 <template>
-  <button
+  <Key
     v-if="person"
-    type="button"
-    class="key chip"
+    class="chip"
     :data-person="id"
     :aria-label="`${person.name}: arrow keys move to another table`"
     @pointerdown="emit('grab', $event)"
@@ -26,7 +25,7 @@ async function step(by: 1 | -1) {
     @keydown.up.prevent="step(-1)"
   >
     <Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}
-  </button>
+  </Key>
 </template>
 
 <style scoped>

@@ -31,48 +31,29 @@ const full = computed(() => seats.value.length >= MOST_NAMED && seats.value.ever
           :aria-label="`Name of player ${i + 1}`"
           @update:model-value="setup.rename(i, String($event))"
         />
-        <button type="button" class="key" :aria-pressed="first === i + 1" @click="first = i + 1">
+        <Key :aria-pressed="first === i + 1" @click="first = i + 1">
           <UIcon :name="first === i + 1 ? 'i-lucide-flag' : 'i-lucide-circle'" class="size-4" /> starts
-        </button>
+        </Key>
         <span class="flex gap-1">
-          <button
-            type="button"
-            class="key"
-            :disabled="i === 0"
-            :aria-label="`Move player ${i + 1} up`"
-            @click="setup.move(i, -1)"
-          >
+          <Key :disabled="i === 0" :aria-label="`Move player ${i + 1} up`" @click="setup.move(i, -1)">
             <UIcon name="i-lucide-chevron-up" class="size-5" />
-          </button>
-          <button
-            type="button"
-            class="key"
-            :disabled="i === seats.length - 1"
-            :aria-label="`Move player ${i + 1} down`"
-            @click="setup.move(i, 1)"
-          >
+          </Key>
+          <Key :disabled="i === seats.length - 1" :aria-label="`Move player ${i + 1} down`" @click="setup.move(i, 1)">
             <UIcon name="i-lucide-chevron-down" class="size-5" />
-          </button>
-          <button type="button" class="key" :aria-label="`Remove player ${i + 1}`" @click="setup.removeSeat(i)">
+          </Key>
+          <Key :aria-label="`Remove player ${i + 1}`" @click="setup.removeSeat(i)">
             <UIcon name="i-lucide-x" class="size-5" />
-          </button>
+          </Key>
         </span>
       </li>
     </ol>
     <div class="flex flex-wrap gap-2 items-center">
-      <button
-        v-for="person in free"
-        :key="person.id"
-        type="button"
-        class="key"
-        :disabled="full"
-        @click="setup.addSeat(person.name)"
-      >
+      <Key v-for="person in free" :key="person.id" :disabled="full" @click="setup.addSeat(person.name)">
         <Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}
-      </button>
-      <button type="button" class="key" :disabled="seats.length >= MOST_NAMED" @click="setup.addSeat()">
+      </Key>
+      <Key :disabled="seats.length >= MOST_NAMED" @click="setup.addSeat()">
         <UIcon name="i-lucide-plus" class="size-5" /> Another player
-      </button>
+      </Key>
     </div>
     <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
       <UInput

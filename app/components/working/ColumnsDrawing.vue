@@ -53,12 +53,12 @@ const says = computed(() => {
       </tfoot>
     </table>
     <div class="flex flex-wrap items-center gap-2">
-      <button class="key" aria-label="One step back" :disabled="done === 0" @click="done--">
+      <Key aria-label="One step back" :disabled="done === 0" @click="done--">
         <UIcon name="i-lucide-chevron-left" class="size-5" />
-      </button>
-      <button class="key" aria-label="One step on" :disabled="done === columns.steps.length" @click="done++">
+      </Key>
+      <Key aria-label="One step on" :disabled="done === columns.steps.length" @click="done++">
         <UIcon name="i-lucide-chevron-right" class="size-5" />
-      </button>
+      </Key>
       <span role="status">{{ says }}</span>
     </div>
     <BaseTen v-if="done === columns.steps.length" :values="[]" :total="columns.total" />

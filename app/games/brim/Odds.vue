@@ -81,12 +81,12 @@ const points = (expected: number) => expected.toFixed(1)
   </p>
   <div v-else class="space-y-2">
     <div class="flex flex-wrap gap-2">
-      <button v-if="!over" class="key" :aria-pressed="which === 'now'" @click="showNow">
+      <Key v-if="!over" :aria-pressed="which === 'now'" @click="showNow">
         <UIcon name="i-lucide-scale" class="size-5" /> The odds now
-      </button>
-      <button v-if="lastTurn.length" class="key" :aria-pressed="which === 'taken'" @click="showTaken">
+      </Key>
+      <Key v-if="lastTurn.length" :aria-pressed="which === 'taken'" @click="showTaken">
         <UIcon name="i-lucide-history" class="size-5" /> The odds you took
-      </button>
+      </Key>
     </div>
     <WorkUnderWay
       v-if="part || failed"

@@ -42,12 +42,12 @@ onMounted(async () => {
     @again="load()"
   >
     <template #before>
-      <NuxtLink class="key" :to="`/day/${dayBeside(asked, -1)}`" aria-label="The day before"
+      <Key :to="`/day/${dayBeside(asked, -1)}`" aria-label="The day before"
         ><UIcon name="i-lucide-chevron-left" class="size-5"
-      /></NuxtLink>
-      <NuxtLink class="key" :to="`/day/${dayBeside(asked, 1)}`" aria-label="The day after"
+      /></Key>
+      <Key :to="`/day/${dayBeside(asked, 1)}`" aria-label="The day after"
         ><UIcon name="i-lucide-chevron-right" class="size-5"
-      /></NuxtLink>
+      /></Key>
     </template>
   </LookBackPage>
 </template>

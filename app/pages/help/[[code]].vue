@@ -57,6 +57,6 @@ useHead({ title: 'Help at a table · Nimble Tally' })
     <p class="min-h-6 text-(--refused) font-semibold" role="alert">{{ failed }}</p>
     <Key type="submit" main class="w-full" :disabled="busy || !code.trim()">Come to the table</Key>
     <Key v-if="stopping" class="w-full" @click="stop">Stop helping here</Key>
-    <NuxtLink v-else-if="access?.helps" :to="`/match/${access.helps}`" class="key w-full">Back to your table</NuxtLink>
+    <Key v-else-if="access?.helps" :to="`/match/${access.helps}`" class="w-full">Back to your table</Key>
   </form>
 </template>

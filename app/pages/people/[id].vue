@@ -44,8 +44,8 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
       <div class="flex flex-wrap items-center gap-3">
         <Pennant :number="person.pennant" size="2.4rem" />
         <h1 class="text-4xl font-extrabold mr-auto break-words min-w-0">{{ person.name }}</h1>
-        <NuxtLink :to="newMatchPath({ names: [person.name] })" class="key key-main"
-          ><UIcon name="i-lucide-play" class="size-5" /> New match</NuxtLink
+        <Key main :to="newMatchPath({ names: [person.name] })"
+          ><UIcon name="i-lucide-play" class="size-5" /> New match</Key
         >
         <Key @click="begin"><UIcon name="i-lucide-pencil" class="size-5" /> Rename …</Key>
         <a class="key" :href="`/api/people/${person.id}/export`" download
@@ -133,15 +133,13 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
         </li>
       </ul>
       <p v-else>No match yet.</p>
-      <NuxtLink v-if="matches.length > 30" :to="`/logbook?who=${person.id}`" class="key"
-        >All {{ matches.length }} in the logbook</NuxtLink
-      >
+      <Key v-if="matches.length > 30" :to="`/logbook?who=${person.id}`">All {{ matches.length }} in the logbook</Key>
     </section>
   </div>
   <div v-else class="sheet p-8 max-w-xl mx-auto text-center space-y-4">
     <template v-if="failed">
       <h1 class="text-2xl font-bold">{{ failed }}</h1>
-      <Key @click="load()">Try again</Key> <NuxtLink to="/people" class="key">People</NuxtLink>
+      <Key @click="load()">Try again</Key> <Key to="/people">People</Key>
     </template>
     <p v-else aria-busy="true">Looking it up …</p>
   </div>

@@ -73,7 +73,7 @@ useHead({ title: 'People · Nimble Tally' })
         aria-label="Find a name"
         class="w-56"
       />
-      <NuxtLink to="/choices" class="key"><UIcon name="i-lucide-table-2" class="size-5" /> Choice board</NuxtLink>
+      <Key to="/choices"><UIcon name="i-lucide-table-2" class="size-5" /> Choice board</Key>
     </header>
     <p v-if="done" role="status" class="font-semibold">{{ done }}</p>
     <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>

@@ -149,7 +149,7 @@ const print = () => window.print()
   <div v-else class="sheet p-8 max-w-xl mx-auto text-center space-y-4">
     <h1 class="text-2xl font-bold">{{ failed ? 'That match can’t be printed' : 'No such game' }}</h1>
     <p v-if="failed">{{ failed }}</p>
-    <NuxtLink to="/rulebook" class="key">All games</NuxtLink>
+    <Key to="/rulebook">All games</Key>
   </div>
 </template>
 

@@ -62,17 +62,13 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
       </ul>
     </section>
     <p class="flex flex-wrap gap-2">
-      <NuxtLink :to="`/new?game=${game.id}`" class="key key-main"
-        ><UIcon name="i-lucide-play" class="size-5" /> Set up a match</NuxtLink
-      >
-      <NuxtLink :to="`/print/${game.id}`" class="key"
-        ><UIcon name="i-lucide-printer" class="size-5" /> Print what it needs</NuxtLink
-      >
+      <Key main :to="`/new?game=${game.id}`"><UIcon name="i-lucide-play" class="size-5" /> Set up a match</Key>
+      <Key :to="`/print/${game.id}`"><UIcon name="i-lucide-printer" class="size-5" /> Print what it needs</Key>
     </p>
   </article>
   <div v-else class="sheet p-8 max-w-xl mx-auto text-center space-y-4">
     <h1 class="text-2xl font-bold">No such game</h1>
-    <NuxtLink to="/rulebook" class="key">All games</NuxtLink>
+    <Key to="/rulebook">All games</Key>
   </div>
 </template>
 

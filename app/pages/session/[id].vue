@@ -35,9 +35,7 @@ const title = computed(() => {
     @again="load()"
   >
     <template #after
-      ><NuxtLink to="/room" class="key"
-        ><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</NuxtLink
-      ></template
+      ><Key to="/room"><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</Key></template
     >
   </LookBackPage>
 </template>
