@@ -91,8 +91,6 @@ export default defineNuxtConfig({
     optimizeDeps: { include: ['zod'] },
     build: {
       reportCompressedSize: false,
-      // A page in some dozen pieces instead of a hundred: the smallest ride along with those that need them.
-      rollupOptions: { output: { experimentalMinChunkSize: 12_000 } },
     },
   },
   eslint: { config: { stylistic: false } },
