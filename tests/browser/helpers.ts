@@ -71,6 +71,14 @@ export async function openDesk(page: Page, match: string) {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
 }
 
+/**
+ * A double tap. Both touches are sent at once: a machine that is busy between two would make two single ones of them, each
+ * of which is meant.
+ */
+export async function doubleTap(page: Page, [x, y]: readonly [number, number]) {
+  await Promise.all([page.touchscreen.tap(x, y), page.touchscreen.tap(x, y)])
+}
+
 /** An entry of the tape that is a play. */
 export const play = (fields: object) => ({ play: fields })
 

@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test'
 import {
   append,
   boardOf,
+  doubleTap,
   entriesOf,
   makeMatch,
   onTurn,
@@ -59,8 +60,7 @@ test('a double tap is one play: nothing under the finger takes the second touch'
   await openDesk(page, match)
   const key = (await page.getByRole('button', { name: /^Stop and bank 19/ }).boundingBox())!
   const at = [key.x + key.width / 2, key.y + key.height / 2] as const
-  await page.touchscreen.tap(...at)
-  await page.touchscreen.tap(...at)
+  await doubleTap(page, at)
   await expect(onTurn(page)).toContainText('Tomasz')
   await expect.poll(() => entriesOf(request, match)).toEqual([roll(1), stop(1, 19)])
   await expect(page.getByRole('button', { name: '5 dice to enter' })).toBeVisible()
@@ -74,8 +74,7 @@ test('taking back says what it took back and offers it again; a double tap takes
   await openDesk(page, match)
   const key = (await page.getByRole('button', { name: 'Take back', exact: true }).boundingBox())!
   const at = [key.x + key.width / 2, key.y + key.height / 2] as const
-  await page.touchscreen.tap(...at)
-  await page.touchscreen.tap(...at)
+  await doubleTap(page, at)
   await expect(page.getByRole('status').filter({ hasText: 'Taken back: Tomasz rolls 6 5 4 3 1' })).toBeVisible()
   await expect.poll(async () => (await entriesOf(request, match)).slice(3)).toEqual([{ strike: 3 }])
   await tap(page, 'Bring it back')
