@@ -1,22 +1,15 @@
-// The library has no types of its own; every part of the project that imports this needs to find them.
-// eslint-disable-next-line @typescript-eslint/triple-slash-reference
-/// <reference path="./written-number.d.ts" />
-import writtenNumber from 'written-number'
+const SMALL =
+  'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(
+    ' ',
+  )
+const TENS = 'twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')
 
 /** A whole number from 0 to 999,999 in words, British English: `one hundred and twenty-three thousand four hundred and five`. */
 export function numberInWords(number: number): string {
-  const thousands = Math.floor(number / 1000)
-  const rest = number % 1000
-  // The library leaves out the “and” of the thousands, so each part is written by itself.
-  if (!thousands) return part(rest)
-  return `${part(thousands)} thousand${rest ? `${rest < 100 ? ' and ' : ' '}${part(rest)}` : ''}`
-}
-
-const PARTS = new Map<number, string>()
-
-/** A number below a thousand; each is written once. */
-function part(number: number): string {
-  const known = PARTS.get(number) ?? writtenNumber(number)
-  PARTS.set(number, known)
-  return known
+  if (number < 20) return SMALL[number] ?? ''
+  if (number < 100) return `${TENS[Math.floor(number / 10) - 2]}${number % 10 ? `-${SMALL[number % 10]}` : ''}`
+  const [unit, word] = number < 1000 ? [100, 'hundred'] : [1000, 'thousand']
+  const rest = number % unit
+  const more = rest ? `${rest < 100 ? ' and ' : ' '}${numberInWords(rest)}` : ''
+  return `${numberInWords(Math.floor(number / unit))} ${word}${more}`
 }
