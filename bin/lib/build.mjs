@@ -20,10 +20,10 @@ function isBuilt() {
   return SOURCES.every((path) => newest(join(root, path)) <= at)
 }
 
-/** Resolves with whether anything had to be built. Throws where it can't be; what went wrong is printed by then. */
-export async function build({ anew = false } = {}) {
+/** Resolves with whether anything had to be built; `say` is told before. Throws where it can't be; what went wrong is printed by then. */
+export async function build({ anew = false, say = console.log } = {}) {
   if (!anew && isBuilt()) return false
-  console.log('Building the pages and the server (a minute or two) …')
+  say('Building the pages and the server (a minute or two) …')
   const quiet = { quiet: true, env: { ...process.env, NODE_ENV: 'production' } }
   const script = (name) => run(process.execPath, [join('scripts', name)], quiet)
   // A build makes much that lives short: more room for it spares every seventh second.

@@ -19,11 +19,11 @@ function installed() {
   return fresh && existsSync(join(root, 'node_modules/jest')) ? { lock: lock(), all: true } : { lock: '', all: false }
 }
 
-/** Resolves with whether anything had to be installed. Throws where npm can't. */
-export async function install({ all = false } = {}) {
+/** Resolves with whether anything had to be installed; `say` is told before. Throws where npm can't. */
+export async function install({ all = false, say = console.log } = {}) {
   const was = installed()
   if (was.lock === lock() && (was.all || !all)) return false
-  console.log(all ? 'Installing packages, those for tests too …' : 'Installing packages (a minute the first time) …')
+  say(all ? 'Installing packages, those for tests too …' : 'Installing packages (a minute the first time) …')
   const kinds = all ? [] : ['--omit=dev', '--ignore-scripts']
   await run('npm', ['ci', ...kinds, '--no-audit', '--no-fund', '--loglevel=error'], {
     shell: process.platform === 'win32',

@@ -56,17 +56,15 @@ function settings() {
   }
 }
 
-/** Does the steps that are to be done, each with its number and how long it took. */
+/** Does what is to be done before the server can start, and tells of it: each step by its number, and how long it took. */
 async function prepare() {
-  const steps = [
-    ['packages', () => install()],
-    ['build', () => build()],
-  ]
-  for (const [i, [name, step]] of steps.entries()) {
+  const steps = [install, build]
+  for (const [i, step] of steps.entries()) {
     const began = Date.now()
-    if (await step())
-      console.log(`[${i + 1}/${steps.length + 1}] ${name}: ${Math.round((Date.now() - began) / 1000)} s`)
+    const say = (what) => console.log(`[${i + 1}/${steps.length + 1}] ${what}`)
+    if (await step({ say })) say(`done in ${Math.round((Date.now() - began) / 1000)} s`)
   }
+  console.log(`[${steps.length + 1}/${steps.length + 1}] Starting …`)
 }
 
 const { engines } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'))
