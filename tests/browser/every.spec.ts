@@ -119,7 +119,7 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
     await page.getByText('The app deals', { exact: true }).tap()
     for (const { label, rules } of presets) {
       await page.getByRole('button', { name: label, exact: true }).tap()
-      const read = readHouseRules({ about, presets, ...game }, rules, players.length)
+      const read = readHouseRules(game, rules, players.length)
       if (!read.ok) throw new Error(JSON.stringify(read.problems))
       for (const sentence of game.wording.readBack(read.rules, players.length))
         await expect(agreed.getByText(sentence, { exact: true })).toBeVisible()
