@@ -52,7 +52,7 @@ async function start() {
       <Key @click="asking = false">Not yet</Key>
     </template>
     <template v-else>
-      <Key main v-if="layOut" :to="`/new?like=${match.id}`"
+      <Key v-if="layOut" main :to="`/new?like=${match.id}`"
         ><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again: what lies on the table comes first</Key
       >
       <Key v-else main @click="asking = true"><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Play again</Key>
