@@ -1,3 +1,4 @@
+import { fieldOf } from '#core/basics/fields'
 import type { Dealt, Wish } from '#core/contract/game'
 import { randomFor } from '#core/basics/random'
 import type { MatchState, Table } from '#core/contract/table'
@@ -21,9 +22,7 @@ export function bringsChance({ game, seed }: Pick<Table, 'game' | 'seed'>, state
 export function isAsDealt(table: Table, state: MatchState, play: BasePlay): boolean {
   if (table.source !== 'dealt' || table.seed === null) return true
   const dealt = dealFor(table, state, play)
-  const held = new Map<string, unknown>(Object.entries(play))
-  return (
-    !dealt ||
-    Object.entries(dealt.brings).every(([field, value]) => JSON.stringify(held.get(field)) === JSON.stringify(value))
-  )
+  const asBrought = ([field, value]: [string, unknown]) =>
+    JSON.stringify(fieldOf(play, field)) === JSON.stringify(value)
+  return !dealt || Object.entries(dealt.brings).every(asBrought)
 }

@@ -1,3 +1,4 @@
+import { fieldOf } from '#core/basics/fields'
 import type { Preset } from '#core/contract/game'
 import { answersIn, explainedIn } from '#core/kernel/facts'
 import { readHouseRules } from '#core/kernel/houseRules'
@@ -60,8 +61,8 @@ function stepFrom({ table, state }: Tape, way: NextLevel['way']): Preset<never> 
 function distance({ game, players }: Table, rules: object, named: object): number {
   const read = readHouseRules(game, named, players.length)
   if (!read.ok) return Infinity
-  const [mine, theirs] = [new Map(Object.entries(rules)), new Map<string, unknown>(Object.entries(read.rules))]
-  return Object.keys(game.houseRules.shape).filter((rule) => !isSame(mine.get(rule), theirs.get(rule))).length
+  const names = Object.keys(game.houseRules.shape)
+  return names.filter((rule) => !isSame(fieldOf(rules, rule), fieldOf(read.rules, rule))).length
 }
 
 /** Rules are plain JSON, made by the same schema: alike is written alike. */

@@ -1,3 +1,4 @@
+import { fieldOf } from '#core/basics/fields'
 import { judgePlay } from '#core/kernel/match'
 import type { BasePlay } from '#core/contract/plays'
 import { randomFor, type Random } from '#core/basics/random'
@@ -53,8 +54,7 @@ function anyOther(table: Table, state: MatchState, seat: number, best: BasePlay,
   const { game } = table
   const brought = game.deal(state.rules, state.game, best, random)
   const chance = Object.keys(brought?.brings ?? {}).filter((field) => field in best)
-  const lies = (play: BasePlay, field: string) =>
-    JSON.stringify(new Map<string, unknown>(Object.entries(play)).get(field))
+  const lies = (play: BasePlay, field: string) => JSON.stringify(fieldOf(play, field))
   const same = chance.map((field) => [field, lies(best, field)] as const)
   const found: BasePlay[] = []
   let looked = 0

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fieldOf } from '#core/basics/fields'
 import type { Tape } from '#core/kernel/tape'
 import { isEqual } from 'ohash'
 import { judgeEntry } from '#core/kernel/match'
@@ -46,7 +47,7 @@ watch(
 )
 
 function ruleNow(name: string): unknown {
-  return new Map<string, unknown>(Object.entries(tape.state.rules)).get(name) ?? null
+  return fieldOf(tape.state.rules, name) ?? null
 }
 
 function choose(name: string) {
