@@ -293,7 +293,6 @@ test('whatever really happens with real hands is never refused at a table', () =
 
 /** A truthful play, sensible or not: what might happen at a real table with these hands. */
 function trueplay(state: AskState, random: Random): object {
-  const any = <T>(list: readonly T[]) => list[random.whole(0, list.length - 1)]!
   if (state.owed !== null && random.whole(0, 2))
     return { do: 'draw', by: state.owed, ...(random.whole(0, 1) ? { card: state.order![0] } : {}) }
   const pairs = state.hands.flatMap(({ known }, i) =>
@@ -305,10 +304,10 @@ function trueplay(state: AskState, random: Random): object {
     ),
   )
   const asked = state.hands.flatMap(({ size }, i) => (size > 0 && i + 1 !== state.turn ? [i + 1] : []))
-  if (pairs.length && (state.owed !== null || !asked.length || !random.whole(0, 3))) return any(pairs)
+  if (pairs.length && (state.owed !== null || !asked.length || !random.whole(0, 3))) return random.oneOf(pairs)
   if (state.owed !== null) return { do: 'draw', by: state.owed }
-  const of = any(asked)
-  const card = 10 - any(state.hands[state.turn - 1]!.known)
+  const of = random.oneOf(asked)
+  const card = 10 - random.oneOf(state.hands[state.turn - 1]!.known)
   // The asker's own copy does not count when a card is its own rest.
   return { do: 'ask', by: state.turn, of, for: card, got: state.hands[of - 1]!.known.includes(card) }
 }

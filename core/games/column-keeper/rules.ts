@@ -120,7 +120,7 @@ function cardsOn({ columns, aside }: Sheet): number {
 
 /** Whether everyone has filled up, so that totals are told. */
 export function isFull(rules: KeeperRules, state: KeeperState): boolean {
-  return cardsOn(itemAt(state.sheets, lastSeat(state) - 1)) === cardsEach(rules)
+  return cardsOn(ofSeat(state.sheets, lastSeat(state))) === cardsEach(rules)
 }
 
 const lastSeat = ({ first, seats }: KeeperState) => ((first - 2 + seats) % seats) + 1
@@ -264,9 +264,9 @@ function decide(rules: KeeperRules, state: KeeperState) {
     facts: {
       round: state.round,
       best,
-      number: itemAt(numbers, itemAt(best, 0) - 1),
+      number: ofSeat(numbers, itemAt(best, 0)),
       alone: state.seats === 1,
-      distance: rules.aim === 'nearest' ? itemAt(ranks, itemAt(best, 0) - 1) : null,
+      distance: rules.aim === 'nearest' ? ofSeat(ranks, itemAt(best, 0)) : null,
     },
   }
   return { next, working, note }

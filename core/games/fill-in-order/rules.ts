@@ -1,4 +1,4 @@
-import { itemAt, lastOf } from '#core/basics/lists'
+import { lastOf } from '#core/basics/lists'
 import * as z from 'zod'
 import type { Facts, NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
@@ -267,7 +267,7 @@ export function judge(
   if (discard === null) return won(rules, state, next, by, notes)
   notes.push({ code: 'placed', facts: { by, placed: slots.length, left: openSlots(layout).length, discard } })
   const nextUp = next.turn
-  if (slotFor(itemAt(next.layouts, nextUp - 1), discard) !== null)
+  if (slotFor(ofSeat(next.layouts, nextUp), discard) !== null)
     notes.push({ code: 'discard-helps', facts: { by: nextUp, card: discard } })
   if (next.stock > 0 || next.placed) return { stands: true, next, working: [], notes }
   // Nobody could put a card since the cards were dealt or shuffled: the deal is nobody’s, and is dealt again.

@@ -126,8 +126,8 @@ export function open(
   if (wrong) return { problems: [problem('opening.sides', 'bad-opening', wrong.reason.facts)] }
   const rest = restOfDeck(deck, sides)
   const dealt = source === 'dealt' ? randomFor(String(seed), 'hands').shuffled(rest) : null
-  // The sides come first among the places; corners are bare.
-  const yard = atEach((at) => sides.slice(POSITIONS.indexOf(at), POSITIONS.indexOf(at) + 1))
+  // Corners are bare: there is no fifth card on the sides.
+  const yard = atEach((_, i) => sides.slice(i, i + 1))
   return {
     state: {
       ...openTurns(seating),

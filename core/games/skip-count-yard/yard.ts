@@ -10,9 +10,9 @@ export type Position = (typeof POSITIONS)[number]
 export type Run = readonly number[]
 export type Yard = Readonly<Record<Position, Run>>
 
-/** Something for every place of the yard. */
-export const atEach = <T>(of: (at: Position) => T): Record<Position, T> =>
-  Object.fromEntries(POSITIONS.map((at) => [at, of(at)])) as Record<Position, T>
+/** Something for every place of the yard, the sides first. */
+export const atEach = <T>(of: (at: Position, i: number) => T): Record<Position, T> =>
+  Object.fromEntries(POSITIONS.map((at, i) => [at, of(at, i)])) as Record<Position, T>
 
 /** Multiples go up to ten times. */
 const TIMES = 10
