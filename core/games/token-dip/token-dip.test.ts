@@ -255,8 +255,7 @@ describe('aid', () => {
           const random = randomFor('dips', worths.join(), goal)
           let all = 0
           const TRIES = 4000
-          for (let i = 0; i < TRIES; i++)
-            for (let at = 0; at < goal; all++) at = Math.max(0, at + random.oneOf(worths))
+          for (let i = 0; i < TRIES; i++) for (let at = 0; at < goal; all++) at = Math.max(0, at + random.oneOf(worths))
           expect(all / TRIES / found).toBeGreaterThan(0.9)
           expect(all / TRIES / found).toBeLessThan(1.1)
         },
