@@ -23,8 +23,8 @@ function refuse(says, code = 2) {
   process.exit(code)
 }
 
-/** What was asked for, as settings of the server; ends where it can't be read. */
-function settings() {
+/** What was asked for, by the names of the options; ends where that can't be read. */
+function readOptions() {
   const text = { type: 'string' }
   const flag = { type: 'boolean' }
   const options = { port: text, host: text, passcode: text, restore: text, demo: flag, empty: flag, anew: flag }
@@ -34,24 +34,30 @@ function settings() {
   } catch (error) {
     refuse(`bin/start does not know that: ${error.message}\n${USAGE}`)
   }
+  for (const [name, value] of Object.entries(asked)) if (value === '') refuse(`--${name} needs a value.`)
   if (asked.help) {
     console.log(USAGE)
     process.exit(0)
   }
-  if (asked.passcode !== undefined && asked.passcode.length < 6) refuse('A passcode has at least 6 characters.')
+  if (asked.passcode && asked.passcode.length < 6) refuse('A passcode has at least 6 characters.')
   const restore = asked.restore && resolve(asked.restore)
-  if (restore && !existsSync(restore)) refuse(`There is no file ${restore}.`)
+  if (restore && !statSync(restore, { throwIfNoEntry: false })?.isFile()) refuse(`There is no file ${restore}.`)
+  return { ...asked, restore }
+}
+
+/** The options as settings of the server. */
+function settings({ port = '3000', host = '127.0.0.1', passcode, restore, demo = false, empty = false, anew = false }) {
   const own = process.env.NIMBLE_DATA ? resolve(process.env.NIMBLE_DATA) : join(root, '.data/tally')
   return {
-    fresh: asked.demo ?? false,
-    data: asked.demo ? join(root, '.data/demo') : own,
-    host: asked.host ?? '127.0.0.1',
-    port: asked.port ?? '3000',
+    fresh: demo,
+    data: demo ? join(root, '.data/demo') : own,
+    host,
+    port,
     env: {
-      NIMBLE_DEMO: asked.demo || !(asked.empty || restore) ? '1' : '0',
-      ...(asked.passcode && { NIMBLE_PASSCODE: asked.passcode }),
+      NIMBLE_DEMO: demo || !(empty || restore) ? '1' : '0',
+      ...(passcode && { NIMBLE_PASSCODE: passcode }),
       ...(restore && { NIMBLE_RESTORE: restore }),
-      ...(asked.anew && { NIMBLE_ANEW: '1' }),
+      ...(anew && { NIMBLE_ANEW: '1' }),
     },
   }
 }
@@ -72,7 +78,7 @@ const least = engines.node.replace('>=', '')
 const older = process.versions.node.localeCompare(least, undefined, { numeric: true }) < 0
 if (older) refuse(`Nimble Tally needs Node.js ${least} or newer; install it, then run bin/start again.`, 1)
 
-const { fresh, data, host, port, env } = settings()
+const { fresh, data, host, port, env } = settings(readOptions())
 await prepare().catch((error) => refuse(`Nimble Tally could not be made ready: ${error.message}`, 1))
 if (existsSync(data) && !statSync(data).isDirectory())
   refuse(
