@@ -28,7 +28,16 @@ export function stateIn<R extends CommonRules, O, P extends BasePlay, S>(
 export function countedPlays<R extends CommonRules, O, P extends BasePlay, S>(_game: Game<R, O, P, S>, tape: Tape) {
   return tape.lines.flatMap(({ number, play, verdict, struck, before, after }) =>
     play && verdict.stands && !struck
-      ? [{ number, play: play as P, verdict, rules: before.rules as R, after: after.game as S }]
+      ? [
+          {
+            number,
+            play: play as P,
+            verdict,
+            rules: before.rules as R,
+            before: before.game as S,
+            after: after.game as S,
+          },
+        ]
       : [],
   )
 }

@@ -30,8 +30,7 @@ function wild() {
   if (!desk.offer({ do: 'flip', by: desk.seat.value, card: 'wild' } as Flip)) flip('wild')
 }
 function draw() {
-  bring({ do: 'flip', by: desk.seat.value }, (came) => {
-    const { card, colour: shade } = came as Flip
+  bring({ do: 'flip', by: desk.seat.value }, ({ card, colour: shade }) => {
     if (card === 'wild') wild()
     else flip(card, shade)
   })

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { ebbAndFlow } from '#core/games/ebb-and-flow/index'
-import type { EbbState, Flip } from '#core/games/ebb-and-flow/rules'
 import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 
@@ -9,10 +8,8 @@ const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(ebbAndFlow, () => tape)
 const ways = computed(() =>
   seats.map((_, i) =>
-    tape.lines.flatMap(({ play, verdict, struck, after }) =>
-      (play as Flip | null)?.by === i + 1 && verdict.stands && !struck && (play as Flip).card !== 'wild'
-        ? [(after.game as EbbState).totals[i]!]
-        : [],
+    countedPlays(ebbAndFlow, tape).flatMap(({ play, after }) =>
+      play.by === i + 1 && play.card !== 'wild' ? [after.totals[i]!] : [],
     ),
   ),
 )

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { exactLanding } from '#core/games/exact-landing/index'
-import type { Spin } from '#core/games/exact-landing/rules'
 import type { Tape } from '#core/kernel/tape'
 import { showWorking } from '#core/contract/working'
 import type { Seat } from '#shared/api'
@@ -10,11 +9,11 @@ const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(exactLanding, () => tape)
 const ways = computed(() =>
   seats.map((_, i) =>
-    tape.lines.flatMap(({ play, verdict, struck, before, after }) => {
-      if ((play as Spin | null)?.by !== i + 1 || !verdict.stands || struck) return []
-      const moved = (before.game as typeof state.value).places[i] !== (after.game as typeof state.value).places[i]
-      return [{ text: showWorking(verdict.working[0]!), moved }]
-    }),
+    countedPlays(exactLanding, tape).flatMap(({ play, verdict, before, after }) =>
+      play.by === i + 1
+        ? [{ text: showWorking(verdict.working[0]!), moved: before.places[i] !== after.places[i] }]
+        : [],
+    ),
   ),
 )
 </script>

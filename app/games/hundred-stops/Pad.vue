@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { hundredStops } from '#core/games/hundred-stops/index'
-import type { Travel } from '#core/games/hundred-stops/rules'
 import { useStopsEntry } from '~/games/hundred-stops/useStopsEntry'
 import { sayOrder } from '#core/games/hundred-stops/wording'
 
@@ -34,8 +33,7 @@ watch(play, (now) => desk.enter(now), { immediate: true })
 usePutAway(() => (entry.value = { ...entry.value, steps: [] }))
 
 function draw() {
-  bring({ do: 'travel', by: desk.seat.value }, (came) => {
-    const { dice, hundreds } = came as Travel
+  bring({ do: 'travel', by: desk.seat.value }, ({ dice, hundreds }) => {
     entry.value = { dice, hundreds, steps: [] }
   })
 }
