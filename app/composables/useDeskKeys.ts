@@ -1,5 +1,5 @@
 /** What a key of the desk does, by the key. */
-export type DeskActs = Readonly<Record<string, () => void>>
+type DeskActs = Readonly<Record<string, () => void>>
 
 /** Of these a helper has: taking back, the quick line, what is agreed, the shortcuts. */
 const HELPERS_KEYS: readonly string[] = ['z', '/', 'v', '?']

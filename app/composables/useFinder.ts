@@ -123,10 +123,12 @@ export function useFinder(text: () => string, left: () => void) {
       left()
     },
   }))
+  const tables = computed(() => tablesFound(matches.value, go))
+  const persons = computed(() => peopleFound(people.value, go))
   const shelves = computed<Shelf[]>(() =>
     [
-      { id: 'tables', label: 'Tables', finds: tablesFound(matches.value, go) },
-      { id: 'people', label: 'People', finds: peopleFound(people.value, go) },
+      { id: 'tables', label: 'Tables', finds: tables.value },
+      { id: 'people', label: 'People', finds: persons.value },
       { id: 'games', label: 'Games', finds: games },
       { id: 'rules', label: 'House rules', finds: text().trim() ? rules : [] },
       { id: 'actions', label: 'Do', finds: [...places, otherLook.value] },

@@ -8,8 +8,8 @@ const PIECE_MS = 250
 /** Milliseconds between two pictures of what came so far. */
 const SHOWN_MS = 200
 
-/** The workers, one for each core but the page's own, two at least; they are gone when the page is left. */
-function useCrew() {
+/** The workers, one for each core but the page's own, two at least. */
+function makeCrew() {
   let workers: Worker[] = []
   function dismiss() {
     for (const worker of workers) worker.terminate()
@@ -20,7 +20,6 @@ function useCrew() {
     while (workers.length < many) workers.push(startBots())
     return workers.map((worker) => wrap<Bots>(worker))
   }
-  onBeforeUnmount(dismiss)
   return { gather, dismiss }
 }
 
@@ -29,8 +28,8 @@ const nextSize = (size: number, ms: number) =>
   Math.max(1, Math.min(5000, Math.round((size * PIECE_MS) / Math.max(1, ms))))
 
 /**
- * Many matches in web workers. Which worker plays which matches makes no
- * difference to the numbers. Can be paused, gone on with and cancelled; what came by then stays.
+ * Many matches in web workers. Which worker plays which matches makes no difference to the numbers. Can be paused, gone on
+ * with and cancelled; what came by then stays.
  */
 export function useLabRun() {
   const answer = shallowRef<LabAnswer | null>(null)
@@ -40,7 +39,7 @@ export function useLabRun() {
   const failed = ref<string | null>(null)
   /** Milliseconds that the run took so far, pauses left out. */
   const spent = ref(0)
-  const crew = useCrew()
+  const crew = makeCrew()
   let run = 0
   let [next, sum, shownAt, began] = [0, null as LabAnswer | null, 0, 0]
 

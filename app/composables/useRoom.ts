@@ -8,7 +8,7 @@ import { loadView } from '~/games'
 import type { Choice, Level, Pair, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
 
-export interface RoomDraft {
+interface RoomDraft {
   here: string[]
   wished: number
   tables: RoomTable[]

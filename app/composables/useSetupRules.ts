@@ -36,5 +36,3 @@ export function useSetupRules(game: () => Game, players: () => number, begin: Re
   }
   return { rules, fields, read, problems, problemOf, named, usePreset, namedFor }
 }
-
-export type SetupRules = ReturnType<typeof useSetupRules>

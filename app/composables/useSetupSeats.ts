@@ -1,7 +1,7 @@
 import type { About } from '#core/contract/game'
 
 /** A seat being set up; `key` only keeps rows apart on the page. */
-export interface SetupSeat {
+interface SetupSeat {
   readonly key: number
   readonly name: string
 }
@@ -64,5 +64,3 @@ export function useSetupSeats(about: () => About, named: readonly string[]) {
   }
   return { seats, first, seatProblem, addSeat, removeSeat, dropSeat, rename, move }
 }
-
-export type SetupSeats = ReturnType<typeof useSetupSeats>
