@@ -2,7 +2,18 @@ import { expect, test } from '@playwright/test'
 import { readMatch } from '../../core/format/matchFile'
 import type { Step } from '../games/fixture'
 import { withFixtures } from '../games/withFixtures'
-import { entriesOf, follow, isPlay, makeMatch, openDesk, takeBack, tap, verdict, type MatchParts } from './helpers'
+import {
+  doubleTap,
+  entriesOf,
+  follow,
+  isPlay,
+  makeMatch,
+  openDesk,
+  takeBack,
+  tap,
+  verdict,
+  type MatchParts,
+} from './helpers'
 
 /** What comes twice, and what was refused: double taps, and a refused play put away, in every game. */
 test.use({ hasTouch: true, viewport: { width: 1280, height: 800 } })
@@ -34,13 +45,11 @@ for (const [id, , { byHand, slips }] of withFixtures()) {
       const key = page.getByRole('button', { name, exact: typeof name === 'string' }).first()
       if (!(await key.isVisible())) continue
       const box = (await key.boundingBox())!
-      const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
       const before = (await entriesOf(request, match)).length
       await page.evaluate(() => {
         clicks.length = 0
       })
-      await page.touchscreen.tap(x, y)
-      await page.touchscreen.tap(x, y)
+      await doubleTap(page, [box.x + box.width / 2, box.y + box.height / 2])
       await page.waitForTimeout(500)
       const [first = 0, second = 0] = await page.evaluate(() => clicks)
       // On a machine that is slow just now it was none.
