@@ -16,13 +16,17 @@ function installed() {
   // Installed by npm itself: all of it, where that was after the lock file.
   const npm = join(root, 'node_modules/.package-lock.json')
   const fresh = existsSync(npm) && statSync(npm).mtimeMs >= statSync(join(root, 'package-lock.json')).mtimeMs
-  return fresh && existsSync(join(root, 'node_modules/jest')) ? { lock: lock(), all: true } : { lock: '', all: false }
+  return fresh && existsSync(join(root, 'node_modules/jest'))
+    ? { lock: lock(), all: true }
+    : { lock: '', all: existsSync(join(root, 'node_modules/jest')) }
 }
 
 /** Resolves with whether anything had to be installed; `say` is told before. Throws where npm can't. */
 export async function install({ all = false, say = console.log } = {}) {
   const was = installed()
   if (was.lock === lock() && (was.all || !all)) return false
+  // Whoever has tested here before goes on testing: a new lock file takes nothing of that away.
+  all ||= was.all
   say(all ? 'Installing packages, those for tests too …' : 'Installing packages (a minute the first time) …')
   const kinds = all ? [] : ['--omit=dev', '--ignore-scripts']
   await run('npm', ['ci', ...kinds, '--no-audit', '--no-fund', '--loglevel=error'], {

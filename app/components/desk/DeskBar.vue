@@ -114,6 +114,18 @@ const { helping, settling } = useDesk()
 .settling .acts {
   pointer-events: none;
 }
+/* Narrow: a line of its own, since between the others it would be as narrow as a word, and taller than there is room. */
+@media (max-width: 59.99rem) {
+  .bar:has(> .status) {
+    flex-wrap: wrap;
+  }
+  .bar > .status {
+    order: 1;
+    flex-basis: 100%;
+    max-height: 2.6rem;
+    overflow-y: auto;
+  }
+}
 /* Small: signs alone; what they say is still read out. */
 @media (max-width: 59.99rem) and (max-height: 55.99rem) {
   .bar {

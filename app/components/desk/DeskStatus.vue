@@ -6,9 +6,9 @@ const { store } = defineProps<{ store: MatchStore }>()
 </script>
 
 <template>
-  <p v-if="store.refusal" class="text-(--refused) font-semibold" role="alert">Not recorded: {{ store.refusal }}</p>
-  <p v-else-if="!store.online" class="text-(--call) font-semibold flex items-center gap-1">
-    <UIcon name="i-lucide-wifi-off" class="size-5" />
+  <p v-if="store.refusal" class="status text-(--refused)" role="alert">Not recorded: {{ store.refusal }}</p>
+  <p v-else-if="!store.online" class="status text-(--call) flex items-center gap-1">
+    <UIcon name="i-lucide-wifi-off" class="size-5 shrink-0" />
     {{
       store.waiting.length
         ? `${store.waiting.length} waiting; go on, they are kept here`
@@ -16,3 +16,11 @@ const { store } = defineProps<{ store: MatchStore }>()
     }}
   </p>
 </template>
+
+<style scoped>
+.status {
+  min-width: 0;
+  font-weight: 600;
+  line-height: 1.25;
+}
+</style>
