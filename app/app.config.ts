@@ -1,5 +1,23 @@
-/** A key of the pad: .key in main.css, which labels and summaries share; of the library's own base, shape, weight and greyness are ours to say. */
-const KEY = 'key rounded-[0.6rem] font-[650] transition-transform duration-[60ms] disabled:opacity-100'
+/** Whatever is pressed: large enough for a thumb, like a key of an adding machine. `key` names it for those who lay keys out. */
+const KEY = [
+  'key min-h-12 min-w-12 px-[0.9rem] py-0 inline-flex items-center justify-center gap-2 touch-manipulation',
+  'rounded-[0.6rem] border border-b-4 border-accented bg-(--sheet) text-(--ink) text-[1.05rem]/[1.5] font-[650]',
+  'transition-transform duration-[60ms] active:not-disabled:translate-y-0.5 active:not-disabled:border-b-2',
+].join(' ')
+/** Grey and dashed: it does nothing now. */
+const STILL = [
+  'disabled:opacity-100 disabled:text-(--ink-soft) disabled:bg-(--sunken) disabled:border-dashed disabled:border-b',
+  'aria-disabled:opacity-100 aria-disabled:text-(--ink-soft) aria-disabled:bg-(--sunken) aria-disabled:border-dashed',
+].join(' ')
+const PRESSED = 'aria-pressed:bg-(--accent-soft) aria-pressed:border-(--accent)'
+const MAIN = [
+  'key-main bg-(--accent) text-(--on-accent) border-[color-mix(in_oklab,var(--accent),black_35%)]',
+  'disabled:border-accented aria-disabled:border-accented',
+].join(' ')
+
+/** One of a few that is chosen, or has the focus of the keyboard. */
+const CHOSEN = 'has-data-[state=checked]:bg-(--accent-soft) has-data-[state=checked]:border-(--accent)'
+const FOCUS = 'has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-(--accent)'
 
 export default defineAppConfig({
   ui: {
@@ -7,11 +25,41 @@ export default defineAppConfig({
     button: {
       slots: { base: 'font-semibold cursor-pointer' },
       variants: {
-        variant: { key: KEY, main: `${KEY} key-main` },
+        variant: {
+          key: `${KEY} ${PRESSED} ${STILL}`,
+          main: `${KEY} ${MAIN} ${STILL}`,
+          // Words that are pressed within others, or beside a key that matters more.
+          words: 'min-h-11 px-2 py-0 underline underline-offset-4 text-current font-semibold disabled:opacity-60',
+          bare: 'size-11 p-0 justify-center rounded-lg hover:bg-(--sunken)',
+        },
         size: { key: '' },
       },
       defaultVariants: { size: 'lg' },
     },
-    input: { defaultVariants: { size: 'lg' } },
+    radioGroup: {
+      slots: { fieldset: 'flex-wrap gap-1.5', legend: 'font-semibold' },
+      variants: {
+        variant: {
+          keys: { item: `relative cursor-pointer ${KEY} ${CHOSEN} ${FOCUS}`, label: 'font-[650]' },
+          card: { item: `relative cursor-pointer flex-1 basis-60 border-3 border-accented ${CHOSEN} ${FOCUS}` },
+        },
+      },
+      defaultVariants: { size: 'xl' },
+    },
+    checkboxGroup: { slots: { fieldset: 'gap-y-1' }, defaultVariants: { size: 'xl' } },
+    checkbox: {
+      slots: { root: 'min-h-9', wrapper: 'text-base', label: 'font-normal' },
+      defaultVariants: { size: 'xl' },
+    },
+    table: {
+      slots: {
+        root: 'max-h-[75dvh] print:max-h-none print:overflow-visible',
+        th: 'px-2.5 py-0 text-base',
+        td: 'px-2.5 py-1.5 text-base text-(--ink) whitespace-normal',
+      },
+    },
+    input: { defaultVariants: { size: 'xl' } },
+    inputNumber: { defaultVariants: { size: 'xl' } },
+    selectMenu: { defaultVariants: { size: 'xl' } },
   },
 })

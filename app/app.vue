@@ -1,5 +1,22 @@
+<script setup lang="ts">
+import { TooltipProvider } from 'reka-ui'
+
+/** What pops up over any page; what tells of things done comes with the first of them. */
+const { toasts } = useToast()
+const told = ref(false)
+whenever(
+  () => toasts.value.length,
+  () => (told.value = true),
+  { once: true },
+)
+</script>
+
 <template>
-  <NuxtLayout>
-    <NuxtPage />
-  </NuxtLayout>
+  <TooltipProvider :delay-duration="400">
+    <NuxtLayout>
+      <NuxtPage />
+    </NuxtLayout>
+    <UOverlayProvider />
+    <LazyUToaster v-if="told" position="top-center" />
+  </TooltipProvider>
 </template>

@@ -4,7 +4,7 @@ import { isoOfDatabase, moment } from '#core/basics/moment'
 import { PENNANT_COUNT } from '#core/basics/pennants'
 
 /** Shapes of requests: every field bounded. */
-const personName = z.string().trim().min(1).max(40)
+const personName = z.string().trim().min(1, 'A name is missing.').max(40, 'A name has at most 40 letters.')
 const tableName = z.string().trim().max(40)
 const pennant = z.int().min(1).max(PENNANT_COUNT)
 
@@ -112,5 +112,9 @@ export const roomClockShape = z.discriminatedUnion('do', [
   z.strictObject({ do: z.enum(['set', 'more']), minutes: z.int().min(1).max(180) }),
 ])
 export type RoomClockAct = z.output<typeof roomClockShape>
-export const passcodeShape = z.strictObject({ passcode: z.string().min(1).max(200) })
-export const helperCodeShape = z.strictObject({ code: z.string().trim().min(1).max(200) })
+export const passcodeShape = z.strictObject({
+  passcode: z.string().trim().min(1, 'The passcode is missing.').max(200, 'No passcode is that long.'),
+})
+export const helperCodeShape = z.strictObject({
+  code: z.string().trim().min(1, 'The code is missing.').max(200, 'No code is that long.'),
+})

@@ -1,23 +1,60 @@
-<script setup lang="ts" generic="T extends string">
-/** One of a few, as keys beside each other. */
-const { label, choices } = defineProps<{
+<script setup lang="ts" generic="T extends string | number">
+/** One of a few, as keys beside each other, or with a line of explanation each as cards. */
+const {
+  label,
+  choices,
+  cards = false,
+  quiet = false,
+} = defineProps<{
   label: string
-  choices: readonly { readonly value: T | string; readonly label: string }[]
+  choices: readonly {
+    readonly value: T
+    readonly label: string
+    readonly description?: string
+    readonly icon?: string
+  }[]
+  cards?: boolean
+  /** The label is said, not shown: it stands there already. */
+  quiet?: boolean
 }>()
 const value = defineModel<T>({ required: true })
+/** The group's own values are texts. */
+const items = computed(() => choices.map((choice) => ({ ...choice, value: String(choice.value) })))
+const chosen = computed({
+  get: () => String(value.value),
+  set: (text) => {
+    const found = choices.find((choice) => String(choice.value) === text)
+    if (found) value.value = found.value
+  },
+})
+
+/** All of the key is the radio: nothing of the library's own dot. */
+const PRESSED = {
+  container: 'contents',
+  base: 'absolute inset-0 size-full ring-0 bg-transparent rounded-[inherit] cursor-pointer outline-none',
+  indicator: 'hidden',
+  wrapper: 'ms-0',
+}
 </script>
 
 <template>
-  <div role="group" :aria-label="label" class="space-y-1">
-    <p class="font-semibold" aria-hidden="true">{{ label }}</p>
-    <div class="flex flex-wrap gap-1.5">
-      <Key
-        v-for="choice in choices"
-        :key="choice.value"
-        :aria-pressed="value === choice.value"
-        @click="value = choice.value as T"
-        >{{ choice.label }}</Key
+  <URadioGroup
+    v-model="chosen"
+    :items="items"
+    :legend="label"
+    :variant="cards ? 'card' : 'keys'"
+    :aria-label="label"
+    orientation="horizontal"
+    :ui="{ ...PRESSED, legend: quiet ? 'sr-only' : '' }"
+  >
+    <template v-if="cards" #label="{ item }">
+      <span class="flex items-center gap-3"
+        ><UIcon v-if="item.icon" :name="item.icon" class="size-6 shrink-0" /><span
+          ><b class="block">{{ item.label }}</b
+          ><span class="text-sm font-normal text-(--ink-soft)">{{ item.description }}</span></span
+        ></span
       >
-    </div>
-  </div>
+    </template>
+    <template v-if="cards" #description />
+  </URadioGroup>
 </template>

@@ -3,24 +3,30 @@ import type { RouteLocationRaw } from 'vue-router'
 
 /**
  * A key: large enough for a thumb, pressed like a key of an adding machine. A touch doesn't take the focus, so that
- * Enter stays the pad's; by keyboard it is reached like any button. With `to` it is a link that looks the same.
+ * Enter stays the pad's; by keyboard it is reached like any button. With `to` it is a link that looks the same, with
+ * `file` one that brings a file along.
  */
 const {
   main = false,
   kbd = undefined,
   type = 'button',
   to = undefined,
+  file = undefined,
 } = defineProps<{
   main?: boolean
   /** The key of the keyboard that does the same. */
   kbd?: string
   type?: 'button' | 'submit'
   to?: RouteLocationRaw
+  /** Where the server hands the file out. */
+  file?: string
 }>()
+
+const link = computed(() => (file === undefined ? { to } : { href: file, external: true, download: '' }))
 
 /** A field that is being typed in is left, so that what stands there counts; anything else keeps the focus. */
 function keepFocus(event: MouseEvent) {
-  if (to) return
+  if (to || file) return
   const active = document.activeElement
   if (active instanceof HTMLElement && active.matches('input, textarea')) active.blur()
   event.preventDefault()
@@ -28,7 +34,7 @@ function keepFocus(event: MouseEvent) {
 </script>
 
 <template>
-  <UButton :type="type" :to="to" :variant="main ? 'main' : 'key'" size="key" @mousedown="keepFocus">
+  <UButton v-bind="link" :type="type" :variant="main ? 'main' : 'key'" size="key" @mousedown="keepFocus">
     <kbd v-if="kbd" class="kbd hidden">{{ kbd }}</kbd>
     <slot />
   </UButton>

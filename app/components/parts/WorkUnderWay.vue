@@ -7,7 +7,7 @@ defineEmits<{ stop: [] }>()
 <template>
   <p v-if="part" class="flex items-center gap-3" role="status">
     <progress :value="part" class="w-40" /> {{ doing }} …
-    <button class="underline min-h-11 px-2 cursor-pointer" @click="$emit('stop')">Stop</button>
+    <UButton variant="words" @click="$emit('stop')">Stop</UButton>
   </p>
   <p v-else-if="failed" role="alert" class="text-(--refused) font-semibold">
     {{ broke }}; the match is not touched by it. Try again.

@@ -1,0 +1,54 @@
+<script setup lang="ts" generic="Asked extends object">
+import type { FormErrorEvent, FormSubmitEvent } from '@nuxt/ui'
+import type * as z from 'zod'
+
+/**
+ * A form checked by the shape of its request before it is sent: what is wrong stands at its field, the first of those has
+ * the focus, and it is sent once however often it is tapped. What was typed stays where sending fails.
+ */
+const { shape, state, send } = defineProps<{
+  shape: z.ZodType<Asked, object>
+  state: object
+  /** Sends it; whatever it throws is said below. */
+  send: (asked: Asked) => Promise<unknown>
+}>()
+
+const busy = ref(false)
+const failed = ref<string | null>(null)
+/** Nobody is told off while they still type for the first time. */
+const refused = ref(false)
+
+async function submit({ data }: FormSubmitEvent<Asked>) {
+  if (busy.value) return
+  busy.value = true
+  failed.value = null
+  refused.value = false
+  try {
+    await send(data)
+  } catch (error) {
+    failed.value = saysOf(error)
+  } finally {
+    busy.value = false
+  }
+}
+function toFirst({ errors }: FormErrorEvent) {
+  refused.value = true
+  const id = errors[0]?.id
+  if (id) document.getElementById(id)?.focus()
+}
+</script>
+
+<template>
+  <UForm
+    :schema="shape"
+    :state="state"
+    :validate-on="refused ? ['input'] : []"
+    :validate-on-input-delay="0"
+    novalidate
+    @submit="submit"
+    @error="toFirst"
+  >
+    <slot :busy="busy" />
+    <p v-if="failed" role="alert" class="basis-full text-(--refused) font-semibold">{{ failed }}</p>
+  </UForm>
+</template>
