@@ -6,7 +6,7 @@ import type { ListedMatch, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 /** Something that can be found, and where it leads. */
-export interface Find {
+interface Find {
   readonly label: string
   readonly more: string
   /** What it is found by too, without being shown. */
@@ -14,15 +14,6 @@ export interface Find {
   readonly icon: string
   run(): void
 }
-
-export interface Shelf {
-  readonly id: string
-  readonly label: string
-  readonly finds: readonly Find[]
-}
-
-/** Results on each shelf; more are found by typing more. */
-const MOST = 8
 
 type Go = (to: string) => () => void
 
@@ -79,16 +70,14 @@ const peopleFound = (people: readonly Person[], go: Go) =>
     run: go(newMatchPath({ names: [name] })),
   }))
 
-/** Every word of the line must occur; what begins with the whole line comes first. */
-function found(finds: readonly Find[], text: string): Find[] {
-  const line = text.trim().toLowerCase()
-  const words = line.split(/\s+/).filter(Boolean)
-  const hits = finds.filter((find) =>
-    words.every((word) => `${find.label} ${find.more} ${find.words ?? ''}`.toLowerCase().includes(word)),
-  )
-  const begins = ({ label }: Find) => Number(label.toLowerCase().startsWith(line))
-  return hits.sort((a, b) => begins(b) - begins(a)).slice(0, MOST)
-}
+/** A card of the drawer: found by all its words. */
+const cardOf = ({ label, more, words = '', icon, run }: Find) => ({
+  label,
+  description: more,
+  all: `${label} ${more} ${words}`,
+  icon,
+  onSelect: run,
+})
 
 /** Everything that can be found from one line, on shelves: tables, people, games, house rules, actions. */
 export function useFinder(text: () => string, left: () => void) {
@@ -125,16 +114,15 @@ export function useFinder(text: () => string, left: () => void) {
   }))
   const tables = computed(() => tablesFound(matches.value, go))
   const persons = computed(() => peopleFound(people.value, go))
-  const shelves = computed<Shelf[]>(() =>
+  const shelves = computed(() =>
     [
       { id: 'tables', label: 'Tables', finds: tables.value },
       { id: 'people', label: 'People', finds: persons.value },
       { id: 'games', label: 'Games', finds: games },
+      // So many that they come only when they are asked for.
       { id: 'rules', label: 'House rules', finds: text().trim() ? rules : [] },
       { id: 'actions', label: 'Do', finds: [...places, otherLook.value] },
-    ]
-      .map((shelf) => ({ ...shelf, finds: found(shelf.finds, text()) }))
-      .filter(({ finds }) => finds.length),
+    ].map(({ id, label, finds }) => ({ id, label, items: finds.map(cardOf) })),
   )
   return { shelves, load }
 }

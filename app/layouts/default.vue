@@ -12,7 +12,14 @@ const host = useTemplateRef('host')
 
 <template>
   <div class="min-h-dvh flex flex-col print:block print:min-h-0">
-    <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2 key">Skip to the page</a>
+    <UButton
+      href="#main"
+      external
+      variant="key"
+      size="key"
+      class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2"
+      >Skip to the page</UButton
+    >
     <header class="print:hidden border-b border-(--rule)">
       <div
         class="max-w-[92rem] mx-auto px-2 sm:px-5 flex flex-wrap sm:flex-nowrap items-center gap-1 lg:gap-6 sm:h-14 pt-1 sm:pt-0"
@@ -41,20 +48,21 @@ const host = useTemplateRef('host')
             <span class="lg:hidden">{{ link.short }}</span><span class="hidden lg:inline">{{ link.label }}</span>
           </NuxtLink>
         </nav>
-        <button
-          class="size-11 grid ml-auto sm:ml-0 place-items-center rounded-lg cursor-pointer hover:bg-(--sunken)"
-          aria-label="Find anything"
-          title="Find anything (Ctrl + K)"
+        <UButton
+          variant="bare"
+          class="ml-auto sm:ml-0"
+          aria-label="Look up"
+          title="Look up (Ctrl + K)"
           @click="host?.open()"
         >
           <UIcon name="i-lucide-search" class="size-5" />
-        </button>
+        </UButton>
         <ColorModeKey />
       </div>
     </header>
     <main id="main" class="flex-1 w-full max-w-[92rem] mx-auto px-3 sm:px-5 py-4 print:p-0">
       <slot />
     </main>
-    <FindHost ref="host" />
+    <CardDrawerHost ref="host" />
   </div>
 </template>

@@ -1,6 +1,6 @@
 <template>
   <main id="main" class="min-h-dvh">
     <slot />
-    <FindHost />
+    <CardDrawerHost />
   </main>
 </template>

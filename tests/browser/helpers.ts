@@ -64,7 +64,11 @@ export const wider = (page: Page) =>
   page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
 
 /** The accessibility scan of a page. No frames of others are in it, so it is scanned where it is: a page of its own for the result costs time. */
-export const axe = (page: Page) => new AxeBuilder({ page }).setLegacyMode()
+export const axe = (page: Page) =>
+  new AxeBuilder({ page })
+    .setLegacyMode()
+    // Notices lead the focus past themselves with these; they hand it on and never keep it.
+    .exclude('span[aria-hidden="true"][tabindex="0"]')
 
 export async function openDesk(page: Page, match: string) {
   await page.goto(`/match/${match}`)
@@ -87,9 +91,10 @@ const touches = new WeakMap<Page, { readonly x: number; readonly y: number; read
 /** Milliseconds that a finger needs between two touches of one spot that are not a double tap. */
 const FINGER_MS = 400
 
-/** Touches the first button of this name, as a person does: not twice in one spot as fast as a machine. */
+/** Touches the first button or radio of this name, as a person does: not twice in one spot as fast as a machine. */
 export async function tap(page: Page, name: string | RegExp) {
-  const key = page.getByRole('button', { name, exact: typeof name === 'string' }).first()
+  const exact = typeof name === 'string'
+  const key = page.getByRole('button', { name, exact }).or(page.getByRole('radio', { name, exact })).first()
   const box = await key.boundingBox()
   const [x, y] = box ? [box.x + box.width / 2, box.y + box.height / 2] : [NaN, NaN]
   const last = touches.get(page)
@@ -97,6 +102,15 @@ export async function tap(page: Page, name: string | RegExp) {
   if (wait > 0) await page.waitForTimeout(wait)
   await key.tap()
   touches.set(page, { x, y, at: Date.now() })
+}
+
+/** Chooses from a list by its name, as with a mouse. */
+export async function choose(page: Page, list: string, choice: string | RegExp) {
+  await page
+    .getByRole('button', { name: list, exact: true })
+    .or(page.getByRole('combobox', { name: list, exact: true }))
+    .click()
+  await page.getByRole('option', { name: choice, exact: typeof choice === 'string' }).click()
 }
 
 /** The score shown for a seat on the desk. */

@@ -5,11 +5,11 @@ const dark = computed(() => mode.value === 'dark')
 </script>
 
 <template>
-  <button
-    class="size-11 grid place-items-center rounded-lg cursor-pointer hover:bg-(--sunken)"
+  <UButton
+    variant="bare"
     :aria-label="dark ? 'Switch to paper (light)' : 'Switch to slate (dark)'"
     @click="mode.preference = dark ? 'light' : 'dark'"
   >
     <UIcon :name="dark ? 'i-lucide-moon' : 'i-lucide-sun'" class="size-5" />
-  </button>
+  </UButton>
 </template>

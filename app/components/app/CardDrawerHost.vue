@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Holds the drawer in which anything is found: loaded when it is first asked for, by key or by `open`. */
 const finding = ref(false)
-const LazyFind = defineAsyncComponent(() => import('~/components/app/FindAnything.vue'))
+const LazyDrawer = defineAsyncComponent(() => import('~/components/app/CardDrawer.vue'))
 const wanted = ref(false)
 
 function open() {
@@ -17,5 +17,5 @@ defineExpose({ open })
 </script>
 
 <template>
-  <LazyFind v-if="wanted" v-model:open="finding" />
+  <LazyDrawer v-if="wanted" v-model:open="finding" />
 </template>
