@@ -49,6 +49,12 @@ export function useNamedRules({ game, named, usePreset }: Pick<Setup, 'game' | '
       await callApi(`/api/house-rules/${id}`, 'PATCH', { houseRules: named.value })
       return `“${name}” is now what stands here.`
     })
+  /** What stood under the name before it was replaced. */
+  const putBack = ({ id, name, houseRules }: NamedRules) =>
+    run(async () => {
+      await callApi(`/api/house-rules/${id}`, 'PATCH', { houseRules })
+      return `“${name}” is what it was before.`
+    })
   const remove = ({ id, name }: NamedRules) =>
     run(async () => {
       await callApi(`/api/house-rules/${id}`, 'DELETE')
@@ -65,5 +71,5 @@ export function useNamedRules({ game, named, usePreset }: Pick<Setup, 'game' | '
   const use = ({ houseRules }: NamedRules) => usePreset({ ...houseRules })
   /** The one that stands now; undefined where none does. */
   const now = computed(() => all.value.find(({ houseRules }) => isEqual(houseRules, named.value)))
-  return { all, now, failed, problems, done, keep, rename, replace, remove, bringIn, use }
+  return { all, now, failed, problems, done, keep, rename, replace, putBack, remove, bringIn, use }
 }

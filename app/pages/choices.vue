@@ -31,11 +31,14 @@ useHead({
       <div class="flex flex-wrap gap-2 print:hidden" role="group" aria-label="Whom">
         <PersonKeys :people="people" :chosen="(person) => chosen.includes(person)" @toggle="toggle" />
       </div>
-      <div class="flex flex-wrap gap-2 print:hidden" role="group" aria-label="Which games">
-        <Key v-for="{ value, label } in FILTERS" :key="value" :aria-pressed="filter === value" @click="show(value)">{{
-          label
-        }}</Key>
-      </div>
+      <ChoiceRow
+        class="print:hidden"
+        :model-value="filter"
+        label="Which games"
+        :choices="FILTERS"
+        quiet
+        @update:model-value="show($event)"
+      />
       <div
         class="sheet relative overflow-x-auto print:overflow-visible print:border-0 print:shadow-none"
         tabindex="0"

@@ -3,13 +3,15 @@
 const { busy, done, problems, imported, broken, importMatch, restore } = useTransfer()
 const { backups, folder, failed } = useBackups()
 
+type Backup = NonNullable<typeof backups.value>[number]
+const COLUMNS = [
+  { id: 'at', label: 'Made', value: ({ at }: Backup) => at, words: true },
+  { id: 'name', label: 'File', value: ({ name }: Backup) => name, words: true },
+  { id: 'bytes', label: 'Size', value: ({ bytes }: Backup) => bytes },
+]
 const size = (bytes: number) =>
   bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`
 
-function pick(event: Event, use: (file: File) => Promise<void>) {
-  const file = pickedFile(event)
-  if (file) void use(file)
-}
 useHead({ title: 'Keep · Nimble Tally' })
 </script>
 
@@ -19,37 +21,15 @@ useHead({ title: 'Keep · Nimble Tally' })
     <section class="sheet p-5 space-y-3">
       <h2 class="text-xl font-bold">One match</h2>
       <p>A match file is judged as it comes in; each desk’s menu exports one, as CSV and as plain text too.</p>
-      <label class="key"
-        ><UIcon name="i-lucide-file-up" class="size-5" /> Bring in a match file
-        <input
-          type="file"
-          accept=".json,application/json"
-          class="sr-only"
-          :disabled="busy"
-          aria-label="Match file"
-          @change="pick($event, importMatch)"
-        />
-      </label>
+      <FileKey label="Match file" says="Bring in a match file" :disabled="busy" @file="importMatch" />
     </section>
     <section class="sheet p-5 space-y-3">
       <h2 class="text-xl font-bold">Everything</h2>
       <p>All people and all matches with their tapes, in one file. What is here already stays as it is.</p>
       <div class="flex flex-wrap gap-2">
-        <a class="key" href="/api/archive" download
-          ><UIcon name="i-lucide-archive" class="size-5" /> Take everything along</a
-        >
-        <label class="key"
-          ><UIcon name="i-lucide-archive-restore" class="size-5" /> Bring an archive back
-          <input
-            type="file"
-            accept=".json,application/json"
-            class="sr-only"
-            :disabled="busy"
-            aria-label="Archive"
-            @change="pick($event, restore)"
-          />
-        </label>
+        <Key file="/api/archive"><UIcon name="i-lucide-archive" class="size-5" /> Take everything along</Key>
       </div>
+      <FileKey label="Archive" says="Bring an archive back" :disabled="busy" @file="restore" />
       <p class="text-sm flex gap-2">
         <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> The file holds children’s names:
         keep it where only you can read it.
@@ -64,12 +44,15 @@ useHead({ title: 'Keep · Nimble Tally' })
           Made by Nimble Tally itself: one a day and one before every change of the database; the newest seven stay.
         </p>
         <p v-if="backups?.length === 0">None yet: the first one is made within a day.</p>
-        <ul v-else class="divide-y divide-(--rule)">
-          <li v-for="backup in backups" :key="backup.name" class="py-2 flex flex-wrap items-baseline gap-x-4">
-            <b>{{ dayAndTime(backup.at) }}</b> <span class="figures text-sm break-all">{{ backup.name }}</span>
-            <span class="text-sm ml-auto">{{ size(backup.bytes) }}</span>
-          </li>
-        </ul>
+        <ListTable v-else-if="backups" :rows="backups" :columns="COLUMNS" label="Backups">
+          <template #at="{ row }"
+            ><b>{{ dayAndTime(row.at) }}</b></template
+          >
+          <template #name="{ row }"
+            ><span class="figures text-sm break-all">{{ row.name }}</span></template
+          >
+          <template #bytes="{ row }">{{ size(row.bytes) }}</template>
+        </ListTable>
         <p class="text-sm">
           They lie in <b>backups</b> beside the data. To go back to one, close Nimble Tally and start it with
           <code class="whitespace-nowrap">bin/start --restore FILE</code>; what is there now is set aside.

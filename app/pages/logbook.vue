@@ -24,6 +24,11 @@ const {
   toggle,
 } = useLogbook()
 const route = useRoute()
+const GAMES = [
+  {
+    items: [{ value: '', label: 'Every game' }, ...ABOUTS.map(({ id, about }) => ({ value: id, label: about.title }))],
+  },
+]
 const title = (game: string) => aboutOf(game)?.title ?? game
 const won = ({ summary }: ListedMatch, seat: number) => summary.result?.winners.includes(seat) ?? false
 const trouble = ref<string | null>(null)
@@ -47,9 +52,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
       <Key :aria-expanded="Boolean(weeks)" @click="look"
         ><UIcon name="i-lucide-chart-no-axes-combined" class="size-5" /> Over the weeks</Key
       >
-      <a class="key" :href="`/api/logbook/export?${asked}`" download
-        ><UIcon name="i-lucide-sheet" class="size-5" /> CSV</a
-      >
+      <Key :file="`/api/logbook/export?${asked}`"><UIcon name="i-lucide-sheet" class="size-5" /> CSV</Key>
     </header>
     <section class="sheet p-4 space-y-3" aria-label="What to look for">
       <div class="flex flex-wrap gap-2">
@@ -62,28 +65,23 @@ useHead({ title: 'Logbook · Nimble Tally' })
           aria-label="Find in the logbook"
           class="flex-1 min-w-52"
         />
-        <label class="sr-only" for="game">Game</label>
-        <select
-          id="game"
-          class="key min-w-0"
-          :value="route.query.game ?? ''"
-          @change="set('game', ($event.target as HTMLSelectElement).value)"
-        >
-          <option value="">Every game</option>
-          <option v-for="{ id, about } in ABOUTS" :key="id" :value="id">{{ about.title }}</option>
-        </select>
-        <template v-if="tables.length">
-          <label class="sr-only" for="table">Table</label>
-          <select
-            id="table"
-            class="key min-w-0"
-            :value="route.query.table ?? ''"
-            @change="set('table', ($event.target as HTMLSelectElement).value)"
-          >
-            <option value="">Every table</option>
-            <option v-for="name in tables" :key="name" :value="name">{{ name }}</option>
-          </select>
-        </template>
+        <Choose
+          :model-value="String(route.query.game ?? '')"
+          :choices="GAMES"
+          label="Game"
+          class="min-w-44"
+          @update:model-value="set('game', $event)"
+        />
+        <Choose
+          v-if="tables.length"
+          :model-value="String(route.query.table ?? '')"
+          :choices="[
+            { items: [{ value: '', label: 'Every table' }, ...tables.map((value) => ({ value, label: value }))] },
+          ]"
+          label="Table"
+          class="min-w-44"
+          @update:model-value="set('table', $event)"
+        />
       </div>
       <div v-if="people.length" class="flex flex-wrap gap-2" role="group" aria-label="Whom">
         <PersonKeys :people="people" :chosen="(person) => chosen.includes(person)" @toggle="toggle" />

@@ -72,7 +72,7 @@ test('house rules are kept under a name, used, renamed, replaced, handed on and 
     houseRules: { atEnd: 'exact' },
   })
   await tap(page, 'Delete Thursday walk')
-  await tap(page, 'Delete Thursday walk')
+  await tap(page, 'Delete it')
   await expect(page.getByText('None yet')).toBeVisible()
 })
 

@@ -14,11 +14,13 @@ const { text: clock, running } = useClock(
   () => match.clock,
   () => match.summary.minutes,
 )
-const asking = ref(false)
+const confirm = useConfirm()
 const failed = ref<string | null>(null)
 const when = computed(() => lately(match.updatedAt))
 
 async function remove() {
+  const says = `${match.seats.map(({ name }) => name).join(', ')}: everything recorded at this table goes.`
+  if (!(await confirm({ title: `Delete this match of ${title.value}?`, says, yes: 'Delete it' }))) return
   try {
     await callApi(`/api/matches/${match.id}`, 'DELETE')
     emit('removed')
@@ -76,23 +78,12 @@ async function remove() {
     </NuxtLink>
     <div class="border-t border-(--rule) flex flex-wrap justify-end items-center px-2">
       <p v-if="failed" class="text-(--refused) px-2" role="alert">{{ failed }}</p>
-      <template v-if="asking">
-        <span class="px-2">Delete it for good?</span>
-        <button class="min-h-11 px-3 font-semibold text-(--refused) cursor-pointer" @click="remove">Delete</button>
-        <button class="min-h-11 px-3 font-semibold cursor-pointer" @click="asking = false">Keep</button>
-      </template>
-      <template v-else>
-        <NuxtLink :to="`/new?like=${match.id}`" class="min-h-11 px-3 font-semibold inline-flex items-center"
-          >Another like this</NuxtLink
-        >
-        <button
-          class="min-h-11 min-w-11 inline-flex items-center justify-center cursor-pointer"
-          :aria-label="`Delete this match of ${title}`"
-          @click="asking = true"
-        >
-          <UIcon name="i-lucide-trash-2" class="size-5" />
-        </button>
-      </template>
+      <NuxtLink :to="`/new?like=${match.id}`" class="min-h-11 px-3 font-semibold inline-flex items-center"
+        >Another like this</NuxtLink
+      >
+      <UButton variant="bare" :aria-label="`Delete this match of ${title}`" @click="remove">
+        <UIcon name="i-lucide-trash-2" class="size-5" />
+      </UButton>
     </div>
   </li>
 </template>

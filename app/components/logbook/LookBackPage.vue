@@ -26,7 +26,7 @@ useHead({ title: () => `${title} · Nimble Tally` })
         <Key :disabled="!day?.matches.length" @click="print()"
           ><UIcon name="i-lucide-printer" class="size-5" /> Print it</Key
         >
-        <a class="key" :href="csv" download><UIcon name="i-lucide-sheet" class="size-5" /> CSV</a>
+        <Key :file="csv"><UIcon name="i-lucide-sheet" class="size-5" /> CSV</Key>
         <slot name="after" />
       </span>
     </header>

@@ -6,6 +6,15 @@ import type { Day, ListedMatch } from '#shared/api'
 /** A day or a session in one page: who played what, what was practised, what is shaky, what was remarked, what to play next time. */
 const { day } = defineProps<{ day: Day }>()
 
+type Child = Day['children'][number]
+const COLUMNS = [
+  { id: 'name', label: 'Name', value: ({ person }: Child) => person.name.toLowerCase(), words: true },
+  { id: 'matches', label: 'Matches', value: ({ matches }: Child) => matches },
+  { id: 'won', label: 'Won', value: ({ won: times }: Child) => times },
+  { id: 'facts', label: 'Facts', value: ({ facts }: Child) => facts },
+  { id: 'right', label: 'Answers right', value: ({ right, said }: Child) => (said ? right / said : -1) },
+  { id: 'shaky', label: 'Shaky', value: ({ shaky }: Child) => shaky.length, words: true },
+]
 const all = computed(() => [...new Set(day.children.flatMap(({ shaky }) => shaky))])
 const nameOf = ({ game, name }: Pick<ListedMatch, 'game' | 'name'>) => name || (aboutOf(game)?.title ?? game)
 const tableOf = (id: string) => day.matches.find((match) => match.id === id)
@@ -34,36 +43,17 @@ useHead({ style: [{ key: 'paper', innerHTML: '@page { margin: 12mm }' }] })
     </section>
     <section v-if="day.children.length" class="sheet p-4 block-of" aria-labelledby="children">
       <h2 id="children" class="text-xl font-bold">Each child</h2>
-      <div class="overflow-x-auto relative" tabindex="0" role="region" aria-label="Each child in numbers">
-        <table class="w-full">
-          <thead>
-            <tr>
-              <th scope="col" class="text-left">Name</th>
-              <th scope="col">Matches</th>
-              <th scope="col">Won</th>
-              <th scope="col">Facts</th>
-              <th scope="col">Answers right</th>
-              <th scope="col" class="text-left">Shaky</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="child in day.children" :key="child.person.id">
-              <th scope="row" class="text-left">
-                <NuxtLink :to="`/people/${child.person.id}`" class="underline underline-offset-4 decoration-(--rule)">{{
-                  child.person.name
-                }}</NuxtLink>
-              </th>
-              <td class="figures">{{ child.matches }}</td>
-              <td class="figures">{{ child.won }}</td>
-              <td class="figures">{{ child.facts }}</td>
-              <td>{{ child.said ? `${child.right} of ${child.said}` : '–' }}</td>
-              <td class="left">
-                {{ child.shaky.slice(0, 6).map(sayCell).join(', ') || '–' }}{{ child.shaky.length > 6 ? ' …' : '' }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <ListTable :rows="day.children" :columns="COLUMNS" label="Each child in numbers">
+        <template #name="{ row }">
+          <NuxtLink :to="`/people/${row.person.id}`" class="underline underline-offset-4 decoration-(--rule)">{{
+            row.person.name
+          }}</NuxtLink>
+        </template>
+        <template #right="{ row }">{{ row.said ? `${row.right} of ${row.said}` : '–' }}</template>
+        <template #shaky="{ row }"
+          >{{ row.shaky.slice(0, 6).map(sayCell).join(', ') || '–' }}{{ row.shaky.length > 6 ? ' …' : '' }}</template
+        >
+      </ListTable>
     </section>
     <section v-if="day.remarks.length" class="sheet p-4 space-y-1 block-of" aria-labelledby="remarks">
       <h2 id="remarks" class="text-xl font-bold">Remarked</h2>
@@ -83,17 +73,6 @@ useHead({ style: [{ key: 'paper', innerHTML: '@page { margin: 12mm }' }] })
 </template>
 
 <style scoped>
-th,
-td {
-  padding: 0.35rem 0.6rem;
-  border-bottom: 1px solid var(--rule);
-}
-td {
-  text-align: center;
-}
-td.left {
-  text-align: left;
-}
 @media print {
   .block-of {
     border: 0;

@@ -29,6 +29,13 @@ Chart.register(
 const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name)
 const mode = useColorMode()
 const labels = computed(() => weeks.map(({ week }) => weekFrom(week)))
+const COLUMNS = [
+  { id: 'week', label: 'Week of', value: ({ week }: Week) => week, words: true },
+  { id: 'matches', label: 'Matches', value: ({ matches }: Week) => matches },
+  { id: 'said', label: 'Answers', value: ({ said }: Week) => said },
+  { id: 'right', label: 'Right', value: ({ right }: Week) => right },
+  { id: 'pace', label: 'Seconds a play', value: ({ pace }: Week) => pace ?? -1 },
+]
 const share = ({ said, right }: Week) => (said ? Math.round((100 * right) / said) : null)
 const colours = computed(() => ({
   mode: mode.value,
@@ -102,30 +109,11 @@ const pace = computed(() =>
         </div>
       </figure>
     </div>
-    <details>
-      <summary class="key">The numbers</summary>
-      <div class="overflow-x-auto relative" tabindex="0" role="region" aria-label="Weeks in numbers">
-        <table class="w-full text-right mt-2">
-          <thead>
-            <tr>
-              <th scope="col" class="text-left">Week of</th>
-              <th scope="col">Matches</th>
-              <th scope="col">Answers</th>
-              <th scope="col">Right</th>
-              <th scope="col">Seconds a play</th>
-            </tr>
-          </thead>
-          <tbody class="figures">
-            <tr v-for="(week, i) in weeks" :key="week.week">
-              <th scope="row" class="text-left">{{ labels[i] }}</th>
-              <td>{{ week.matches }}</td>
-              <td>{{ week.said }}</td>
-              <td>{{ week.right }}</td>
-              <td>{{ week.pace ?? '–' }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
-    </details>
+    <Fold label="The numbers">
+      <ListTable :rows="weeks" :columns="COLUMNS" label="Weeks in numbers" class="mt-2">
+        <template #week="{ row }">{{ weekFrom(row.week) }}</template>
+        <template #pace="{ row }">{{ row.pace ?? '–' }}</template>
+      </ListTable>
+    </Fold>
   </div>
 </template>

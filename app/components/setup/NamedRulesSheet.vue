@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { namedRulesShape } from '#shared/requests'
 import type { NamedRules } from '#shared/api'
 
 /** The house rules under a name: renamed, replaced, deleted, handed to a colleague as a file, brought in from one. */
@@ -6,25 +7,25 @@ const { own } = defineProps<{ own: ReturnType<typeof useNamedRules> }>()
 const open = defineModel<boolean>('open', { required: true })
 
 const { all, failed, problems, done } = own
+const NAME = namedRulesShape.pick({ name: true })
 const renaming = ref<string | null>(null)
-const asked = ref<string | null>(null)
-const text = ref('')
+const confirm = useConfirm()
+const told = useTold()
+const state = reactive({ name: '' })
 
 function begin(rules: NamedRules) {
   renaming.value = rules.id
-  text.value = rules.name
+  state.name = rules.name
 }
-async function rename(rules: NamedRules) {
-  if (text.value.trim() && (await own.rename(rules, text.value.trim()))) renaming.value = null
+async function rename(rules: NamedRules, name: string) {
+  if (await own.rename(rules, name)) renaming.value = null
 }
 async function remove(rules: NamedRules) {
-  if (asked.value !== rules.id) return (asked.value = rules.id)
-  asked.value = null
-  await own.remove(rules)
+  const says = 'Matches that were played by them keep their rules.'
+  if (await confirm({ title: `Delete “${rules.name}”?`, says, yes: 'Delete it' })) await own.remove(rules)
 }
-function pick(event: Event) {
-  const file = pickedFile(event)
-  if (file) void own.bringIn(file)
+async function replace(rules: NamedRules) {
+  if (await own.replace(rules)) told(`“${rules.name}” is now what stands here.`, () => own.putBack(rules))
 }
 </script>
 
@@ -40,42 +41,35 @@ function pick(event: Event) {
         <p v-if="!all.length">None yet: change the house rules as you like them, then keep them under a name.</p>
         <ul class="divide-y divide-(--rule)">
           <li v-for="rules in all" :key="rules.id" class="py-3 flex flex-wrap items-center gap-2">
-            <form v-if="renaming === rules.id" class="flex flex-wrap gap-2 w-full" @submit.prevent="rename(rules)">
-              <UInput v-model="text" size="xl" maxlength="60" class="flex-1 min-w-40" aria-label="New name" autofocus />
+            <SendForm
+              v-if="renaming === rules.id"
+              :shape="NAME"
+              :state="state"
+              :send="({ name }) => rename(rules, name)"
+              class="flex flex-wrap gap-2 w-full"
+            >
+              <UFormField name="name" class="flex-1 min-w-40">
+                <UInput v-model="state.name" maxlength="60" class="w-full" aria-label="New name" autofocus />
+              </UFormField>
               <Key type="submit" main>Rename</Key>
               <Key @click="renaming = null">Leave it</Key>
-            </form>
+            </SendForm>
             <template v-else>
               <b class="text-lg mr-auto break-words min-w-0">{{ rules.name }}</b>
               <Key :aria-label="`Rename ${rules.name}`" @click="begin(rules)"
                 ><UIcon name="i-lucide-pencil" class="size-5"
               /></Key>
-              <Key @click="own.replace(rules)">Take the rules as they stand</Key>
-              <a
-                class="key"
-                :href="`/api/house-rules/${rules.id}/export`"
-                download
-                :aria-label="`Hand on ${rules.name} as a file`"
+              <Key @click="replace(rules)">Take the rules as they stand</Key>
+              <Key :file="`/api/house-rules/${rules.id}/export`" :aria-label="`Hand on ${rules.name} as a file`"
                 ><UIcon name="i-lucide-download" class="size-5"
-              /></a>
+              /></Key>
               <Key :aria-label="`Delete ${rules.name}`" @click="remove(rules)"
-                ><UIcon name="i-lucide-trash-2" class="size-5" /><span v-if="asked === rules.id"
-                  >Really delete</span
-                ></Key
-              >
+                ><UIcon name="i-lucide-trash-2" class="size-5"
+              /></Key>
             </template>
           </li>
         </ul>
-        <label class="key"
-          ><UIcon name="i-lucide-file-up" class="size-5" /> Bring in a file
-          <input
-            type="file"
-            accept=".json,application/json"
-            class="sr-only"
-            aria-label="House rules file"
-            @change="pick"
-          />
-        </label>
+        <FileKey label="House rules file" says="Bring in a file" @file="own.bringIn($event)" />
         <p v-if="done" role="status" class="font-semibold">{{ done }}</p>
         <div v-if="failed" role="alert" class="text-(--refused) font-semibold">
           <p>{{ failed }}</p>

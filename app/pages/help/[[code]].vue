@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { helperCodeShape } from '#shared/requests'
 import { callApi } from '~/utils/api'
 
 /** Lets this device help at one table: by the code in the link, or one that is typed. */
@@ -6,23 +7,38 @@ definePageMeta({ layout: 'bare' })
 
 const route = useRoute()
 const { access, load } = useAccess()
-const code = ref(String(route.params.code ?? ''))
+/** Codes are eight letters and figures; how they are parted, and whether large or small, doesn’t count. */
+const LENGTH = 8
+const lettersOf = (text: string) => [...text.toLowerCase().replaceAll(/[^a-z\d]/g, '')].slice(0, LENGTH)
+const letters = ref(lettersOf(String(route.params.code ?? '')))
+const state = computed(() => ({ code: letters.value.join('') }))
 const failed = ref<string | null>(null)
-const busy = ref(false)
 const stopping = ref(history.state?.stop === true)
 
-async function enter() {
-  if (!code.value.trim() || busy.value) return
-  busy.value = true
-  failed.value = null
+async function enter(asked: { code: string }) {
+  const { match } = await callApi<{ match: string }>('/api/helper', 'POST', asked)
+  await load(true)
+  await navigateTo(`/match/${match}`, { replace: true })
+}
+/** A code that is pasted comes whole, with its dash. */
+function paste(event: ClipboardEvent) {
+  const text = event.clipboardData?.getData('text') ?? ''
+  if (text.trim().length < 2) return
+  event.preventDefault()
+  letters.value = lettersOf(text)
+}
+/** The dash that the code is written with has no place of its own. */
+function leaveOut(event: Event) {
+  const { data } = event as InputEvent
+  if (data && /^[^a-z\d]+$/i.test(data)) event.preventDefault()
+}
+/** The link brings the code along: nothing has to be typed. */
+async function come() {
+  if (!state.value.code) return
   try {
-    const { match } = await callApi<{ match: string }>('/api/helper', 'POST', { code: code.value.trim() })
-    await load(true)
-    await navigateTo(`/match/${match}`, { replace: true })
+    await enter(state.value)
   } catch (error) {
     failed.value = saysOf(error)
-  } finally {
-    busy.value = false
   }
 }
 /** Gives up the right to help, for whoever comes from a desk to do so; the code lets this device in again. */
@@ -35,28 +51,38 @@ async function stop() {
     failed.value = saysOf(error)
   }
 }
-onMounted(() => void (stopping.value ? stop() : enter()))
+onMounted(() => void (stopping.value ? stop() : come()))
 useHead({ title: 'Help at a table · Nimble Tally' })
 </script>
 
 <template>
-  <form class="max-w-md mx-auto pt-[14vh] px-4 space-y-4" @submit.prevent="enter">
+  <SendForm
+    v-slot="{ busy }"
+    :shape="helperCodeShape"
+    :state="state"
+    :send="enter"
+    class="max-w-lg mx-auto pt-[14vh] px-4 space-y-4"
+  >
     <img src="/mark.svg" alt="" class="size-14" />
     <h1 class="text-3xl font-bold">Help at a table</h1>
     <p>You record what is played there and take back the newest play; the referee decides the rest.</p>
-    <label class="block font-semibold" for="code">The code of the table</label>
-    <input
-      id="code"
-      v-model="code"
-      class="figures w-full h-14 px-4 text-2xl rounded-md border-2 border-(--ui-border-accented) bg-(--sheet)"
-      autocomplete="off"
-      autocapitalize="none"
-      spellcheck="false"
-      placeholder="abcd-efgh"
-    />
-    <p class="min-h-6 text-(--refused) font-semibold" role="alert">{{ failed }}</p>
-    <Key type="submit" main class="w-full" :disabled="busy || !code.trim()">Come to the table</Key>
+    <UFormField name="code" label="The code of the table">
+      <UPinInput
+        v-model="letters"
+        :length="8"
+        :separator="4"
+        aria-label="The code of the table"
+        autocomplete="off"
+        :ui="{ root: 'w-full', base: 'figures grow w-0 h-14 text-2xl' }"
+        @paste.capture="paste"
+        @beforeinput.capture="leaveOut"
+      >
+        <template #separator>-</template>
+      </UPinInput>
+    </UFormField>
+    <p v-if="failed" class="text-(--refused) font-semibold" role="alert">{{ failed }}</p>
+    <Key type="submit" main class="w-full" :disabled="busy">Come to the table</Key>
     <Key v-if="stopping" class="w-full" @click="stop">Stop helping here</Key>
     <Key v-else-if="access?.helps" :to="`/match/${access.helps}`" class="w-full">Back to your table</Key>
-  </form>
+  </SendForm>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { aboutOf } from '#core/games/abouts'
 import { HOW_NAMES, sayMastery, saySlipKind, sayTry } from '#core/wording/mastery'
+import { newPersonShape } from '#shared/requests'
 import type { How } from '#core/contract/plays'
 
 /** One child: what they can do by now, what is shaky and why, what to play next, and what was played. */
@@ -15,20 +16,20 @@ const SQUARES = [
   { value: 'times', label: 'Times' },
 ] as const
 const renaming = ref(false)
-const name = ref('')
-const asked = ref(false)
+const state = reactive({ name: '' })
+const confirm = useConfirm()
 function begin() {
-  name.value = person.value?.name ?? ''
+  state.name = person.value?.name ?? ''
   renaming.value = true
 }
-async function save() {
-  const given = name.value.trim()
-  if (!given) return
-  await rename(given)
+async function save({ name }: { name: string }) {
+  await rename(name)
   if (!failed.value) renaming.value = false
 }
 async function remove() {
-  if (!asked.value) return (asked.value = true)
+  const { name } = person.value!
+  const says = `The name becomes “a player” in ${matches.value.length} matches; ${tries.value.length} practised facts are deleted. The matches stay.`
+  if (!(await confirm({ title: `Forget ${name}?`, says, yes: 'Forget for good' }))) return
   const gone = await forget()
   if (gone) await navigateTo({ path: '/people', query: { forgot: sayForgotten(gone) } })
 }
@@ -48,26 +49,19 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
           ><UIcon name="i-lucide-play" class="size-5" /> New match</Key
         >
         <Key @click="begin"><UIcon name="i-lucide-pencil" class="size-5" /> Rename …</Key>
-        <a class="key" :href="`/api/people/${person.id}/export`" download
-          ><UIcon name="i-lucide-download" class="size-5" /> All data</a
-        >
-        <Key @click="remove"
-          ><UIcon name="i-lucide-user-x" class="size-5" /> {{ asked ? 'Forget for good' : 'Forget …' }}</Key
-        >
-        <Key v-if="asked" @click="asked = false">Keep</Key>
+        <Key :file="`/api/people/${person.id}/export`"><UIcon name="i-lucide-download" class="size-5" /> All data</Key>
+        <Key @click="remove"><UIcon name="i-lucide-user-x" class="size-5" /> Forget …</Key>
       </div>
-      <p v-if="asked">
-        The name becomes “a player” in {{ matches.length }} matches; {{ tries.length }} practised facts are deleted. The
-        matches stay.
-      </p>
-      <form v-if="renaming" class="flex flex-wrap gap-2" @submit.prevent="save">
-        <UInput v-model="name" size="xl" maxlength="40" aria-label="First name or nickname" autofocus class="w-64" />
+      <SendForm v-if="renaming" :shape="newPersonShape" :state="state" :send="save" class="flex flex-wrap gap-2">
+        <UFormField name="name">
+          <UInput v-model="state.name" maxlength="40" aria-label="First name or nickname" autofocus class="w-64" />
+        </UFormField>
         <Key main type="submit">Rename</Key>
         <Key v-if="same" @click="rename(same!, true)"
           ><UIcon name="i-lucide-merge" class="size-5" /> Both are one: merge</Key
         >
         <Key @click="renaming = false">Leave it</Key>
-      </form>
+      </SendForm>
       <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
     </header>
     <div class="grid gap-5 lg:grid-cols-2 items-start">

@@ -9,10 +9,9 @@ const ready = ref(false)
 const failed = ref<string | null>(null)
 const done = ref(typeof route.query.forgot === 'string' ? `Forgotten: ${route.query.forgot}.` : '')
 const text = ref('')
-const name = ref('')
 const months = ref(12)
 const counted = ref<Forgotten | null>(null)
-const clearing = ref(false)
+const confirm = useConfirm()
 
 async function run(what: () => Promise<string | undefined>) {
   failed.value = null
@@ -26,37 +25,37 @@ async function run(what: () => Promise<string | undefined>) {
 }
 onMounted(() => run(async () => undefined))
 
+const COLUMNS = [
+  { id: 'name', label: 'Name', value: ({ name }: SeenPerson) => name.toLowerCase(), words: true },
+  { id: 'matches', label: 'Matches', value: ({ matches }: SeenPerson) => matches },
+  { id: 'last', label: 'Played last', value: ({ last }: SeenPerson) => last ?? '' },
+]
 const shown = computed(() =>
   people.value.filter((person) => person.name.toLowerCase().includes(text.value.trim().toLowerCase())),
 )
-const add = () =>
-  run(async () => {
-    const given = name.value.trim()
-    if (!given) return undefined
-    await callApi('/api/people', 'POST', { name: given })
-    name.value = ''
-    return `${given} is known now.`
-  })
+async function add(name: string) {
+  await callApi('/api/people', 'POST', { name })
+  await run(async () => `${name} is known now.`)
+}
 const count = () =>
   run(async () => {
     counted.value = await callApi<Forgotten>(`/api/forget?months=${months.value}`)
     return undefined
   })
-const forget = () =>
-  run(async () => {
+async function forget() {
+  const says = `${counted.value ? sayForgotten(counted.value) : 'It'} will be gone; nobody can bring it back.`
+  if (!(await confirm({ title: 'Forget it for good?', says, yes: 'Forget it' }))) return
+  await run(async () => {
     const gone = await callApi<Forgotten>('/api/forget', 'POST', { months: months.value })
     counted.value = null
     return `Forgotten: ${sayForgotten(gone)}.`
   })
-const clear = () =>
-  run(async () => {
-    if (!clearing.value) {
-      clearing.value = true
-      return undefined
-    }
-    clearing.value = false
-    return `Cleared away: ${sayForgotten(await callApi<Forgotten>('/api/demo', 'DELETE'))}.`
-  })
+}
+async function clear() {
+  const says = 'The Saturday table goes, and those of its people who played nowhere else.'
+  if (!(await confirm({ title: 'Clear the demo tables away?', says, yes: 'Clear it away', no: 'Keep them' }))) return
+  await run(async () => `Cleared away: ${sayForgotten(await callApi<Forgotten>('/api/demo', 'DELETE'))}.`)
+}
 watch(months, () => (counted.value = null))
 useHead({ title: 'People · Nimble Tally' })
 </script>
@@ -78,37 +77,24 @@ useHead({ title: 'People · Nimble Tally' })
     <p v-if="done" role="status" class="font-semibold">{{ done }}</p>
     <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
     <p v-if="!ready && !failed" aria-busy="true">Looking it up …</p>
-    <ul v-else-if="shown.length" class="grid gap-2 sm:grid-cols-2 lg:grid-cols-3" aria-label="People">
-      <li v-for="person in shown" :key="person.id">
-        <NuxtLink :to="`/people/${person.id}`" class="sheet p-3 flex items-center gap-3 hover:bg-(--accent-soft)">
-          <Pennant :number="person.pennant" size="1.8rem" />
-          <span class="text-lg font-bold min-w-0 truncate">{{ person.name }}</span>
-          <span class="ml-auto text-sm text-right text-(--ink-soft) whitespace-nowrap"
-            ><b class="figures text-(--ink)">{{ person.matches }}</b> {{ person.matches === 1 ? 'match' : 'matches'
-            }}<br />{{ person.last ? shortDay(person.last) : 'never' }}</span
-          >
+    <ListTable v-else-if="shown.length" :rows="shown" :columns="COLUMNS" label="People" class="sheet">
+      <template #name="{ row }">
+        <NuxtLink :to="`/people/${row.id}`" class="inline-flex items-center gap-3 min-h-11 hover:underline">
+          <Pennant :number="row.pennant" size="1.8rem" /> <b class="text-lg">{{ row.name }}</b>
         </NuxtLink>
-      </li>
-    </ul>
-    <p v-else-if="ready">
-      {{
-        people.length
-          ? 'Nobody of that name.'
-          : 'Nobody is known here yet: add a name, or let new names be remembered with a match.'
-      }}
-    </p>
-    <form class="sheet p-4 flex flex-wrap gap-2 items-center" @submit.prevent="add">
-      <UInput
-        v-model="name"
-        size="xl"
-        maxlength="40"
-        placeholder="First name or nickname"
-        aria-label="New name"
-        class="w-64"
-      />
-      <Key type="submit" main :disabled="!name.trim()"><UIcon name="i-lucide-user-plus" class="size-5" /> Add</Key>
+      </template>
+      <template #last="{ row }">{{ row.last ? shortDay(row.last) : 'never' }}</template>
+    </ListTable>
+    <UEmpty
+      v-else-if="ready"
+      icon="i-lucide-users"
+      :title="people.length ? 'Nobody of that name' : 'Nobody is known here yet'"
+      :description="people.length ? undefined : 'Add a name, or let new names be remembered with a match.'"
+    />
+    <section class="sheet p-4 space-y-2" aria-label="Somebody new">
+      <NameForm main :send="add" />
       <p class="text-sm">First names or nicknames only: nothing more of a child is kept than what was played.</p>
-    </form>
+    </section>
     <section class="sheet p-4 space-y-3" aria-labelledby="forget">
       <h2 id="forget" class="text-xl font-bold">Forget</h2>
       <p class="flex flex-wrap items-center gap-2">
@@ -117,16 +103,11 @@ useHead({ title: 'People · Nimble Tally' })
         <Key v-if="!counted" @click="count"><UIcon name="i-lucide-eye" class="size-5" /> How much is that?</Key>
         <template v-else>
           <b>{{ sayForgotten(counted) }}</b>
-          <Key @click="forget"><UIcon name="i-lucide-trash-2" class="size-5" /> Forget it for good</Key>
-          <Key @click="counted = null">Keep it</Key>
+          <Key @click="forget"><UIcon name="i-lucide-trash-2" class="size-5" /> Forget it …</Key>
         </template>
       </p>
       <p class="flex flex-wrap items-center gap-2">
-        <Key @click="clear"
-          ><UIcon name="i-lucide-eraser" class="size-5" />
-          {{ clearing ? 'Clear it for good' : 'Clear the demo tables away' }}</Key
-        >
-        <Key v-if="clearing" @click="clearing = false">Keep them</Key>
+        <Key @click="clear"><UIcon name="i-lucide-eraser" class="size-5" /> Clear the demo tables away …</Key>
         <span class="text-sm"
           >The Saturday table and those of its people who played nowhere else. Backups keep what was until they are a
           week old.</span
