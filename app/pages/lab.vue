@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { grouped } from '#core/basics/words'
 import { ABOUTS, aboutOf } from '#core/games/abouts'
 import { MATCHES } from '~/composables/useLab'
 
@@ -10,9 +11,9 @@ const { answer, asked, done, state, failed, left, start, goOn, pause, cancel } =
 function run() {
   if (question.value && ok.value) start(plain(question.value), matches.value)
 }
-const value = (event: Event) => (event.target as HTMLSelectElement).value
+const HOW_MANY = MATCHES.map((value) => ({ value, label: grouped(value) }))
+const GAMES = [{ items: ABOUTS.map(({ id, about }) => ({ value: id, label: about.title })) }]
 const busy = computed(() => state.value === 'running' || state.value === 'paused')
-const part = computed(() => (asked.value ? done.value / asked.value.matches : 0))
 const seconds = computed(() =>
   left.value === null ? '' : left.value < 1500 ? 'a moment left' : `about ${Math.ceil(left.value / 1000)} seconds left`,
 )
@@ -36,22 +37,19 @@ useHead({ title: 'The lab · Nimble Tally' })
     <template v-else>
       <div class="grid gap-4 grid-cols-1 lg:grid-cols-2 items-start">
         <section class="sheet p-4 space-y-4" aria-label="What is tried out">
-          <label class="block space-y-1"
-            ><span class="block font-bold text-lg">Game</span>
-            <select class="key w-full" aria-label="Game" :value="game.id" @change="lab.choose(value($event))">
-              <option v-for="{ id, about } in ABOUTS" :key="id" :value="id">{{ about.title }}</option>
-            </select></label
-          >
+          <div class="space-y-1">
+            <p class="font-bold text-lg" aria-hidden="true">Game</p>
+            <Choose
+              :model-value="game.id"
+              :choices="GAMES"
+              label="Game"
+              class="w-full"
+              @update:model-value="lab.choose($event)"
+            />
+          </div>
           <LabPlayers v-model="players" :about="aboutOf(game.id)!" />
           <div class="flex flex-wrap gap-x-5 gap-y-3">
-            <div role="group" aria-label="Matches" class="space-y-1">
-              <p class="font-semibold" aria-hidden="true">Matches</p>
-              <div class="flex gap-1.5">
-                <Key v-for="n in MATCHES" :key="n" :aria-pressed="matches === n" @click="matches = n"
-                  ><span class="figures">{{ n.toLocaleString('en-GB') }}</span></Key
-                >
-              </div>
-            </div>
+            <ChoiceRow v-model="matches" label="Matches" :choices="HOW_MANY" />
             <label class="space-y-1"
               ><span class="block font-semibold">Seconds a play</span>
               <UInputNumber
@@ -98,9 +96,15 @@ useHead({ title: 'The lab · Nimble Tally' })
           <Key @click="cancel()"><UIcon name="i-lucide-square" class="size-5" /> Stop</Key>
         </template>
         <template v-if="asked">
-          <progress class="grow" :value="part" max="1" aria-label="Matches played" />
+          <UProgress
+            class="grow basis-32 w-auto"
+            :model-value="done"
+            :max="asked.matches"
+            size="xl"
+            aria-label="Matches played"
+          />
           <p role="status" class="figures">
-            {{ done.toLocaleString('en-GB') }} of {{ asked.matches.toLocaleString('en-GB')
+            {{ grouped(done) }} of {{ grouped(asked.matches)
             }}<template v-if="state === 'running' && seconds">, {{ seconds }}</template
             ><template v-else-if="state === 'paused'">, paused</template>
           </p>
@@ -128,22 +132,5 @@ useHead({ title: 'The lab · Nimble Tally' })
   position: sticky;
   top: 0.5rem;
   z-index: 5;
-}
-progress {
-  min-width: 8rem;
-  height: 0.8rem;
-  appearance: none;
-  border-radius: 0.4rem;
-  overflow: hidden;
-  background: var(--sunken);
-}
-progress::-webkit-progress-bar {
-  background: var(--sunken);
-}
-progress::-webkit-progress-value {
-  background: var(--accent);
-}
-progress::-moz-progress-bar {
-  background: var(--accent);
 }
 </style>

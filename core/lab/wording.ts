@@ -5,7 +5,7 @@ import type { PlayerKind } from '#core/lab/players'
 import { ENDLESS } from '#core/kernel/estimate'
 import type { Report } from '#core/lab/report'
 import type { Tried } from '#core/lab/search'
-import { list, tenth } from '#core/basics/words'
+import { grouped, list, tenth } from '#core/basics/words'
 
 /** What came out of the lab in plain sentences, which never claim more than the numbers. */
 
@@ -57,7 +57,7 @@ export function sayReport(
   says.push(
     stuck === 0
       ? 'All matches came to an end.'
-      : `${ofHundred(stuck)} did not end within ${ENDLESS.toLocaleString('en-GB')} plays: set a clock.`,
+      : `${ofHundred(stuck)} did not end within ${grouped(ENDLESS)} plays: set a clock.`,
   )
   if (timed.value > 0) says.push(`The clock ends ${ofHundred(timed.value)}.`)
   says.push(

@@ -116,7 +116,7 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
     await expect(agreed.getByRole('heading', { level: 2 })).toHaveText(`Agreed for ${about.title}`)
     const players = ['Wren', 'Kofi', 'Bao'].slice(0, Math.max(2, about.seats.low))
     for (const [i, name] of players.entries()) await page.getByLabel(`Name of player ${i + 1}`).fill(name)
-    await page.getByText('The app deals', { exact: true }).tap()
+    await page.getByRole('radio', { name: 'The app deals' }).tap()
     for (const { label, rules } of presets) {
       await page.getByRole('button', { name: label, exact: true }).tap()
       const read = readHouseRules(game, rules, players.length)

@@ -25,10 +25,10 @@ test('on a phone: set up, play, rule, look back, end early, all by touch', async
   await page.getByRole('button', { name: 'More' }).tap()
   await page.getByRole('button', { name: 'Ruling' }).tap()
   const ruling = page.getByRole('dialog', { name: 'Ruling' })
-  await ruling.getByRole('button', { name: 'Give or take points' }).tap()
+  await ruling.getByRole('radio', { name: 'Give or take points' }).tap()
   await ruling.getByRole('button', { name: 'Wren' }).tap()
   await ruling.getByLabel(/Points given/).fill('2')
-  await ruling.getByRole('button', { name: 'A mistake' }).tap()
+  await ruling.getByRole('radio', { name: 'A mistake' }).tap()
   await ruling.getByRole('button', { name: 'Record the ruling' }).tap()
   await expect(score(page, 1)).toContainText('2')
 

@@ -66,10 +66,10 @@ for (const game of GAMES) {
     })
     const all = new Set(schools.flatMap(({ expected }) => expected.map(({ id }) => id)))
     await open(page, `/print/${game.id}?seats=${seats}&sheets=${[...all].join(',')}`)
-    await page.locator('summary').tap()
+    await tap(page, 'House rules')
     for (const { label, paper, rules, expected } of schools) {
       await page.getByRole('button', { name: label, exact: true }).tap()
-      await page.getByRole('button', { name: PAPERS[paper].name }).tap()
+      await tap(page, PAPERS[paper].name)
       const wanted = expected.flatMap(({ copies, pages }) => Array.from({ length: copies }, () => pages).flat())
       await expect(page.locator('.paper')).toHaveCount(wanted.length)
       const pages = await printed(page)
@@ -102,7 +102,7 @@ test('sheets, paper, cards and rules are chosen by touch, kept in the address, a
   await expect(page).toHaveURL(/seats=1/)
   await page.reload()
   await expect(page.getByRole('button', { name: 'Print 7 pages' })).toBeVisible()
-  await page.locator('summary').tap()
+  await tap(page, 'House rules')
   await tap(page, 'Small roof')
   await expect(page.getByText('Mat: a roof of 4 rows').first()).toBeVisible()
   // Another game begins with the paper chosen last.

@@ -19,7 +19,7 @@ test('a match for three is set up, refereed and announced by touch alone', async
   await page.getByText('Roll the dice, freeze some').tap()
   await page.getByRole('button', { name: 'Another player' }).tap()
   for (const name of ['Ines', 'Tomasz', 'Bao']) await page.getByRole('button', { name, exact: true }).tap()
-  await page.getByRole('radiogroup', { name: 'Level at the end' }).getByText('Share the win').tap()
+  await page.getByRole('radiogroup', { name: 'Level at the end' }).getByRole('radio', { name: 'Share the win' }).tap()
   const rounds = page.locator('[data-rule="rounds"]')
   for (let i = 0; i < 3; i++) await rounds.getByRole('button', { name: /decrement/i }).tap()
   await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('2 rounds, one turn each')

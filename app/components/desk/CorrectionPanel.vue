@@ -38,9 +38,7 @@ const openable = ({ entry, struck }: Line) => entry.kind === 'play' && !struck
       <li v-for="(correction, i) in pending" :key="i" class="flex flex-wrap items-center gap-2">
         <UIcon name="i-lucide-pencil" class="size-5 shrink-0 text-(--call)" />
         <span class="flex-1 min-w-40">{{ says(correction) }}</span>
-        <button class="underline underline-offset-4 min-h-11 px-2 cursor-pointer" @click="review.drop(correction)">
-          not this
-        </button>
+        <UButton variant="words" @click="review.drop(correction)"> not this </UButton>
       </li>
     </ul>
     <p v-if="!changed.length">No other verdict changes.</p>

@@ -62,8 +62,6 @@ useEventListener('keydown', skip, { capture: true })
         <PlayingCard v-else :value="i < shown ? value : null" size="4.5rem" />
       </template>
     </div>
-    <button class="underline underline-offset-4 min-h-11 px-3 cursor-pointer" @click="emit('done')">
-      Skip (Space)
-    </button>
+    <UButton variant="words" @click="emit('done')"> Skip (Space) </UButton>
   </section>
 </template>

@@ -61,13 +61,8 @@ function chart() {
       <section class="space-y-2">
         <h3 class="font-bold">Take it along</h3>
         <div class="flex flex-wrap gap-2">
-          <a
-            v-for="{ as, label, icon } in EXPORTS"
-            :key="as"
-            class="key"
-            :href="`/api/matches/${id}/export?as=${as}`"
-            download
-            ><UIcon :name="icon" class="size-5" /> {{ label }}</a
+          <Key v-for="{ as, label, icon } in EXPORTS" :key="as" :file="`/api/matches/${id}/export?as=${as}`"
+            ><UIcon :name="icon" class="size-5" /> {{ label }}</Key
           >
           <Key :to="`/print/${store.match?.game}?match=${id}`"
             ><UIcon name="i-lucide-printer" class="size-5" /> Print …</Key

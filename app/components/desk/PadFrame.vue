@@ -38,14 +38,15 @@ defineExpose({ focus: () => frame.value?.focus({ preventScroll: true }) })
       <p v-if="whose" class="whose">
         <Pennant :number="seat!.pennant" size="1.3rem" /> <b>{{ whose }}</b>
         <span v-if="plays.length" class="text-(--ink-soft) max-sm:hidden">{{ plays.join(' or ') }}</span>
-        <button
+        <UButton
           v-if="desk.chosen.value !== null"
-          class="underline underline-offset-4 min-h-9 px-2 cursor-pointer"
+          variant="words"
+          class="min-h-9 font-normal"
           @mousedown.prevent
           @click="desk.choose(desk.chosen.value!)"
         >
           back to whose turn it is
-        </button>
+        </UButton>
       </p>
       <slot name="head" />
     </div>

@@ -80,8 +80,8 @@ defineExpose({ focus: () => input.value?.inputRef?.focus() })
       aria-describedby="quick-says"
       @keydown.esc="leave"
     />
-    <button
-      type="button"
+    <UButton
+      variant="bare"
       class="help"
       :aria-expanded="helping"
       aria-label="What can be typed"
@@ -90,7 +90,7 @@ defineExpose({ focus: () => input.value?.inputRef?.focus() })
       @click="helping = !helping"
     >
       <UIcon name="i-lucide-circle-help" class="size-5" />
-    </button>
+    </UButton>
     <p id="quick-says" class="says" :class="tone" role="status">{{ says }}</p>
     <dl v-if="helping" class="lines">
       <template v-for="[line, what] in typed" :key="line"

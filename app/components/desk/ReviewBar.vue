@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SliderRange, SliderRoot, SliderThumb, SliderTrack } from 'reka-ui'
 import type { Tape } from '#core/kernel/tape'
 import { sayEntry, sayVerdict } from '#core/wording/index'
 import type { Review } from '~/composables/useReview'
@@ -26,14 +27,21 @@ const strikable = computed(() => line.value && !line.value.struck && line.value.
       <Key aria-label="One entry back" :disabled="at === 0" @click="at--"
         ><UIcon name="i-lucide-chevron-left" class="size-5"
       /></Key>
-      <input
-        v-model.number="at"
-        type="range"
-        min="0"
+      <SliderRoot
+        :model-value="[at]"
+        :min="0"
         :max="most"
-        class="flex-1 h-11 accent-(--accent)"
-        aria-label="After entry"
-      />
+        class="flex-1 h-11 relative flex items-center select-none touch-none"
+        @update:model-value="at = $event?.[0] ?? at"
+      >
+        <SliderTrack class="grow h-2 rounded-full bg-(--sunken) relative"
+          ><SliderRange class="absolute h-full rounded-full bg-(--accent)"
+        /></SliderTrack>
+        <SliderThumb
+          aria-label="After entry"
+          class="size-6 rounded-full bg-(--sheet) border-3 border-(--accent) focus-visible:outline-3"
+        />
+      </SliderRoot>
       <Key aria-label="One entry on" :disabled="at >= most" @click="at++"
         ><UIcon name="i-lucide-chevron-right" class="size-5"
       /></Key>

@@ -16,6 +16,11 @@ const emit = defineEmits<{ record: [entry: object] }>()
 type What = 'rule' | 'points' | 'word'
 const what = ref<What>('rule')
 const reason = ref<'vote' | 'mistake' | 'other'>('other')
+const WHYS = [
+  { value: 'vote', label: 'A vote' },
+  { value: 'mistake', label: 'A mistake' },
+  { value: 'other', label: 'Other' },
+] as const
 /** Hands up, as they were counted; nothing until somebody has. */
 const votes = ref<{ for: number | null; against: number | null }>({ for: null, against: null })
 const counted = computed(() => votes.value.for !== null && votes.value.against !== null)
@@ -28,9 +33,9 @@ const fields = computed(() => ruleFields(tape.table.game).filter(({ changeable }
 const field = computed(() => fields.value.find(({ name }) => name === rule.value))
 const hasPoints = computed(() => Boolean(tape.table.game.award?.(tape.state.rules, tape.state.game, 1, 1)))
 const kinds = computed(() => [
-  { id: 'rule' as const, label: 'Change a rule' },
-  ...(hasPoints.value ? [{ id: 'points' as const, label: 'Give or take points' }] : []),
-  { id: 'word' as const, label: 'Settle what happened' },
+  { value: 'rule' as const, label: 'Change a rule' },
+  ...(hasPoints.value ? [{ value: 'points' as const, label: 'Give or take points' }] : []),
+  { value: 'word' as const, label: 'Settle what happened' },
 ])
 
 watch(
@@ -92,11 +97,7 @@ function record() {
 <template>
   <DeskSheet v-model:open="open" title="Ruling" description="It counts from here on, and stands on the tape." wide>
     <form class="space-y-3" @submit.prevent="record">
-      <div class="flex flex-wrap gap-2">
-        <Key v-for="kind in kinds" :key="kind.id" :aria-pressed="what === kind.id" @click="what = kind.id">{{
-          kind.label
-        }}</Key>
-      </div>
+      <ChoiceRow v-model="what" label="What is ruled" :choices="kinds" quiet />
       <template v-if="what === 'rule'">
         <div class="flex flex-wrap gap-1.5">
           <Key
@@ -125,17 +126,14 @@ function record() {
           aria-label="Points given; a minus takes them"
         />
       </template>
-      <fieldset v-if="what !== 'word'" class="flex flex-wrap gap-2 items-center">
-        <legend class="contents"><span class="font-bold">Why</span></legend>
-        <Key :aria-pressed="reason === 'vote'" @click="reason = 'vote'">A vote</Key>
-        <Key :aria-pressed="reason === 'mistake'" @click="reason = 'mistake'">A mistake</Key>
-        <Key :aria-pressed="reason === 'other'" @click="reason = 'other'">Other</Key>
+      <div v-if="what !== 'word'" class="flex flex-wrap gap-2 items-end">
+        <ChoiceRow v-model="reason" label="Why" :choices="WHYS" />
         <span v-if="reason === 'vote'" class="inline-flex items-center gap-2">
           <UInputNumber v-model="votes.for" :min="0" :max="99" size="xl" class="w-32" aria-label="Votes for" />
           <span>to</span>
           <UInputNumber v-model="votes.against" :min="0" :max="99" size="xl" class="w-32" aria-label="Votes against" />
         </span>
-      </fieldset>
+      </div>
       <UInput
         v-model="words"
         maxlength="300"

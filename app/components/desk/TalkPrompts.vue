@@ -13,12 +13,6 @@ watch(
   <div v-if="prompt" class="flex items-center gap-3">
     <UIcon name="i-lucide-message-circle-question" class="size-6 text-(--accent) shrink-0" />
     <p class="text-lg display font-semibold">{{ prompt }}</p>
-    <button
-      v-if="prompts.length > 1"
-      class="underline underline-offset-4 min-h-11 px-2 cursor-pointer shrink-0"
-      @click="at++"
-    >
-      another
-    </button>
+    <UButton v-if="prompts.length > 1" variant="words" class="shrink-0 font-normal" @click="at++">another</UButton>
   </div>
 </template>

@@ -4,13 +4,18 @@ import { Bar } from 'vue-chartjs'
 import Papa from 'papaparse'
 import { tenth } from '#core/basics/words'
 
+interface Row {
+  readonly label: string
+  readonly values: readonly number[]
+}
+
 /** Bars of A and B side by side, with the table of their numbers beside it and as CSV. */
 const { title, unit, rows, names, says } = defineProps<{
   title: string
   /** What the rows count by. */
   unit: string
   /** A row a bar: its label, and a number a side. */
-  rows: readonly { readonly label: string; readonly values: readonly number[] }[]
+  rows: readonly Row[]
   names: readonly string[]
   /** What the chart shows, in a sentence. */
   says: string
@@ -55,6 +60,14 @@ const options = computed(() => ({
     },
   },
 }))
+const columns = computed(() => [
+  { id: 'label', label: unit, value: (row: Row) => row.label, words: true },
+  ...names.map((name, side) => ({
+    id: `side-${side}`,
+    label: `${name}, %`,
+    value: (row: Row) => Math.round((row.values[side] ?? 0) * 10) / 10,
+  })),
+])
 const csv = computed(() => {
   const table = Papa.unparse({
     fields: [unit, ...names.map((name) => `${name} (%)`)],
@@ -72,26 +85,10 @@ const file = computed(() => `${title.toLowerCase().replaceAll(/[^a-z]+/g, '-')}.
       <Bar :data="data" :options="options" role="img" :aria-label="`${title}. ${says} The numbers are in the table.`" />
     </div>
     <div class="flex flex-wrap gap-2 items-start">
-      <details class="grow">
-        <summary class="key">The numbers</summary>
-        <div class="overflow-auto max-h-72 relative" tabindex="0" role="region" :aria-label="`${title} in numbers`">
-          <table class="w-full text-right mt-2">
-            <thead>
-              <tr>
-                <th scope="col" class="text-left">{{ unit }}</th>
-                <th v-for="name in names" :key="name" scope="col">{{ name }}, %</th>
-              </tr>
-            </thead>
-            <tbody class="figures">
-              <tr v-for="row in rows" :key="row.label">
-                <th scope="row" class="text-left">{{ row.label }}</th>
-                <td v-for="(value, i) in row.values" :key="i">{{ tenth(value) }}</td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
-      </details>
-      <a class="key" :href="csv" :download="file"><UIcon name="i-lucide-sheet" class="size-5" /> CSV</a>
+      <Fold label="The numbers" class="grow">
+        <ListTable :rows="rows" :columns="columns" :label="`${title} in numbers`" class="max-h-72 mt-2" />
+      </Fold>
+      <Key :file="csv" :download="file"><UIcon name="i-lucide-sheet" class="size-5" /> CSV</Key>
     </div>
   </figure>
 </template>

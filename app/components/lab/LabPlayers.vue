@@ -10,29 +10,23 @@ const hint = (kind: PlayerKind) =>
   kind === 'best'
     ? 'the game’s own advice, no slips'
     : `${ERRS[kind].decisions} of 100 decisions are any that stand, ${ERRS[kind].answers} of 100 answers are wrong`
+const KINDS = PLAYERS.map((value) => ({ value, label: LABELS[value] }))
 const set = (at: number, kind: PlayerKind) => (players.value = players.value.map((each, i) => (i === at ? kind : each)))
 </script>
 
 <template>
   <fieldset class="space-y-2">
     <legend class="contents"><span class="block font-bold text-lg">Who plays how</span></legend>
-    <div
-      v-for="(kind, i) in players"
-      :key="i"
-      class="flex flex-wrap items-center gap-2"
-      role="group"
-      :aria-label="`Player ${i + 1}`"
-    >
+    <div v-for="(kind, i) in players" :key="i" class="flex flex-wrap items-center gap-2">
       <Pennant :number="i + 1" size="1.4rem" />
-      <span class="w-20">{{ i ? `Player ${i + 1}` : 'Begins' }}</span>
-      <Key
-        v-for="each in PLAYERS"
-        :key="each"
-        :aria-pressed="kind === each"
-        :title="hint(each)"
-        @click="set(i, each)"
-        >{{ LABELS[each] }}</Key
-      >
+      <span class="w-20" aria-hidden="true">{{ i ? `Player ${i + 1}` : 'Begins' }}</span>
+      <ChoiceRow
+        :model-value="kind"
+        :label="`Player ${i + 1}`"
+        :choices="KINDS"
+        quiet
+        @update:model-value="set(i, $event)"
+      />
     </div>
     <div class="flex gap-2">
       <Key :disabled="players.length >= about.seats.high" @click="players = [...players, players.at(-1) ?? 'careful']"

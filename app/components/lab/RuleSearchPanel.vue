@@ -48,7 +48,7 @@ async function search() {
   over.value = found === true
 }
 const best = computed(() => closest(tried.value, minutes.value))
-const value = (event: Event) => (event.target as HTMLSelectElement).value
+const shelves = computed(() => [{ items: fields.value.map(({ name, label }) => ({ value: name, label })) }])
 </script>
 
 <template>
@@ -57,12 +57,10 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     <p v-if="!fields.length">This game has no house rule with a number to be searched.</p>
     <template v-else>
       <form class="flex flex-wrap items-end gap-3" @submit.prevent="search()">
-        <label class="space-y-1"
-          ><span class="block font-semibold">Rule</span>
-          <select class="key" aria-label="Rule" :value="rule" @change="rule = value($event)">
-            <option v-for="each in fields" :key="each.name" :value="each.name">{{ each.label }}</option>
-          </select></label
-        >
+        <div class="space-y-1">
+          <p class="font-semibold" aria-hidden="true">Rule</p>
+          <Choose v-model="rule" :choices="shelves" label="Rule" class="min-w-52" />
+        </div>
         <label class="space-y-1"
           ><span class="block font-semibold">About so many minutes</span>
           <UInputNumber

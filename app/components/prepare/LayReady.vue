@@ -14,6 +14,9 @@ watch(game, () => (ready.value = []))
 
 const rules = computed(() => (read.value.ok ? read.value.rules : null))
 const preparation = computed(() => rules.value && game.value.prepare(rules.value, seats.value.length))
+const needs = computed(() =>
+  (preparation.value?.needs ?? []).map((need) => ({ ...need, value: need.what, label: need.what })),
+)
 const cards = computed(() => (rules.value ? game.value.ready.cards?.(rules.value, seats.value.length) : undefined))
 const balance = computed(() => (rules.value ? game.value.ready.balance?.(rules.value) : undefined))
 const aloud = computed(() => (rules.value ? game.value.ready.aloud(rules.value, seats.value.length) : []))
@@ -32,22 +35,12 @@ const turns = computed(() => rules.value !== null && takesTurns({ game: game.val
     <p v-if="!preparation" class="text-(--refused)">A house rule does not fit yet.</p>
     <div v-else class="grid gap-x-8 gap-y-5 xl:grid-cols-2">
       <div class="space-y-3">
-        <ul class="space-y-1">
-          <li v-for="need in preparation.needs" :key="need.what">
-            <label class="flex gap-3 min-h-9 items-start cursor-pointer">
-              <input
-                v-model="ready"
-                type="checkbox"
-                :value="need.what"
-                class="size-5 mt-0.5 shrink-0 accent-(--accent)"
-              />
-              <span
-                ><b class="figures">{{ need.count }}</b> {{ need.what
-                }}<span v-if="need.detail" class="text-(--ink-soft)">, {{ need.detail }}</span></span
-              >
-            </label>
-          </li>
-        </ul>
+        <UCheckboxGroup v-model="ready" :items="needs" aria-label="Things">
+          <template #label="{ item }"
+            ><b class="figures">{{ item.count }}</b> {{ item.what
+            }}<span v-if="item.detail" class="text-(--ink-soft)">, {{ item.detail }}</span></template
+          >
+        </UCheckboxGroup>
         <p v-for="care in preparation.care" :key="care" class="text-sm flex gap-2">
           <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> {{ care }}
         </p>

@@ -21,6 +21,7 @@ const number = computed({
   get: () => (typeof value.value === 'number' ? value.value : undefined),
   set: (given) => (value.value = given ?? null),
 })
+const picked = computed({ get: () => String(value.value), set: (given) => (value.value = given) })
 const changed = computed(() => !isEqual(value.value, field.default))
 
 const pack = computed(() => value.value as { low: number; high: number; copies: number })
@@ -77,15 +78,15 @@ function setEmpty(isEmpty: boolean) {
   <div :data-rule="field.name">
     <p :id="id" class="font-bold flex items-center gap-2">
       {{ field.label }}
-      <button
+      <UButton
         v-if="changed"
-        type="button"
-        class="text-sm font-normal underline underline-offset-4 cursor-pointer"
+        variant="words"
+        class="min-h-0 px-0 text-sm font-normal"
         :aria-label="`${field.label}: back to the usual`"
         @click="value = field.default"
       >
         usual
-      </button>
+      </UButton>
     </p>
     <div v-if="field.kind === 'number'" class="flex items-center gap-3 min-h-12">
       <USwitch v-if="field.none" :model-value="!empty" :aria-labelledby="id" @update:model-value="setEmpty(!$event)" />
@@ -125,11 +126,13 @@ function setEmpty(isEmpty: boolean) {
         @update:model-value="typeof $event === 'number' && (value = $event)"
       />
     </div>
-    <div v-else-if="field.kind === 'choice'" class="flex flex-wrap gap-1.5" role="radiogroup" :aria-labelledby="id">
-      <label v-for="choice in field.choices" :key="choice.value" class="choice">
-        <input v-model="value" type="radio" class="sr-only" :name="id" :value="choice.value" />{{ choice.label }}
-      </label>
-    </div>
+    <ChoiceRow
+      v-else-if="field.kind === 'choice'"
+      v-model="picked"
+      :label="field.label"
+      :choices="field.choices ?? []"
+      quiet
+    />
     <div v-else-if="field.kind === 'pack'" class="flex flex-wrap gap-2">
       <label v-for="{ part, label } in PARTS" :key="part" class="text-sm">
         {{ label }}
@@ -216,25 +219,3 @@ function setEmpty(isEmpty: boolean) {
     </p>
   </div>
 </template>
-
-<style scoped>
-.choice {
-  display: inline-flex;
-  align-items: center;
-  min-height: 2.75rem;
-  padding: 0 0.9rem;
-  border: 1px solid var(--ui-border-accented);
-  border-radius: 0.5rem;
-  cursor: pointer;
-  font-weight: 600;
-}
-.choice:has(input:checked) {
-  background: var(--accent);
-  color: var(--on-accent);
-  border-color: var(--accent);
-}
-.choice:has(input:focus-visible) {
-  outline: 3px solid var(--accent);
-  outline-offset: 2px;
-}
-</style>

@@ -13,16 +13,17 @@ const drawing = computed(() => (fits.value.includes(liked.value) ? liked.value :
 <template>
   <figure v-if="drawing" class="space-y-1">
     <div v-if="choice && fits.length > 1" class="flex flex-wrap gap-1">
-      <button
+      <UButton
         v-for="fit in fits"
         :key="fit"
-        class="min-h-11 px-3 rounded-md cursor-pointer text-sm font-semibold"
-        :class="fit === drawing ? 'bg-(--accent-soft) underline underline-offset-4' : ''"
+        variant="words"
+        class="px-3 rounded-md text-sm"
+        :class="fit === drawing ? 'bg-(--accent-soft)' : 'no-underline'"
         :aria-pressed="fit === drawing"
         @click="liked = fit"
       >
         {{ DRAWING_NAMES[fit] }}
-      </button>
+      </UButton>
     </div>
     <ColumnsDrawing v-if="working.kind === 'columns'" :columns="working" />
     <div v-else role="img" :aria-label="`${DRAWING_NAMES[drawing]}: ${showWorking(working)}`">

@@ -29,17 +29,14 @@ const checks = computed(() =>
         <WorkingLine v-if="cards.length" :working="sumOf(cards)" tens /><span v-else>cleared</span>
       </li>
     </ul>
-    <details v-if="checks.length" class="text-(--ink-soft)">
-      <summary class="min-h-11 flex items-center gap-2 cursor-pointer font-semibold">
-        <UIcon name="i-lucide-scale" class="size-5" /> Check the cards that were never turned
-      </summary>
-      <ul class="space-y-1">
+    <Fold v-if="checks.length" label="Check the cards that were never turned" icon="i-lucide-scale">
+      <ul class="space-y-1 mt-2 text-(--ink-soft)">
         <li v-for="{ name, account } in checks" :key="name">
           <b>{{ name }}:</b> {{ list(account.stock) }} must still lie in the stock. Roof {{ account.onRoof }}, turned
           {{ account.turned }} and stock make <span class="figures">{{ account.sum }}</span>, a multiple of
           {{ rules.target }}. Otherwise a card was mistyped or is missing.
         </li>
       </ul>
-    </details>
+    </Fold>
   </div>
 </template>

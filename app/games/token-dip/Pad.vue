@@ -83,12 +83,14 @@ usePad([
           <Key class="!min-w-11 !px-0" :aria-label="`One ${token} fewer`" @click="setCount(token, counted(token) - 1)"
             >−</Key
           >
-          <input
-            class="figures count"
+          <UInput
+            class="w-16"
+            :ui="{ base: 'figures text-center text-xl font-bold px-1' }"
             inputmode="numeric"
-            :value="counted(token)"
+            :model-value="String(counted(token))"
+            :model-modifiers="{ lazy: true }"
             :aria-label="`${token} counted`"
-            @change="setCount(token, Math.trunc(Number(($event.target as HTMLInputElement).value)) || 0)"
+            @update:model-value="setCount(token, Math.trunc(Number($event)) || 0)"
           />
           <Key class="!min-w-11 !px-0" :aria-label="`One ${token} more`" @click="setCount(token, counted(token) + 1)"
             >+</Key
@@ -149,17 +151,7 @@ usePad([
   background: var(--sunken);
   color: var(--ink-soft);
 }
-.count {
-  width: 3rem;
-  min-height: 2.75rem;
-  text-align: center;
-  font-size: 1.2rem;
-  font-weight: 700;
-  border: 1px solid var(--ui-border-accented);
-  border-radius: 0.4rem;
-  background: var(--sheet);
-}
-.differs .count {
+.differs :deep(input) {
   border: 3px solid var(--refused);
 }
 </style>

@@ -35,6 +35,21 @@ const SIZES = [
   { value: 'usual', label: 'Usual' },
   { value: 'large', label: 'Large' },
 ] as const
+/** Everything that can be printed, and which of it is. */
+const sheets = computed(() =>
+  (printing?.everything.value ?? []).map(({ id, title, copies, pages }) => ({
+    value: id,
+    label: title,
+    pages: count(pages.length, 'page', 'pages') + (copies > 1 ? ` × ${copies}` : ''),
+  })),
+)
+const chosen = computed({
+  get: () => printing?.sheets.value.map(({ id }) => id) ?? [],
+  set: (ids) => {
+    const now = new Set(chosen.value)
+    for (const { value } of sheets.value) if (now.has(value) !== ids.includes(value)) printing?.toggle(value)
+  },
+})
 const hasCards = computed(() => printing?.sheets.value.some(({ id }) => id === CARDS))
 
 // Margins are those of the drawing, so that the browser prints no lines of its own.
@@ -72,24 +87,12 @@ const print = () => window.print()
       >
       <fieldset class="sheet p-4 space-y-1">
         <legend class="contents"><span class="block text-lg font-bold display">Sheets</span></legend>
-        <label
-          v-for="{ id, title, copies, pages: each } in printing.everything.value"
-          :key="id"
-          class="flex gap-3 min-h-10 items-start cursor-pointer"
-        >
-          <input
-            type="checkbox"
-            class="size-5 mt-0.5 shrink-0 accent-(--accent)"
-            :checked="printing.sheets.value.some((sheet) => sheet.id === id)"
-            @change="printing.toggle(id)"
-          />
-          <span
-            >{{ title }}
-            <span class="text-(--ink-soft) text-sm whitespace-nowrap"
-              >{{ count(each.length, 'page', 'pages') }}{{ copies > 1 ? ` × ${copies}` : '' }}</span
-            ></span
+        <UCheckboxGroup v-model="chosen" :items="sheets" aria-label="Sheets">
+          <template #label="{ item }"
+            >{{ item.label }}
+            <span class="text-(--ink-soft) text-sm whitespace-nowrap">{{ item.pages }}</span></template
           >
-        </label>
+        </UCheckboxGroup>
         <p v-if="!printing.everything.value.length" class="text-(--refused)">A house rule does not fit yet.</p>
       </fieldset>
       <fieldset class="sheet p-4 space-y-3">
@@ -126,10 +129,9 @@ const print = () => window.print()
           ><UIcon name="i-lucide-plus" class="size-5"
         /></Key>
       </fieldset>
-      <details v-if="!match" class="group">
-        <summary class="key w-full"><UIcon name="i-lucide-sliders-horizontal" class="size-5" /> House rules</summary>
+      <Fold v-if="!match" label="House rules" icon="i-lucide-sliders-horizontal">
         <HouseRules :setup="printing.setup" class="mt-3 narrow" />
-      </details>
+      </Fold>
     </section>
     <!-- In the page itself: set in its head, the paper would follow the pages a moment late. -->
     <component :is="'style'">{{ paperRules }}</component>
