@@ -87,17 +87,27 @@ function useRoomSeating(draft: Ref<RoomDraft>, { people, forGrouping }: RoomKnow
     seat(withoutPeople(draft.value.tables, (id) => !ids.has(id)))
   }
 
+  /** Tables made anew; those that were there before come back with what is returned. */
   function group(grouping: Grouping) {
     const { children, together } = forGrouping(here.value.map(({ id }) => id))
     const groups = groupsOf(children, draft.value.wished, grouping, together, randomFor(nanoid()))
-    seat(seatedAt(groups, draft.value.tables, newId))
+    const before = draft.value.tables
+    seat(seatedAt(groups, before, newId))
+    return () => seat(before)
   }
-  const move = (person: string, place: string) => seat(moved(draft.value.tables, person, place, newId))
+  const move = (person: string, place: string, at?: number) => seat(moved(draft.value.tables, person, place, newId, at))
+  /** Who was touched, and goes to the place that is touched next. */
+  const picked = ref<string | null>(null)
+  const pick = (person: string) => (picked.value = picked.value === person ? null : person)
+  function putDown(place: string) {
+    if (picked.value) move(picked.value, place)
+    picked.value = null
+  }
   function step(person: string, by: 1 | -1) {
     const to = beside(draft.value.tables, person, by)
     if (to) move(person, to)
   }
-  return { here, waiting, toggle, everybody, dropUnknown, group, move, step }
+  return { here, waiting, toggle, everybody, dropUnknown, group, move, step, picked, pick, putDown }
 }
 
 /** What is played at each table, and what keeps a table from being started. */

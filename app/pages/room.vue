@@ -5,10 +5,10 @@ import { callApi } from '~/utils/api'
 
 /** Seating the room: today's children, at tables, each with its game; all of it started with one touch. */
 const room = useRoom()
-const { draft, people, waiting, ready, busy, failed, canStart, load, toggle, everybody, group, move, start } = room
+const { draft, people, waiting, ready, busy, failed, canStart, load, toggle, everybody, start } = room
 const now = useRoomSession()
 useLive(() => '/api/live', { room: now.hear }, undefined).again()
-const { dragged, over, grab } = useDragBetween((person, place) => move(person, place))
+const { picked } = room
 
 const LABELS: Readonly<Record<Grouping, string>> = {
   chance: 'By chance',
@@ -16,21 +16,26 @@ const LABELS: Readonly<Record<Grouping, string>> = {
   like: 'Alike',
   mixed: 'Mixed',
 }
-const SIZES = [2, 3, 4]
-const name = ref('')
-const trouble = ref<string | null>(null)
-async function add() {
-  const given = name.value.trim()
-  if (!given) return
-  trouble.value = null
-  try {
-    const { id } = await callApi<{ id: string }>('/api/people', 'POST', { name: given })
-    name.value = ''
-    await load()
-    draft.value.here = [...draft.value.here, id]
-  } catch (error) {
-    trouble.value = saysOf(error)
-  }
+const SIZES = [2, 3, 4].map((value) => ({ value, label: String(value) }))
+const SOURCES = [
+  { value: 'table', label: 'Real dice and cards' },
+  { value: 'dealt', label: 'The app deals' },
+] as const
+async function add(name: string) {
+  const { id } = await callApi<{ id: string }>('/api/people', 'POST', { name })
+  await load()
+  draft.value.here = [...draft.value.here, id]
+}
+const told = useTold()
+function group(grouping: Grouping) {
+  const had = draft.value.tables.length > 0
+  const undo = room.group(grouping)
+  if (had) told(`${LABELS[grouping]}: the tables are made anew.`, undo)
+}
+function sendHome() {
+  const person = people.value.find(({ id }) => id === picked.value)
+  picked.value = null
+  if (person) toggle(person)
 }
 useHead({ title: 'Seat the room · Nimble Tally' })
 </script>
@@ -57,28 +62,10 @@ useHead({ title: 'Seat the room · Nimble Tally' })
             ><UIcon name="i-lucide-users" class="size-5" /> Everybody</Key
           >
         </div>
-        <form class="flex flex-wrap gap-2" @submit.prevent="add">
-          <UInput
-            v-model="name"
-            size="xl"
-            maxlength="40"
-            placeholder="First name or nickname"
-            aria-label="New name"
-            class="w-60"
-          />
-          <Key type="submit" :disabled="!name.trim()"><UIcon name="i-lucide-user-plus" class="size-5" /> Add</Key>
-        </form>
-        <p v-if="trouble" role="alert" class="text-(--refused) font-semibold">{{ trouble }}</p>
+        <NameForm :send="add" />
       </section>
       <section class="sheet p-4 flex flex-wrap gap-x-6 gap-y-3" aria-label="Tables are made">
-        <div role="group" aria-label="Children at a table" class="space-y-1">
-          <p class="font-semibold" aria-hidden="true">At a table</p>
-          <div class="flex gap-1.5">
-            <Key v-for="size in SIZES" :key="size" :aria-pressed="draft.wished === size" @click="draft.wished = size">{{
-              size
-            }}</Key>
-          </div>
-        </div>
+        <ChoiceRow v-model="draft.wished" label="Children at a table" :choices="SIZES" />
         <div role="group" aria-label="Make tables" class="space-y-1">
           <p class="font-semibold" aria-hidden="true">Make tables</p>
           <div class="flex flex-wrap gap-1.5">
@@ -87,45 +74,28 @@ useHead({ title: 'Seat the room · Nimble Tally' })
             }}</Key>
           </div>
         </div>
-        <div role="group" aria-label="What they play with" class="space-y-1">
-          <p class="font-semibold" aria-hidden="true">They play with</p>
-          <div class="flex flex-wrap gap-1.5">
-            <Key :aria-pressed="draft.source === 'table'" @click="draft.source = 'table'">Real dice and cards</Key>
-            <Key :aria-pressed="draft.source === 'dealt'" @click="draft.source = 'dealt'">The app deals</Key>
-          </div>
-        </div>
+        <ChoiceRow v-model="draft.source" label="They play with" :choices="SOURCES" />
       </section>
       <section v-if="draft.here.length" aria-label="Tables" class="space-y-3">
         <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
-          <RoomTableCard
-            v-for="table in draft.tables"
-            :key="table.id"
-            :table="table"
-            :room="room"
-            :over="over === table.id"
-            @grab="grab"
-          />
-          <li
-            class="new sheet p-3 grid place-items-center text-(--ink-soft)"
-            :class="{ over: over === NEW_TABLE }"
-            :data-place="NEW_TABLE"
-          >
-            A table more: drag somebody here
+          <RoomTableCard v-for="table in draft.tables" :key="table.id" :table="table" :room="room" />
+          <li class="new sheet p-3 space-y-2 text-(--ink-soft)" :data-place="NEW_TABLE">
+            <p>A table more: somebody dragged here, or touched and then this</p>
+            <ChipList :people="[]" :place="NEW_TABLE" :room="room" label="A table more" />
           </li>
         </ul>
         <div
-          v-if="waiting.length"
+          v-if="waiting.length || picked"
           class="sheet p-3 space-y-2"
           :data-place="WAITING"
           aria-label="Without a table"
           role="group"
         >
           <p class="font-semibold">Without a table yet</p>
-          <ul class="flex flex-wrap gap-2">
-            <li v-for="person in waiting" :key="person.id">
-              <PersonChip :id="person.id" :room="room" @grab="grab(person.id, $event)" />
-            </li>
-          </ul>
+          <ChipList :people="waiting.map(({ id }) => id)" :place="WAITING" :room="room" label="They wait" />
+          <Key v-if="picked" @click="sendHome()"
+            ><UIcon name="i-lucide-user-x" class="size-5" /> {{ room.personOf(picked)?.name }} is not here today</Key
+          >
         </div>
         <Key main class="text-xl! min-h-14" :disabled="!canStart || busy" @click="start()"
           ><UIcon name="i-lucide-play" class="size-6" /> Start
@@ -133,13 +103,6 @@ useHead({ title: 'Seat the room · Nimble Tally' })
         >
       </section>
       <PastSessions />
-      <span
-        v-if="dragged"
-        class="key dragged"
-        aria-hidden="true"
-        :style="{ left: `${dragged.x}px`, top: `${dragged.y}px` }"
-        >{{ room.personOf(dragged.what)?.name }}</span
-      >
     </template>
   </div>
 </template>
@@ -150,14 +113,5 @@ useHead({ title: 'Seat the room · Nimble Tally' })
   border-style: dashed;
   box-shadow: none;
   background: none;
-}
-.over {
-  outline: 3px solid var(--accent);
-}
-.dragged {
-  position: fixed;
-  z-index: 50;
-  pointer-events: none;
-  transform: translate(-50%, -130%);
 }
 </style>

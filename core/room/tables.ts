@@ -24,12 +24,22 @@ export function withoutPeople(tables: readonly RoomTable[], gone: (person: strin
   return occupied(tables.map((table) => ({ ...table, people: table.people.filter((id) => !gone(id)) })))
 }
 
-/** Somebody moved to a place; a table that nobody knows is none, and they wait. `id` is what a new table gets. */
-export function moved(tables: readonly RoomTable[], person: string, place: string, id: () => string): RoomTable[] {
+/**
+ * Somebody moved to a place, among those there before the one who sat `at` (from 0; the end by default); a table that
+ * nobody knows is none, and they wait. `id` is what a new table gets.
+ */
+export function moved(
+  tables: readonly RoomTable[],
+  person: string,
+  place: string,
+  id: () => string,
+  at = Infinity,
+): RoomTable[] {
   const sitting = occupied(
     tables.map((table) => {
       const others = table.people.filter((other) => other !== person)
-      return { ...table, people: table.id === place ? [...others, person] : others }
+      const here = table.id === place ? [...others.slice(0, at), person, ...others.slice(at)] : others
+      return { ...table, people: here }
     }),
   )
   if (place !== NEW_TABLE) return sitting

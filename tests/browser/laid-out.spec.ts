@@ -42,6 +42,31 @@ test('runs of the yard are dragged: whole, and cut where they are touched', asyn
     ])
 })
 
+test('a top of the chains is dragged to its row; let go elsewhere, or with Escape, it stays', async ({
+  page,
+  request,
+}) => {
+  const match = await makeMatch(request, FIXTURES['last-digit-chains']!.open)
+  await openDesk(page, match)
+  const fan = page.getByRole('button', { name: /^Fan 1: / })
+  const drag = async (to: string) => {
+    const [start, end] = await Promise.all([fan.boundingBox(), page.locator(to).first().boundingBox()])
+    await page.mouse.move(start!.x + start!.width - 10, start!.y + 10)
+    await page.mouse.down()
+    await page.mouse.move(end!.x + end!.width / 2, end!.y + end!.height / 2, { steps: 6 })
+  }
+  await drag('[data-place="2"]')
+  await page.keyboard.press('Escape')
+  await page.mouse.up()
+  await drag('header h1')
+  await page.mouse.up()
+  await expect(page.getByTestId('verdict')).not.toContainText('row 2')
+  await drag('[data-place="2"]')
+  await page.mouse.up()
+  // Whether it fits is the judge's to say; that it was laid there is told either way.
+  await expect(page.getByTestId('verdict').or(tape(page)).first()).toContainText(/row 2/i)
+})
+
 test('plays overlooked in the yard: the cards are named, and the search moves what is in the way', async ({
   page,
   request,

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { axe, SIZES, tap, wider } from './helpers'
+import { axe, choose, SIZES, tap, wider } from './helpers'
 import { ownServer } from './server'
 
 /** Seating a room of 24 at 8 tables, by touch, mouse and keyboard; all of it started with one touch. */
@@ -37,12 +37,12 @@ test('24 children at 8 tables: made by chance, moved by keyboard and by hand, st
   await first.focus()
   await page.keyboard.press('ArrowRight')
   await expect(tables(page).nth(1).getByText(moved, { exact: true })).toBeVisible()
-  await expect(page.getByRole('button', { name: `${moved}: arrow keys` })).toBeFocused()
+  await expect(page.getByRole('button', { name: `${moved}: touch it` })).toBeFocused()
   await page.keyboard.press('ArrowLeft')
   await expect(tables(page).first().getByText(moved, { exact: true })).toBeVisible()
   // By hand to a table of its own, and back.
   const drag = async (to: { x: number; y: number }) => {
-    const from = (await page.getByRole('button', { name: `${moved}: arrow keys` }).boundingBox())!
+    const from = (await page.getByRole('button', { name: `${moved}: touch it` }).boundingBox())!
     await page.mouse.move(from.x + 8, from.y + 8)
     await page.mouse.down()
     await page.mouse.move(from.x + 40, from.y + 30)
@@ -55,21 +55,46 @@ test('24 children at 8 tables: made by chance, moved by keyboard and by hand, st
     return { x: box.x + box.width / 2, y: box.y + Math.min(box.height, 40) / 2 }
   }
   await page.setViewportSize({ width: 1280, height: 2400 })
-  await drag(await middle(page.locator('[data-place="new"]')))
+  await drag(await middle(page.locator('li[data-place="new"]')))
   await expect(tables(page)).toHaveCount(9)
   await drag(await middle(tables(page).first()))
   await expect(tables(page)).toHaveCount(8)
   expect((await at(page)).map((list) => list.length).sort()).toEqual(Array.from({ length: 8 }, () => 3))
+  // Escape lets it be; a touch on somebody and one on a place moves them too, and not here today is a place as well.
+  const chip = page.getByRole('button', { name: `${moved}: touch it` })
+  const held = (await chip.boundingBox())!
+  await page.mouse.move(held.x + 8, held.y + 8)
+  await page.mouse.down()
+  await page.mouse.move(held.x + 300, held.y + 300, { steps: 4 })
+  await page.keyboard.press('Escape')
+  await page.mouse.up()
+  await expect(tables(page).first().getByText(moved, { exact: true })).toBeVisible()
+  await chip.tap()
+  await tables(page)
+    .nth(2)
+    .getByRole('button', { name: `${moved} here` })
+    .tap()
+  await expect(tables(page).nth(2).getByText(moved, { exact: true })).toBeVisible()
+  await chip.tap()
+  await tap(page, `${moved} is not here today`)
+  await expect(page.getByRole('status')).toHaveText('23 of 24')
+  await tap(page, moved)
+  await chip.tap()
+  await tables(page)
+    .first()
+    .getByRole('button', { name: `${moved} here` })
+    .tap()
+  expect((await at(page)).map((list) => list.length).sort()).toEqual(Array.from({ length: 8 }, () => 3))
   // One game for all; one table plays another.
   await expect(page.getByRole('button', { name: 'Start all 8 tables' })).toBeDisabled()
-  await page.getByLabel('Game at Lantern').selectOption('brim')
-  await page.getByLabel('House rules at Lantern').selectOption('first-steps')
+  await choose(page, 'Game at Lantern', 'Brim')
+  await choose(page, 'House rules at Lantern', 'First steps')
   await tables(page).first().getByRole('button', { name: 'The same for all' }).tap()
-  await page.getByLabel('Game at Buoy', { exact: true }).selectOption('roof-tiles')
+  await choose(page, 'Game at Buoy', 'Roof Tiles')
   await expect(tables(page).nth(1)).toContainText('The app deals here')
   // Two are too few for none of these; what is chosen comes back with the page.
   await page.reload()
-  await expect(page.getByLabel('Game at Anchor')).toHaveValue('brim')
+  await expect(page.getByLabel('Game at Anchor')).toHaveText('Brim')
   await tap(page, 'Start all 8 tables')
   await expect(page).toHaveURL(`${server.address}/`)
   await expect(
@@ -104,14 +129,14 @@ test('who sat together sits apart now; absent ones are left out; a game that doe
   await page.getByRole('button', { name: 'Ines', exact: true }).tap()
   await expect(page.getByRole('status')).toHaveText('23 of 24')
   expect((await at(page)).flat().map((name) => name.trim())).not.toContain('Ines')
-  await page.getByRole('button', { name: '4', exact: true }).tap()
+  await tap(page, '4')
   await tap(page, 'Mixed')
   await expect(tables(page)).toHaveCount(6)
-  await page.getByLabel('Game at Lantern').selectOption('top-total')
-  await page.getByRole('button', { name: '2', exact: true }).tap()
+  await choose(page, 'Game at Lantern', 'Top Total')
+  await tap(page, '2')
   await tap(page, 'Alike')
   await expect(tables(page)).toHaveCount(11)
-  await page.getByLabel('Game at Anchor').selectOption('covered-part')
+  await choose(page, 'Game at Anchor', 'Covered Part')
   const chip = tables(page).first().locator('[data-person]').first()
   // The first table has three: one goes on to Buoy, another to Anchor.
   await chip.focus()

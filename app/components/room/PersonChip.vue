@@ -1,7 +1,6 @@
 <script setup lang="ts">
-/** Somebody at a table: dragged to another one, or moved there by the arrow keys. */
+/** Somebody at a table: dragged to another one, touched and then the place, or moved there by the arrow keys. */
 const { id, room } = defineProps<{ id: string; room: ReturnType<typeof useRoom> }>()
-const emit = defineEmits<{ grab: [event: PointerEvent] }>()
 const person = computed(() => room.personOf(id))
 
 async function step(by: 1 | -1) {
@@ -17,8 +16,9 @@ async function step(by: 1 | -1) {
     v-if="person"
     class="chip"
     :data-person="id"
-    :aria-label="`${person.name}: arrow keys move to another table`"
-    @pointerdown="emit('grab', $event)"
+    :aria-label="`${person.name}: touch it and then a place, or move it with the arrow keys`"
+    :aria-pressed="room.picked.value === id"
+    @click="room.pick(id)"
     @keydown.right.prevent="step(1)"
     @keydown.down.prevent="step(1)"
     @keydown.left.prevent="step(-1)"

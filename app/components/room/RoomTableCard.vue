@@ -1,28 +1,29 @@
 <script setup lang="ts">
-import { aboutOf, ABOUTS } from '#core/games/abouts'
+import { ABOUTS } from '#core/games/abouts'
 import type { RoomTable } from '#core/room/tables'
 
 /** One table of today: its name, who sits there, what they play. */
-const { table, room } = defineProps<{ table: RoomTable; room: ReturnType<typeof useRoom>; over: boolean }>()
-const emit = defineEmits<{ grab: [person: string, event: PointerEvent] }>()
+const { table, room } = defineProps<{ table: RoomTable; room: ReturnType<typeof useRoom> }>()
 
 const problem = computed(() => room.problemOf(table))
 const presets = computed(() => room.games.value[table.game]?.presets ?? [])
-/** Games for as many as sit here: those that none of them has played come first. */
+const choice = ({ id, about }: (typeof ABOUTS)[number]) => ({ value: id, label: about.title })
+/** Games for as many as sit here: those that none of them has played come first; one that no longer fits is named. */
 const shelves = computed(() => {
-  const fit = ABOUTS.filter(
+  const fits = ABOUTS.filter(
     ({ about }) => about.seats.low <= table.people.length && about.seats.high >= table.people.length,
   )
+  const unfit = ABOUTS.filter((each) => each.id === table.game && !fits.includes(each))
   return [
-    { label: 'Not yet played by these', games: fit.filter(({ id }) => room.played(table, id) === 0) },
-    { label: 'Played before', games: fit.filter(({ id }) => room.played(table, id) > 0) },
-  ].filter(({ games }) => games.length)
+    { label: 'Not yet played by these', items: fits.filter(({ id }) => room.played(table, id) === 0).map(choice) },
+    { label: 'Played before', items: fits.filter(({ id }) => room.played(table, id) > 0).map(choice) },
+    { label: 'Not for so many', items: unfit.map(choice) },
+  ].filter(({ items }) => items.length)
 })
-const value = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
-  <li class="sheet p-3 space-y-3" :class="{ over }" :data-place="table.id" :aria-label="table.name">
+  <li class="sheet p-3 space-y-3" :data-place="table.id" :aria-label="table.name">
     <UInput
       :model-value="table.name"
       size="xl"
@@ -31,38 +32,24 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       class="w-full font-bold"
       @update:model-value="room.change(table.id, { name: String($event) })"
     />
-    <ul class="flex flex-wrap gap-2" :aria-label="`At ${table.name}`">
-      <li v-for="id in table.people" :key="id">
-        <PersonChip :id="id" :room="room" @grab="emit('grab', id, $event)" />
-      </li>
-    </ul>
+    <ChipList :people="table.people" :place="table.id" :room="room" :label="`At ${table.name}`" />
     <div class="space-y-2">
-      <select
-        class="key w-full"
-        :aria-label="`Game at ${table.name}`"
-        :value="table.game"
-        @change="room.play(table.id, value($event))"
-      >
-        <option value="" disabled>Which game?</option>
-        <optgroup v-for="shelf in shelves" :key="shelf.label" :label="shelf.label">
-          <option v-for="{ id, about } in shelf.games" :key="id" :value="id">{{ about.title }}</option>
-        </optgroup>
-        <option
-          v-if="table.game && !shelves.some(({ games }) => games.some(({ id }) => id === table.game))"
-          :value="table.game"
-        >
-          {{ aboutOf(table.game)?.title }}
-        </option>
-      </select>
-      <select
+      <Choose
+        class="w-full"
+        :model-value="table.game"
+        :choices="shelves"
+        :label="`Game at ${table.name}`"
+        placeholder="Which game?"
+        @update:model-value="room.play(table.id, $event)"
+      />
+      <Choose
         v-if="presets.length"
-        class="key w-full"
-        :aria-label="`House rules at ${table.name}`"
-        :value="table.preset"
-        @change="room.change(table.id, { preset: value($event) })"
-      >
-        <option v-for="preset in presets" :key="preset.id" :value="preset.id">{{ preset.label }}</option>
-      </select>
+        class="w-full"
+        :model-value="table.preset"
+        :choices="[{ items: presets.map(({ id, label }) => ({ value: id, label })) }]"
+        :label="`House rules at ${table.name}`"
+        @update:model-value="room.change(table.id, { preset: $event })"
+      />
       <Key class="w-full" @click="room.practise(table)"
         ><UIcon name="i-lucide-target" class="size-5" /> Practise what is shaky</Key
       >
@@ -81,9 +68,3 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     </div>
   </li>
 </template>
-
-<style scoped>
-.over {
-  outline: 3px solid var(--accent);
-}
-</style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { chainOf, type ChainRules, type Layout } from '#core/games/last-digit-chains/rules'
 
-/** One layout: the fans with their tops in reach, the four rows growing, and the sum of the last two of each row. */
+/** One layout: the fans with their tops in reach (touched, or dragged to a row), the four rows growing, and the sum of the last two of each row. */
 const {
   rules,
   layout,
@@ -19,7 +19,13 @@ const {
   /** Whether the sums of the last two are written. */
   sums?: boolean
 }>()
-const emit = defineEmits<{ fan: [fan: number]; row: [row: number] }>()
+const emit = defineEmits<{ fan: [fan: number]; row: [row: number]; laid: [take: { fan: number; row: number }] }>()
+const fans = useTemplateRef<HTMLElement>('fans')
+useDragged(() => (touchable ? fans.value : null), {
+  group: 'chains',
+  draggable: '[data-fan]',
+  drop: ({ item, place }) => emit('laid', { fan: Number(item.dataset.fan), row: Number(place) }),
+})
 const chain = computed(() => chainOf(rules))
 const lastTwo = (row: readonly number[]) =>
   row.length >= 2 && row.length < chain.value.length ? ([row.at(-2)!, row.at(-1)!] as const) : null
@@ -27,8 +33,8 @@ const lastTwo = (row: readonly number[]) =>
 
 <template>
   <div class="layout" :class="{ small }">
-    <ul class="fans" aria-label="Fans">
-      <li v-for="(fan, f) in layout.fans" :key="f">
+    <ul ref="fans" class="fans" aria-label="Fans">
+      <li v-for="(fan, f) in layout.fans" :key="f" :data-fan="fan.length ? f + 1 : undefined">
         <component
           :is="touchable && fan.length ? 'button' : 'span'"
           class="fan"
@@ -47,7 +53,7 @@ const lastTwo = (row: readonly number[]) =>
       </li>
     </ul>
     <ol class="rows">
-      <li v-for="(row, r) in layout.rows" :key="r">
+      <li v-for="(row, r) in layout.rows" :key="r" :data-place="r + 1">
         <component
           :is="touchable && chosen !== null ? 'button' : 'span'"
           class="row"
@@ -110,7 +116,7 @@ const lastTwo = (row: readonly number[]) =>
 }
 button.fan {
   cursor: pointer;
-  touch-action: manipulation;
+  touch-action: none;
   min-width: 2.75rem;
   min-height: 2.75rem;
   justify-content: flex-end;

@@ -4,14 +4,14 @@ import { lastDigitChains } from '#core/games/last-digit-chains/index'
 import type { Take } from '#core/games/last-digit-chains/rules'
 import type { Explained } from '#core/contract/plays'
 import { countOf } from '#core/kit/pack'
-import { useChainEntry } from '~/games/last-digit-chains/useChainEntry'
+import { useChainEntry, type ChainTouch } from '~/games/last-digit-chains/useChainEntry'
 
 /** Touch the top of a fan: where only one row takes it, it is recorded at once. A redeal is typed as digits. */
 const desk = useDesk()
 const { seats } = desk
 const { entry, rules, going, layout, takes, stuck, needed, left, size, redeal, sit, touchFan, rowFor, deal, clear } =
   useChainEntry()
-const touched = useTouched<{ fan: number } | { row: number }>()
+const touched = useTouched<ChainTouch>()
 const told = ref<Explained>({})
 const { dealt, bring } = useDealing(lastDigitChains)
 const fans = useTypedFace(
@@ -27,7 +27,9 @@ const many = computed(() => digits.value.concat(typed.value).find((digit) => ope
 watch(touched, (now) => {
   if (!now) return
   touched.value = null
-  take('fan' in now ? touchFan(now.fan) : rowFor(now.row))
+  if (now.fan !== undefined && now.row !== undefined)
+    take({ do: 'take', by: entry.value.seat, fan: now.fan, row: now.row })
+  else take(now.fan === undefined ? rowFor(now.row) : touchFan(now.fan))
 })
 watch(
   () => desk.tape.value?.state,

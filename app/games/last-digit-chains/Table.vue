@@ -2,12 +2,12 @@
 import { ofSeat } from '#core/kit/seats'
 import { endOf } from '#core/games/last-digit-chains/rules'
 import ChainLayout from '~/games/last-digit-chains/ChainLayout.vue'
-import { useChainEntry } from '~/games/last-digit-chains/useChainEntry'
+import { useChainEntry, type ChainTouch } from '~/games/last-digit-chains/useChainEntry'
 
 /** The layout that is being worked at, large; the others small beside it, a touch away. */
 const { seats, still } = useDesk()
 const { entry, rules, state, layout, sit } = useChainEntry()
-const touched = useTouched<{ fan: number } | { row: number }>()
+const touched = useTouched<ChainTouch>()
 const others = computed(() => seats.value.flatMap((_, i) => (i + 1 === entry.value.seat ? [] : [i + 1])))
 const ended = (seat: number) => endOf(rules.value, ofSeat(state.value.layouts, seat))
 </script>
@@ -28,6 +28,7 @@ const ended = (seat: number) => endOf(rules.value, ofSeat(state.value.layouts, s
         :touchable="!still && ended(entry.seat) === null && entry.dealing === null"
         @fan="touched = { fan: $event }"
         @row="touched = { row: $event }"
+        @laid="touched = $event"
       />
     </div>
     <!-- On a phone the keys of the pad lead to the other layouts. -->

@@ -9,6 +9,10 @@ export interface ChainEntry {
   readonly dealing: string | null
 }
 
+/** What is touched at the table: a fan, a row, or both at once where a top is dragged. */
+export type ChainTouch =
+  { fan: number; row?: undefined } | { fan?: undefined; row: number } | { fan: number; row: number }
+
 /** What table and pad of Last-Digit Chains share. */
 export function useChainEntry() {
   const desk = useDesk()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isCorner, stepsOf, type Position, type Yard } from '#core/games/skip-count-yard/yard'
+import { isCorner, POSITIONS, stepsOf, type Position, type Yard } from '#core/games/skip-count-yard/yard'
 import type { YardTouch } from '~/games/skip-count-yard/useYardEntry'
 
 /**
@@ -49,21 +49,16 @@ const steps = (at: Position) => stepsOf(sets, yard[at], isCorner(at))
 const says = (at: Position) =>
   `${NAMES[at]} ${isCorner(at) ? 'corner' : 'side'}: ${yard[at].length ? yard[at].join(', ') : 'bare'}`
 
-/** Pixels that a finger moves before it is a drag. */
-const DRAG = 12
-let start: { at: Position; index: number; x: number; y: number } | null = null
-function down(event: PointerEvent, at: Position, index: number) {
-  start = touchable ? { at, index, x: event.clientX, y: event.clientY } : null
-}
-useEventListener('pointerup', (event: PointerEvent) => {
-  const begun = start
-  start = null
-  if (!begun || Math.hypot(event.clientX - begun.x, event.clientY - begun.y) < DRAG) return
-  const under = document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('[data-place]')?.dataset
-    .place as Position | undefined
-  if (under && under !== begun.at) emit('touch', { at: begun.at, index: begun.index, dropped: under })
-})
-useEventListener('pointercancel', () => (start = null))
+const runs = useTemplateRef<HTMLElement[]>('runs')
+for (const position of POSITIONS)
+  useDragged(() => (touchable ? runs.value?.find((run) => run.dataset.run === position) : null), {
+    group: 'yard',
+    draggable: '[data-card]',
+    drop: ({ item, place }) => {
+      const dropped = place as Position
+      if (dropped !== position) emit('touch', { at: position, index: Number(item.dataset.card), dropped })
+    },
+  })
 const touch = (at: Position, index: number | null) => touchable && emit('touch', { at, index })
 </script>
 
@@ -98,7 +93,7 @@ const touch = (at: Position, index: number | null) => touchable && emit('touch',
             }}</span>
             <span v-else class="steps">{{ isCorner(at) ? 'lowest card' : 'any card' }}</span></component
           >
-          <span class="run">
+          <span ref="runs" class="run" :data-run="at">
             <component
               :is="touchable ? 'button' : 'span'"
               v-for="(card, i) in yard[at]"
@@ -107,8 +102,8 @@ const touch = (at: Position, index: number | null) => touchable && emit('touch',
               :class="{ lifted: isLifted(at, i) }"
               :type="touchable ? 'button' : undefined"
               :aria-label="touchable ? `${card} on the ${NAMES[at]} ${isCorner(at) ? 'corner' : 'side'}` : undefined"
+              :data-card="i"
               @mousedown.prevent
-              @pointerdown="down($event, at, i)"
               @click.stop="touch(at, i)"
               >{{ card }}</component
             >
