@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
 import { makeAnswer } from '#core/format/answer'
 import { readMatchText } from '#core/format/matchFile'
 import { judgeLines } from './lines'
@@ -7,17 +8,27 @@ const USAGE = `usage: bin/judge [FILE]          judges one match file (or standa
        bin/judge --lines [FILE]  judges one match file a line, prints one answer a line
 exit status: 0 judged, 2 the file has problems (they are printed) or can't be read`
 
-async function main(args: readonly string[]): Promise<number> {
-  const lines = args.includes('--lines')
-  const files = args.filter((arg) => !arg.startsWith('--'))
-  const unknown = args.filter((arg) => arg.startsWith('--') && arg !== '--lines')
-  if (args.includes('--help')) {
-    console.log(USAGE)
-    return 0
+/** What is asked for; undefined where an option is none of ours. */
+function asksOf(args: readonly string[]) {
+  const options = { lines: { type: 'boolean', default: false }, help: { type: 'boolean', default: false } } as const
+  try {
+    const { values, positionals } = parseArgs({ args: [...args], options, allowPositionals: true })
+    return { ...values, files: positionals }
+  } catch {
+    return undefined
   }
-  if (unknown.length || files.length > 1) {
+}
+
+async function main(args: readonly string[]): Promise<number> {
+  const asked = asksOf(args)
+  if (!asked || asked.files.length > 1) {
     console.error(USAGE)
     return 2
+  }
+  const { lines, help, files } = asked
+  if (help) {
+    console.log(USAGE)
+    return 0
   }
   const file = files[0] === '-' ? undefined : files[0]
   if (lines) return judgeLines(file)

@@ -7,7 +7,7 @@ test.use({ hasTouch: true })
 
 /** What `npm run lab` prints for the same question. */
 const shell = (...args: string[]) =>
-  JSON.parse(execFileSync('node', ['scripts/lab.mjs', ...args], { encoding: 'utf8' })) as {
+  JSON.parse(execFileSync('npx', ['tsx', 'scripts/lab/main.ts', ...args], { encoding: 'utf8' })) as {
     a: { says: string[] }
     verdict?: string[]
   }
