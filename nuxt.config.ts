@@ -42,8 +42,9 @@ export default defineNuxtConfig({
     },
   },
   pwa: {
-    registerType: 'autoUpdate',
-    // app/plugins/keepPage.client.ts registers it: the module's own plugin would reload the page in mid-match.
+    // A newer version waits until somebody takes it, and never takes over in mid-match.
+    registerType: 'prompt',
+    // app/plugins/keepPage.client.ts registers it, after the page itself is there.
     client: { registerPlugin: false },
     manifest: {
       name: 'Nimble Tally',

@@ -61,6 +61,7 @@ const host = useTemplateRef('host')
       </div>
     </header>
     <main id="main" class="flex-1 w-full max-w-[92rem] mx-auto px-3 sm:px-5 py-4 print:p-0">
+      <NewerNotice class="mb-4" />
       <slot />
     </main>
     <CardDrawerHost ref="host" />
