@@ -9,17 +9,19 @@ export function useVoice() {
 
   /** Speaks a verdict, where that is switched on. */
   function say(text: string) {
-    if (settings.value.speak) read(text)
+    if (settings.value.speak) void read(text)
   }
 
+  const text = ref('')
+  const speech = useSpeechSynthesis(text, { lang: 'en-GB' })
   /** Reads a text aloud because somebody asked for it. */
-  function read(text: string) {
-    if (!('speechSynthesis' in window)) return
-    speechSynthesis.cancel()
-    const utterance = new SpeechSynthesisUtterance(text)
-    utterance.lang = 'en-GB'
-    speechSynthesis.speak(utterance)
+  async function read(aloud: string) {
+    speech.stop()
+    text.value = aloud
+    await nextTick()
+    speech.speak()
   }
+  tryOnScopeDispose(() => speech.stop())
 
   function chime(kind: Chime) {
     if (!settings.value.chime || !('AudioContext' in window)) return
@@ -42,7 +44,10 @@ export function useVoice() {
     void audio.resume()
   }
 
-  return { settings, say, read, chime, bell, wake }
+  return {
+    ...{ settings, say, read, chime, bell, wake },
+    ...{ canRead: speech.isSupported, reading: speech.isPlaying, hush: speech.stop },
+  }
 }
 
 /** Partials of a bell above its note, and how loud each is. */

@@ -1,10 +1,12 @@
+import { DateFormatter, getLocalTimeZone } from '@internationalized/date'
+
 /** Days and times as they are read, by the clocks of the room: its own time zone, and not that of the device. */
 
 /** The room's time zone; this device's own until the server has said. */
-export const roomZone = shallowRef(Intl.DateTimeFormat().resolvedOptions().timeZone)
+export const roomZone = shallowRef(getLocalTimeZone())
 
 const written = (at: string | Date, options: Intl.DateTimeFormatOptions) =>
-  new Intl.DateTimeFormat('en-GB', { timeZone: roomZone.value, ...options }).format(new Date(at))
+  new DateFormatter('en-GB', { timeZone: roomZone.value, ...options }).format(new Date(at))
 
 /** A day as it is read beside other things: `26 Nov 2026`. */
 export const shortDay = (at: string | Date) => written(at, { dateStyle: 'medium' })

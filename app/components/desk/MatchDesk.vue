@@ -182,7 +182,7 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
         @leave="leaveSo"
         @draw="((drawn = true), (tab = 'eye'))"
       />
-      <ReviewBar v-else-if="looking && !review.pending.value.length" class="dock" :review="review" :tape="tape" />
+      <LazyReviewBar v-else-if="looking && !review.pending.value.length" class="dock" :review="review" :tape="tape" />
     </template>
     <template #side>
       <Tape

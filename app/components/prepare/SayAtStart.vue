@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** What to say to the players before the first play; the device can read it aloud. */
 const { sentences } = defineProps<{ sentences: readonly string[] }>()
-const canSpeak = 'speechSynthesis' in window
-const { read } = useVoice()
+const { canRead, reading, read, hush } = useVoice()
 </script>
 
 <template>
@@ -10,8 +9,9 @@ const { read } = useVoice()
     <blockquote class="border-l-4 border-(--accent) pl-3 space-y-1 text-lg">
       <p v-for="sentence in sentences" :key="sentence">{{ sentence }}</p>
     </blockquote>
-    <Key v-if="canSpeak" @click="read(sentences.join(' '))"
-      ><UIcon name="i-lucide-volume-2" class="size-5" /> Read it aloud</Key
+    <Key v-if="canRead" :aria-pressed="reading" @click="reading ? hush() : read(sentences.join(' '))"
+      ><UIcon :name="reading ? 'i-lucide-volume-x' : 'i-lucide-volume-2'" class="size-5" />
+      {{ reading ? 'Be quiet' : 'Read it aloud' }}</Key
     >
   </div>
 </template>
