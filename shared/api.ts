@@ -8,6 +8,8 @@ export interface Seat {
   readonly name: string
   readonly pennant: number
   readonly personId: string | null
+  /** The members, where the seat is a side. */
+  readonly members?: readonly string[] | null
 }
 
 /** A match's clock: milliseconds used up to the last pause, and when it was started since (epoch, the server's time). */

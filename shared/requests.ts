@@ -12,7 +12,14 @@ export const newMatchShape = z.strictObject({
   game: z.string().max(60),
   houseRules: z.record(z.string().max(60), z.unknown()).default({}),
   seats: z
-    .array(z.strictObject({ name: personName, pennant, personId: z.string().max(40).nullable().default(null) }))
+    .array(
+      z.strictObject({
+        name: personName,
+        pennant,
+        personId: z.string().max(40).nullable().default(null),
+        members: z.array(personName).min(1).max(40).nullable().optional(),
+      }),
+    )
     .min(1)
     .max(8),
   first: z.int(),

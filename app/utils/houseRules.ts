@@ -13,7 +13,10 @@ export const namedOnly = (rules: Readonly<Rules>, usual: Readonly<Rules>): Rules
 
 /** A game's rules as fields, with what is usual beside the other rules as default. */
 export const fieldsWith = (game: Game, usual: Readonly<Rules>): RuleField[] =>
-  ruleFields(game).map((field) => ({ ...field, default: usual[field.name] ?? field.default }))
+  ruleFields(game)
+    // Answers are chosen only where they are asked for under the rules beside them.
+    .filter(({ name }) => name !== 'answers' || name in usual)
+    .map((field) => ({ ...field, default: usual[field.name] ?? field.default }))
 
 /** What is wrong with a house rule, in words; undefined when nothing is. */
 export function ruleProblem(problems: readonly Problem[], rule: string, game: Game): string | undefined {

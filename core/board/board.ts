@@ -56,7 +56,7 @@ export function drawBoard(tape: Tape, seats: BoardPicture['seats']): BoardPictur
 
 /** A spoken answer is asked for in this game, and the newest play that stands was none that asked for one. */
 function isSecret({ table, lines, state }: Tape): boolean {
-  if (!table.game.answerCalled || state.rules.answers === 'off' || state.result) return false
+  if (!table.game.answerCalled?.(state.rules) || state.rules.answers === 'off' || state.result) return false
   const newest = newestLine(lines)
   // What comes to nothing (a wild turned) hides nothing that was said before it.
   return newest !== undefined && !newest.answered && newest.verdict.working.length > 0

@@ -39,6 +39,7 @@ export type CommonReasons = {
   }
   'match-over': { readonly do?: string; readonly call?: string; readonly ruling?: string }
   'no-such-player': { readonly by: number; readonly seats: number }
+  'no-such-member': { readonly by: number; readonly who: number; readonly members: number }
   'not-now': OutOfPlace
   'not-their-turn': OutOfPlace
   'stock-empty': Facts
@@ -78,8 +79,8 @@ export type OutOfPlace = {
 /** Whose answer it was, what was said, and what is right. */
 export type WrongAnswer = {
   readonly by?: number
-  readonly said: number
-  readonly right: number
+  readonly said: number | readonly number[]
+  readonly right: number | readonly number[]
 }
 
 /** What is wrong with a file or a setup, with its facts. */
@@ -87,6 +88,7 @@ export type CommonProblems = {
   'not-json': { readonly detail: string }
   'bad-format': Nothing
   'bad-version': { readonly version: string }
+  'bad-players': { readonly player: number }
   'bad-field': { readonly field: string; readonly expected: string }
   'unknown-field': { readonly field: string }
   'entry-too-long': { readonly entry: number; readonly most: number }
@@ -100,6 +102,7 @@ export type CommonProblems = {
   'tie-not-offered': { readonly rule: string }
   'bad-first': { readonly first?: number; readonly seats: number }
   'bad-opening': Facts & { readonly card?: number | string; readonly copies?: number }
+  'wild-not-in-pack': { readonly wild: string }
   'pack-too-small': { readonly dealt: number; readonly cards: number }
   'wrong-number-count': { readonly count: number; readonly numbers: number }
   'wrong-length': { readonly number: string; readonly length: number; readonly digits: number }

@@ -94,7 +94,7 @@ export interface Speaking {
 }
 
 /** What a spoken answer is called: what the child works out. */
-export type AnswerName = 'sum' | 'product' | 'difference' | 'total' | 'running total' | 'place' | 'answer'
+export type AnswerName = 'sum' | 'product' | 'difference' | 'total' | 'running total' | 'place' | 'result' | 'answer'
 
 /** A code's sentence, from its facts. */
 export type Sentence<F> = { say(facts: F, say: Speaking): string }['say']
@@ -198,8 +198,8 @@ export interface Game<
   turns?(rules: R): boolean
   /** The score that wins at once, where these rules have one: what the bars of the standing grow toward. */
   goal?(rules: R): number | null
-  /** What a spoken answer is called. Left out where spoken answers have no effect: then `answers` can't be named. */
-  answerCalled?(rules: R): AnswerName
+  /** What a spoken answer is called. Left out, or null under these rules, where spoken answers have no effect: then `answers` can't be named. */
+  answerCalled?(rules: R): AnswerName | null
   /** Whether a level finish may be played on, under these rules; never where left out. */
   extraRound?(rules: R): boolean
   /** This game's own house rules: each with default, bounds, and `label`, `hint`, `changeable` as metadata. */
@@ -225,6 +225,8 @@ export interface Game<
   misshapen?(rules: R, play: P): Facts | null
   /** Further seats that a play names beside `by`; a seat that isn't there is `no-such-player`. */
   seatsNamed?(play: P): readonly number[]
+  /** Answers of others within a play, each with the seat that gave it, and the member where that is a side. */
+  answering?(play: P): readonly { readonly by: number; readonly who?: number }[]
   /** Steps 4 and 5 of judging: whether this kind of play may be made now, and is this player's to make. */
   timing(rules: R, state: S, play: P): Timing
   /** Steps 6 and 7: cards and faces, then the game's own reasons in the rulebook's order. */

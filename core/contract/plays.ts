@@ -8,6 +8,10 @@ export const HOWS = [
   'near-double',
   'skip-counted',
   'drew-it',
+  'counted-back',
+  'doubled',
+  'tens-and-ones',
+  'used-an-aid',
   'other',
   'passed',
 ] as const
@@ -23,11 +27,17 @@ export interface Explained {
 export interface BasePlay extends Explained {
   readonly do: string
   readonly by?: number
-  readonly said?: number
+  /** What was said, of the game's own kind: a number, or one for each card. */
+  readonly said?: number | readonly number[]
+  /** The member who played, where the seat is a side; from 1. */
+  readonly who?: number
 }
 
 /** A whole number; range is the game's business, so that it can give its own reason. */
 export const whole = z.int()
+
+/** A member of a side. */
+const MEMBER = whole.optional()
 
 /** More things than lie on any table. */
 const MOST_LISTED = 500
@@ -40,5 +50,7 @@ export const explanation = { explained: z.boolean().optional(), how: z.enum(HOWS
 
 /** The shape of one kind of play: the fields given, those that may come with any play, and nothing else. */
 export function playShape<K extends string, F extends z.ZodRawShape>(kind: K, fields: F) {
-  return z.strictObject({ do: z.literal(kind), ...fields, ...explanation })
+  // A play that nobody in particular makes has no member who made it.
+  const member = ('by' in fields ? { who: MEMBER } : {}) as { who?: typeof MEMBER }
+  return z.strictObject({ do: z.literal(kind), ...fields, ...member, ...explanation })
 }

@@ -1,10 +1,28 @@
 import type { CommonRules } from '#core/contract/commonRules'
 import type { Game } from '#core/contract/game'
 
+/** Who sits there: somebody by name, or a side with its members. */
+export type Player = string | { readonly name: string; readonly members: readonly string[] }
+
+/** Somebody by name, or a side where members are named. */
+export const playerOf = ({
+  name,
+  members,
+}: {
+  readonly name: string
+  readonly members?: readonly string[] | null
+}): Player => (members?.length ? { name, members } : name)
+
+export const nameOf = (player: Player): string => (typeof player === 'string' ? player : player.name)
+export const membersOf = (player: Player): readonly string[] | null =>
+  typeof player === 'string' ? null : player.members
+
 /** A match that may be played: game, seats and opening, all checked. Never changes during the match. */
 export interface Table {
   readonly game: Game
   readonly players: readonly string[]
+  /** The members of each seat that is a side; null for a seat of one. Left out where every seat is one. */
+  readonly sides?: readonly (readonly string[] | null)[]
   readonly seats: number
   readonly first: number
   readonly source: 'table' | 'dealt'

@@ -20,7 +20,9 @@ export interface Note {
 /** What a play asks of the player beside the play itself; the kernel compares and refuses (step 8 of judging). */
 export interface Asks {
   /** The right answer for the play's `said`. */
-  readonly answer?: number
+  readonly answer?: number | readonly number[]
+  /** What was said beside it, and what is right: compared after it, and never missed. */
+  readonly beside?: { readonly said: number; readonly right: number }
   /** True when an explanation is asked for under `explain: required`. */
   readonly explanation?: boolean
 }

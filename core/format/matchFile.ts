@@ -13,13 +13,15 @@ export const MOST_ENTRIES = 5000
 
 const name = z.string().trim().min(1).max(40)
 
+const side = z.strictObject({ name, members: z.array(name).min(1).max(40) })
+
 /** What a reader accepts: everything but format, version, game and players may be left out. */
 const shape = z.strictObject({
   format: z.literal(FORMAT),
   version: z.literal(VERSION),
   game: z.string().max(60),
   houseRules: z.record(z.string(), z.unknown()).default({}),
-  players: z.array(name).max(64),
+  players: z.array(z.union([name, side])).max(64),
   first: z.number().default(1),
   source: z.enum(['table', 'dealt']).default('table'),
   seed: z.union([z.string().max(200), z.number(), z.null()]).default(null),
@@ -79,7 +81,7 @@ export function* readMatchInPieces(json: unknown): Generator<void, ReadMatch> {
 const EXPECTED: Readonly<Record<string, string>> = {
   game: 'the id of a game',
   houseRules: 'an object of house rules',
-  players: 'a list of names, each 1 to 40 letters',
+  players: 'a list of names, each 1 to 40 letters, or of sides with members',
   first: 'a seat number',
   source: '"table" or "dealt"',
   seed: 'a text, a number or null',
@@ -87,6 +89,8 @@ const EXPECTED: Readonly<Record<string, string>> = {
 }
 
 function fromIssue(issue: z.core.$ZodIssue, json: unknown): Problem[] {
+  const side = sideIn(issue, json)
+  if (side !== null) return [problem(`players.${side}`, 'bad-players', { player: side + 1 })]
   if (issue.code === 'unrecognized_keys') return issue.keys.map((key) => problem(key, 'unknown-field', { field: key }))
   const field = String(issue.path[0] ?? '')
   const path = issue.path.join('.')
@@ -97,6 +101,13 @@ function fromIssue(issue: z.core.$ZodIssue, json: unknown): Problem[] {
   if (field === 'houseRules') return [problem(path, 'bad-house-rule', { rule: 'houseRules' })]
   if (field === 'entries' && issue.code === 'too_big') return [problem(path, 'too-long', { most: MOST_ENTRIES })]
   return [problem(path, 'bad-field', { field, expected: EXPECTED[field] ?? 'something else' })]
+}
+
+/** The player that an issue is about, where that is an object: no name, and so meant for a side; null elsewhere. */
+function sideIn({ path: [field, at] }: z.core.$ZodIssue, json: unknown): number | null {
+  const players: unknown = field === 'players' ? (json as { players?: unknown }).players : null
+  const player: unknown = Array.isArray(players) ? players[Number(at)] : null
+  return typeof player === 'object' && player !== null && !Array.isArray(player) ? Number(at) : null
 }
 
 /** A value as a sentence can name it: lists and objects only by what they are. */
@@ -112,13 +123,16 @@ function seatsIn(json: unknown): number {
 
 /** A match file of a table and its recorded entries, as it is exported. */
 export function makeMatchFile(tape: Tape, houseRules: Readonly<Record<string, unknown>>): MatchFile {
-  const { game, players, first, source, seed, opening } = tape.table
+  const { game, players, sides, first, source, seed, opening } = tape.table
   return {
     format: FORMAT,
     version: VERSION,
     game: game.id,
     houseRules: { ...houseRules },
-    players: [...players],
+    players: players.map((name, i) => {
+      const members = sides?.[i]
+      return members ? { name, members: [...members] } : name
+    }),
     first,
     source,
     seed,

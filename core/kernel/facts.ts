@@ -38,11 +38,13 @@ export function practisedFacts({ game }: Pick<Table, 'game'>, line: PlayedLine):
   const facts = game.facts(before.rules, before.game, play)
   const wrong =
     verdict.reason?.code === 'wrong-answer' ? verdict.reason : verdict.notes.find(({ code }) => code === 'wrong-answer')
-  const asked = play.said === undefined ? -1 : askedFor(facts, Number(wrong?.facts.right ?? play.said))
+  // Where several things were said, the game itself says which fact each was about.
+  const one = typeof play.said === 'number' ? play.said : null
+  const asked = one === null ? -1 : askedFor(facts, Number(wrong?.facts.right ?? one))
   return facts.flatMap((fact, i) => {
     const by = fact.by ?? play.by
     if (by === undefined) return []
-    const said = fact.said ?? (i === asked ? (play.said ?? null) : null)
+    const said = fact.said ?? (i === asked ? one : null)
     const right = said !== null ? said === fact.answer : verdict.stands || wrong !== undefined
     const { operation, terms, answer } = fact
     return [{ entry: line.number, by, operation, terms, answer, said, right, how: fact.how ?? play.how ?? null }]

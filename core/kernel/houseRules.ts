@@ -7,7 +7,15 @@ import { readShape, type RawIssue } from '#core/basics/readShape'
 
 const SCHEMAS = new WeakMap<object, z.ZodObject>()
 
-/** Whether spoken answers have an effect in a game, so that `answers` may be named. */
+/** Whether spoken answers have an effect in a game under these rules, so that `answers` may be named. */
+export function offersAnswers<R extends CommonRules>(
+  { answerCalled }: Pick<Game<R>, 'answerCalled'>,
+  rules: R,
+): boolean {
+  return (answerCalled?.(rules) ?? null) !== null
+}
+
+/** Whether spoken answers have an effect in a game under any rules. */
 export function hasAnswers(game: Pick<Game, 'answerCalled'>): boolean {
   return game.answerCalled !== undefined
 }
@@ -78,7 +86,11 @@ export function readHouseRules<R extends CommonRules>(
     return { ok: false, problems: [...found.values()] }
   }
   // The schema of a game reads its own rules: that `R` are these is said by the game's `houseRules`, which Zod can't tell.
-  return agreed(game, (answers ? read.data : { ...read.data, answers: 'off' }) as unknown as R, seats, 'setup')
+  const rules = read.data as unknown as R
+  const offered = offersAnswers(game, rules)
+  if (!offered && 'answers' in plain)
+    return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
+  return agreed(game, offered ? rules : { ...rules, answers: 'off' }, seats, 'setup')
 }
 
 /**
@@ -91,8 +103,6 @@ export function readRuling<R extends CommonRules>(
   changes: Readonly<Record<string, unknown>>,
   seats: number,
 ): ReadHouseRules<R> {
-  if (!hasAnswers(game) && 'answers' in changes)
-    return { ok: false, problems: [problem('houseRules.answers', 'answers-not-offered', { rule: 'answers' })] }
   const changed: Record<string, unknown> = { ...rules }
   const found: Problem[] = []
   for (const [rule, schema] of Object.entries(houseRulesSchema(game).shape)) {
@@ -114,10 +124,27 @@ function agreed<R extends CommonRules>(
   seats: number,
   when: 'setup' | 'ruling',
 ): ReadHouseRules<R> {
+  const seatless = bySeatProblems(game, rules, seats)
+  if (seatless.length) return { ok: false, problems: seatless }
   if (rules.tie === 'extra-round' && !game.extraRound?.(rules))
     return { ok: false, problems: [problem('houseRules.tie', 'tie-not-offered', { rule: 'tie' })] }
   const problems = game.problems(rules, seats, when)
   return problems.length ? { ok: false, problems } : { ok: true, rules }
+}
+
+/** Seats that are not there, and answers where none are asked. */
+function bySeatProblems<R extends CommonRules>(
+  game: Pick<Game<R>, 'answerCalled'>,
+  rules: R,
+  seats: number,
+): Problem[] {
+  const { bySeat } = rules
+  const own = Object.entries(bySeat)
+  const away = own.find(([seat]) => Number(seat) > seats)
+  if (away)
+    return [problem(`houseRules.bySeat.${away[0]}`, 'bad-house-rule', { rule: 'bySeat', value: bySeat, most: seats })]
+  if (offersAnswers(game, rules) || own.every(([, { answers }]) => answers === undefined)) return []
+  return [problem('houseRules.bySeat', 'answers-not-offered', { rule: 'bySeat' })]
 }
 
 /** The house rules of a game where nothing is named: a form begins with them. Empty where they depend on something named. */
@@ -127,7 +154,11 @@ export function defaultRules(
   named: Readonly<Record<string, unknown>> = {},
 ): Record<string, unknown> {
   const read = houseRulesSchema(game).safeParse({ ...game.defaults?.(named, seats) })
-  return read.success ? read.data : {}
+  if (!read.success) return {}
+  // Where no answer is asked for under these rules, there is nothing to choose.
+  const { answers, ...others } = read.data as Record<string, unknown>
+  const offered = offersAnswers(game, { ...read.data, ...named } as unknown as CommonRules)
+  return offered ? { ...others, answers } : others
 }
 
 /** House rules that are known to be in order, for a drawn example. Throws where they aren't. */

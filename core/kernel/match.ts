@@ -1,21 +1,22 @@
+import { fieldOf } from '#core/basics/fields'
 import { itemAt } from '#core/basics/lists'
 import type * as z from 'zod'
 import { bringsChance, isAsDealt } from '#core/kernel/dealer'
 import type { Entry } from '#core/contract/entries'
 import type { Coded, CommonNote, CommonReasons, OutOfPlace } from '#core/contract/codes'
-import type { CommonRules } from '#core/contract/commonRules'
+import { mannerOf, type CommonRules } from '#core/contract/commonRules'
 import type { Awaits, Best, End, Game } from '#core/contract/game'
-import { changeableRules, readHouseRules, readRuling } from '#core/kernel/houseRules'
+import { changeableRules, offersAnswers, readHouseRules, readRuling } from '#core/kernel/houseRules'
 import type { BasePlay } from '#core/contract/plays'
 import { problem, type Problem } from '#core/contract/problem'
-import type { MatchState, Table } from '#core/contract/table'
+import { membersOf, nameOf, type MatchState, type Player, type Table } from '#core/contract/table'
 import { readShape, type RawIssue } from '#core/basics/readShape'
 import { refused, refusedFor, STANDS, type Asks, type Verdict } from '#core/contract/verdict'
 
 /** A match as somebody asks for it; nothing in it has been checked but its JSON types. */
 interface Setup {
   readonly houseRules: unknown
-  readonly players: readonly string[]
+  readonly players: readonly Player[]
   readonly first: number
   readonly source: 'table' | 'dealt'
   readonly seed: string | number | null
@@ -52,8 +53,11 @@ export function openMatch(game: Game, setup: Setup): OpenMatch {
   const opening = game.opening.safeParse(setup.opening)
   if (!opening.success) problems.push(openingProblem(opening.error))
   if (problems.length || !read.ok || !opening.success) return { ok: false, problems }
-  const { players, first, source, seed } = setup
-  return openTable({ game, players, seats, first, source, seed, opening: opening.data }, read.rules)
+  const { first, source, seed } = setup
+  const players = setup.players.map(nameOf)
+  const sides = setup.players.map(membersOf)
+  const table = { game, players, seats, first, source, seed, opening: opening.data }
+  return openTable(sides.some(Boolean) ? { ...table, sides } : table, read.rules)
 }
 
 function openTable(table: Table, rules: CommonRules): OpenMatch {
@@ -127,6 +131,8 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
   if (state.result) return { verdict: refused('match-over', { do: play.do }), state }
   const stranger = strangerIn(game, play, seats)
   if (stranger !== null) return { verdict: refused('no-such-player', { by: stranger, seats }), state }
+  const outsider = outsiderIn(table, play)
+  if (outsider) return { verdict: refused('no-such-member', outsider), state }
   const timing = game.timing(state.rules, state.game, play)
   if (timing !== 'now') return { verdict: refused(timing, outOfPlaceFacts(table, state, play)), state }
   const judged = game.judge(state.rules, state.game, play, { overrule })
@@ -145,7 +151,7 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
       state,
       asks,
     }
-  const slip = judged.asks ? wrongAnswer(state.rules, judged.asks, play) : null
+  const slips = judged.asks ? wrongAnswers(state.rules, judged.asks, play) : []
   const next: MatchState = {
     rules: state.rules,
     game: judged.next,
@@ -156,7 +162,7 @@ export function judgePlay(table: Table, state: MatchState, raw: unknown, overrul
   const other: CommonNote | null = isAsDealt(table, state, play)
     ? null
     : { code: 'not-as-dealt', facts: { by: play.by }, weight: 'call' }
-  const notes = slip || other ? [...judged.notes, ...[slip, other].filter((note) => note !== null)] : judged.notes
+  const notes = slips.length || other ? [...judged.notes, ...slips, ...(other ? [other] : [])] : judged.notes
   const verdict: Verdict = { stands: true, reason: null, working: judged.working, notes }
   return { verdict, state: lookForEnd(table, next), asks }
 }
@@ -165,6 +171,16 @@ function strangerIn(game: Game, play: BasePlay, seats: number): number | null {
   const away = (seat: number) => seat < 1 || seat > seats
   if (play.by !== undefined && away(play.by)) return play.by
   return game.seatsNamed?.(play).find(away) ?? null
+}
+
+/** A member named who is none of the side that plays; null where there is none. */
+function outsiderIn({ game, sides }: Table, play: BasePlay): CommonReasons['no-such-member'] | null {
+  for (const { by, who } of [play, ...(game.answering?.(play) ?? [])]) {
+    if (by === undefined || who === undefined) continue
+    const members = sides?.[by - 1]?.length ?? 0
+    if (who < 1 || who > members) return { by, who, members }
+  }
+  return null
 }
 
 function outOfPlaceFacts(table: Table, state: MatchState, play: BasePlay): OutOfPlace {
@@ -179,21 +195,33 @@ function outOfPlaceFacts(table: Table, state: MatchState, play: BasePlay): OutOf
 }
 
 function asksUnmet(rules: CommonRules, asks: Asks, play: BasePlay): Coded<CommonReasons> | null {
-  if (asks.answer !== undefined && rules.answers === 'must-be-right') {
-    if (play.said === undefined) return { code: 'answer-missing', facts: { by: play.by } }
-    const wrong = wrongAnswer(rules, asks, play)
+  const { answers, explain } = mannerOf(rules, play.by)
+  if (answers === 'must-be-right') {
+    if (asks.answer !== undefined && play.said === undefined) return { code: 'answer-missing', facts: { by: play.by } }
+    const wrong = wrongAnswers(rules, asks, play)[0]
     if (wrong) return wrong
   }
-  if (asks.explanation && rules.explain === 'required' && play.explained !== true)
+  if (asks.explanation && explain === 'required' && play.explained !== true)
     return { code: 'unexplained', facts: { by: play.by } }
   return null
 }
 
-function wrongAnswer(rules: CommonRules, asks: Asks, play: BasePlay): CommonNote | null {
-  if (rules.answers === 'off' || asks.answer === undefined) return null
-  if (play.said === undefined || play.said === asks.answer) return null
-  return { code: 'wrong-answer', facts: { by: play.by, said: play.said, right: asks.answer }, weight: 'noted' }
+/** Answers that were given and are wrong, in the order in which they are compared. */
+function wrongAnswers(rules: CommonRules, { answer, beside }: Asks, { by, said }: BasePlay): CommonNote[] {
+  if (mannerOf(rules, by).answers === 'off') return []
+  const given = [
+    ...(answer === undefined || said === undefined ? [] : [{ said, right: answer }]),
+    ...(beside ? [beside] : []),
+  ]
+  return given
+    .filter((each) => !isEqual(each.said, each.right))
+    .map((facts) => ({ code: 'wrong-answer', facts: { by, ...facts }, weight: 'noted' }))
 }
+
+const isEqual = (a: number | readonly number[], b: number | readonly number[]) =>
+  typeof a === 'number' || typeof b === 'number'
+    ? a === b
+    : a.length === b.length && a.every((each, i) => each === b[i])
 
 function malformedFacts(issue: RawIssue | undefined, raw: unknown): CommonReasons['malformed'] {
   const kind = typeof raw === 'object' && raw !== null && 'do' in raw ? (raw as { do: unknown }).do : null
@@ -247,11 +275,20 @@ function ruleOnAward(table: Table, state: MatchState, by: number, points: number
 }
 
 function ruleOnHouseRules(table: Table, state: MatchState, changes: Readonly<Record<string, unknown>>): Judged {
-  if (state.result) return { verdict: refused('match-over', { ruling: 'houseRules' }), state }
+  if (!state.result) return ruleDuringPlay(table, state, changes)
+  const over = { verdict: refused('match-over', { ruling: 'houseRules' }), state }
+  // A call ends a match whatever the rules say.
+  if (state.result.ended) return over
+  const reopened = ruleDuringPlay(table, { ...state, result: null }, changes)
+  return reopened.verdict.stands && !reopened.state.result ? reopened : over
+}
+
+function ruleDuringPlay(table: Table, state: MatchState, changes: Readonly<Record<string, unknown>>): Judged {
   const { game } = table
   const changeable = changeableRules(game)
   for (const rule of Object.keys(changes))
-    if (!changeable.has(rule) && rule !== 'answers') return { verdict: refused('not-changeable', { rule }), state }
+    if (!changeable.has(rule) || (rule === 'answers' && !offersAnswers(game, state.rules)))
+      return { verdict: refused('not-changeable', { rule }), state }
   const read = readRuling(game, state.rules, changes, table.seats)
   if (!read.ok) {
     const first = itemAt(read.problems, 0)
@@ -260,7 +297,8 @@ function ruleOnHouseRules(table: Table, state: MatchState, changes: Readonly<Rec
   const { begun } = game.progress(state.rules, state.game)
   for (const rule of ['rounds', 'turns']) {
     const value = changes[rule]
-    if (typeof value === 'number' && value < begun)
+    // What is kept as it is may be kept, though more have begun.
+    if (typeof value === 'number' && value < begun && value !== fieldOf(state.rules, rule))
       return { verdict: refused('already-past', { rule, value, begun }), state }
   }
   const ruled = game.ruled?.(read.rules, state.game) ?? state.game

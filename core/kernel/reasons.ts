@@ -4,6 +4,8 @@ import { count, isAre, list, numberWord } from '#core/basics/words'
 
 const seat = ({ by }: { readonly by?: number | null }, { name }: Speaking) => (by ? name(by) : 'Somebody')
 
+const saidAs = (said: number | readonly number[]) => (typeof said === 'number' ? said : list(said))
+
 /** Sentences for the reasons that games share. */
 export const REASONS: Sentences<CommonReasons> = {
   malformed(facts) {
@@ -17,6 +19,10 @@ export const REASONS: Sentences<CommonReasons> = {
   },
   'match-over': () => 'The match is over. To go on, take back its last entry.',
   'no-such-player': (facts) => `There is no player ${facts.by}; the players are 1 to ${facts.seats}.`,
+  'no-such-member': (facts, say) =>
+    facts.members
+      ? `${seat(facts, say)} has no member ${facts.who}; the members are 1 to ${facts.members}.`
+      : `${seat(facts, say)} plays alone, so nobody of a side can be named.`,
   'not-now': (facts, say) => `That has no place at this moment. ${waitingFor(facts, say)}`,
   'not-their-turn': (facts, say) => `It is not ${seat(facts, say)}’s turn. ${waitingFor(facts, say)}`,
   'stock-empty': () => 'Nothing is left to draw.',
@@ -36,7 +42,7 @@ export const REASONS: Sentences<CommonReasons> = {
     `${count(expected, 'die is', 'dice are')} rolled; ${given} ${isAre(given)} given.`,
   'wrong-card-count': ({ count: given, expected }) =>
     `${count(expected, 'card is', 'cards are')} needed; ${given} ${isAre(given)} given.`,
-  'wrong-answer': (facts, say) => `${seat(facts, say)} said ${facts.said}; it is ${facts.right}.`,
+  'wrong-answer': (facts, say) => `${seat(facts, say)} said ${saidAs(facts.said)}; it is ${saidAs(facts.right)}.`,
   unexplained: (facts, say) => `${seat(facts, say)} has not told how yet (or passed on telling).`,
   'not-as-dealt': () => 'The dealer’s seed brought something else here; the referee entered this.',
   'not-changeable': (facts) => `“${facts.rule}” can’t change in the middle of a match.`,
@@ -56,8 +62,10 @@ export function waitingFor({ awaits: seats = [], plays = [] }: OutOfPlace, { nam
 /** Sentences for what is wrong with a file or a setup. */
 export const PROBLEMS: Sentences<CommonProblems> = {
   'not-json': (facts) => `This file can’t be read: ${facts.detail}`,
+  'wild-not-in-pack': (facts) => `Without pictures there is no ${facts.wild} that could be wild.`,
   'bad-format': () => 'This is no match file: “format” must be "nimble-tally/match".',
   'bad-version': (facts) => `This match file has version ${facts.version}; version 1 can be read.`,
+  'bad-players': (facts) => `Player ${facts.player} is no side: a name and 1 to 40 members, each named, are needed.`,
   'bad-field': (facts) => `“${facts.field}” is missing or of the wrong type; ${facts.expected} is needed.`,
   'unknown-field': (facts) => `A match file has no field “${facts.field}”.`,
   'entry-too-long': (facts) => `Entry ${facts.entry} is too long: an entry holds some ${facts.most} letters at most.`,

@@ -24,7 +24,15 @@ test('only what may change in the middle of a match is offered to a ruling', () 
     ruleFields(gameById(game)!)
       .filter((each) => each.changeable)
       .map(({ name }) => name)
-  expect(changeable('perch-and-push')).toEqual(['goal', 'afterPush', 'safeStack', 'explain', 'minutes'])
-  expect(changeable('roof-tiles')).toEqual(['passes', 'explain', 'minutes'])
-  expect(changeable('hundred-stops')).toEqual(['finish', 'answers', 'explain', 'tie', 'minutes'])
+  expect(changeable('perch-and-push')).toEqual([
+    'goal',
+    'afterPush',
+    'safeStack',
+    'answers',
+    'explain',
+    'minutes',
+    'bySeat',
+  ])
+  expect(changeable('roof-tiles')).toEqual(['passes', 'answers', 'explain', 'minutes', 'bySeat'])
+  expect(changeable('hundred-stops')).toEqual(['finish', 'answers', 'explain', 'tie', 'minutes', 'bySeat'])
 })

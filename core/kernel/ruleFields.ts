@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import type { CommonRules } from '#core/contract/commonRules'
 import type { Game } from '#core/contract/game'
 import { changeableRules, houseRulesSchema } from '#core/kernel/houseRules'
 
@@ -7,7 +8,8 @@ export interface RuleField {
   readonly name: string
   readonly label: string
   readonly hint: string
-  readonly kind: 'number' | 'number-or-word' | 'choice' | 'yes-no' | 'pack' | 'numbers' | 'pairs' | 'counts' | 'other'
+  readonly kind:
+    'number' | 'number-or-word' | 'choice' | 'yes-no' | 'pack' | 'numbers' | 'pairs' | 'counts' | 'by-seat' | 'other'
   readonly default: unknown
   readonly least?: number
   readonly most?: number
@@ -35,6 +37,7 @@ interface JsonField {
   readonly parts?: RuleField['parts']
   readonly namesFrom?: string
   readonly each?: number
+  readonly bySeat?: boolean
   readonly minimum?: number
   readonly maximum?: number
   readonly default?: unknown
@@ -68,7 +71,7 @@ function readFields(game: Game): RuleField[] {
       const words = parts.flatMap((part) =>
         part === value ? [] : part.const !== undefined ? [part.const] : (part.enum ?? []),
       )
-      const kind = words.length ? 'number-or-word' : kindOf(value)
+      const kind = field.bySeat ? 'by-seat' : words.length ? 'number-or-word' : kindOf(value)
       const choices = kind === 'number-or-word' ? words : value.enum
       return {
         name,
@@ -108,6 +111,17 @@ export function sayRuleValue(field: RuleField, value: unknown): string {
     return Object.entries(value)
       .map(([name, count]) => `${name} ${count}`)
       .join(', ')
+  if (field.kind === 'by-seat')
+    return (
+      Object.entries(value as CommonRules['bySeat'])
+        .map(
+          ([seat, own]) =>
+            `player ${seat}: ${Object.entries(own)
+              .map(([rule, to]) => `${rule} ${to}`)
+              .join(', ')}`,
+        )
+        .join('; ') || 'the same for everyone'
+    )
   if (field.kind === 'pack') {
     const { low, high, copies } = value as { low: number; high: number; copies: number }
     return `${low} to ${high}, ${copies} of each`

@@ -1,23 +1,38 @@
 import { itemAt } from '#core/basics/lists'
 import { HOWS, type BasePlay, type How } from '#core/contract/plays'
 
-/** The part of every notation that is common: ` !` for explained, ` !made-ten` with how. */
+/** The part of every notation that is common: ` #2` for the member of a side, ` !` for explained, ` !made-ten` with how. */
 export function writeExtras(play: BasePlay): string {
-  if (play.explained === undefined && play.how === undefined) return ''
+  const member = play.who === undefined ? '' : ` #${play.who}`
+  if (play.explained === undefined && play.how === undefined) return member
   const how = play.how ?? ''
-  return play.explained === true ? ` !${how}` : play.explained === false ? ` ?${how}` : ` ~${how}`
+  return `${member}${play.explained === true ? ` !${how}` : play.explained === false ? ` ?${how}` : ` ~${how}`}`
 }
 
-/** Splits the explanation off a line of notation. */
-export function readExtras(text: string): { rest: string; extras: { explained?: boolean; how?: How } } {
+/** What may stand at the end of any line of notation. */
+interface Extras {
+  explained?: boolean
+  how?: How
+  who?: number
+}
+
+/** Splits member and explanation off a line of notation. */
+export function readExtras(text: string): { rest: string; extras: Extras } {
   const found = /\s*([!?~])([a-z-]*)$/.exec(text)
   const how = found?.[2]
-  if (!found || (how && !HOWS.includes(how as How))) return { rest: text, extras: {} }
-  const extras: { explained?: boolean; how?: How } = {}
+  if (!found || (how && !HOWS.includes(how as How))) return readMember(text, {})
+  const extras: Extras = {}
   if (found[1] === '!') extras.explained = true
   if (found[1] === '?') extras.explained = false
   if (how) extras.how = how as How
-  return { rest: text.slice(0, found.index), extras }
+  return readMember(text.slice(0, found.index), extras)
+}
+
+function readMember(text: string, extras: Extras): { rest: string; extras: Extras } {
+  const found = /\s*#(\d{1,2})$/.exec(text)
+  return found
+    ? { rest: text.slice(0, found.index), extras: { ...extras, who: Number(found[1]) } }
+    : { rest: text, extras }
 }
 
 /** A line of notation taken apart: the seat written before a colon (null where none is), the play, the explanation. */
@@ -42,7 +57,7 @@ export function readNumbers(text: string): number[] | null {
 }
 
 /** What was said, as every notation writes it: ` =12`. */
-export function writeSaid({ said }: Pick<BasePlay, 'said'>): string {
+export function writeSaid({ said }: { readonly said?: number }): string {
   return said === undefined ? '' : ` =${said}`
 }
 

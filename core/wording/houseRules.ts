@@ -1,11 +1,13 @@
 import type { CommonRules } from '#core/contract/commonRules'
 import type { AnswerName, Game } from '#core/contract/game'
 
-/** The common house rules read back as plain sentences; only those that say something. */
-export function sayCommonRules(game: Game, rules: CommonRules): string[] {
+/** The common house rules read back as plain sentences; only those that say something. `name` says who sits where. */
+export function sayCommonRules(game: Game, rules: CommonRules, name = (seat: number) => `Player ${seat}`): string[] {
   const sentences: string[] = []
-  if (game.answerCalled) sentences.push(sayAnswers(rules.answers, game.answerCalled(rules)))
+  const called = game.answerCalled?.(rules) ?? null
+  if (called) sentences.push(sayAnswers(rules.answers, called))
   if (rules.explain !== 'invited') sentences.push(EXPLAIN[rules.explain])
+  sentences.push(...sayBySeat(called, rules, name))
   sentences.push(
     rules.tie === 'share'
       ? 'Level at the end: all who are level win.'
@@ -16,6 +18,24 @@ export function sayCommonRules(game: Game, rules: CommonRules): string[] {
       `The clock runs ${rules.minutes} ${rules.minutes === 1 ? 'minute' : 'minutes'}; then the round is played to its end and the standing decides.`,
     )
   return sentences
+}
+
+/** What is other for one player than for the table. */
+function sayBySeat(called: AnswerName | null, rules: CommonRules, name: (seat: number) => string): string[] {
+  return Object.entries(rules.bySeat).flatMap(([seat, { answers, explain }]) => [
+    ...(answers === undefined || answers === rules.answers || called === null
+      ? []
+      : [`${name(Number(seat))}: ${lowered(sayAnswers(answers, called))}`]),
+    ...(explain === undefined || explain === rules.explain ? [] : [`${name(Number(seat))} ${EXPLAINS[explain]}.`]),
+  ])
+}
+
+const lowered = (sentence: string) => sentence.charAt(0).toLowerCase() + sentence.slice(1)
+
+const EXPLAINS = {
+  off: 'need not explain',
+  invited: 'may explain',
+  required: 'explains before a play counts, or passes',
 }
 
 function sayAnswers(answers: CommonRules['answers'], called: AnswerName): string {

@@ -25,6 +25,10 @@ export function sayMastery({ key, status, tries, right, why }: Mastery): string 
 
 /** How an answer was explained. */
 export const HOW_NAMES: Readonly<Record<How, string>> = {
+  'counted-back': 'counted back',
+  doubled: 'doubled',
+  'tens-and-ones': 'tens and ones',
+  'used-an-aid': 'used an aid',
   'knew-it': 'knew it',
   'counted-on': 'counted on',
   'made-ten': 'made ten',

@@ -92,6 +92,8 @@ export const seats = pgTable(
     name: text('name').notNull(),
     pennant: integer('pennant').notNull(),
     personId: text('person_id').references(() => people.id, { onDelete: 'set null' }),
+    /** The members' names, where the seat is a side. */
+    members: jsonb('members').$type<readonly string[]>(),
   },
   (table) => [primaryKey({ columns: [table.matchId, table.seat] }), index('seats_by_person').on(table.personId)],
 )

@@ -2,6 +2,7 @@ import { and, asc, gt, inArray, lte } from 'drizzle-orm'
 import { ARCHIVE, readArchived, readArchiveFrame, type ArchiveFrame, type KeptMatch } from '#core/format/archive'
 import { namedRulesProblems } from '#core/format/houseRulesFile'
 import { FORMAT, VERSION } from '#core/format/matchFile'
+import { membersOf, nameOf, playerOf } from '#core/contract/table'
 import { gameById } from '#core/games/index'
 import { entries, matches, namedRules, people, roomSessions, seats } from '../database/schema'
 import { yieldLoop, inSlices } from '../utils/yieldLoop'
@@ -103,7 +104,9 @@ async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
           version: VERSION,
           game,
           houseRules,
-          players: mine.map((seat) => seat.name),
+          players: mine
+            .map(playerOf)
+            .map((player) => (typeof player === 'string' ? player : { ...player, members: [...player.members] })),
           first,
           source,
           seed: seed ?? null,
@@ -251,7 +254,8 @@ async function restoreMatch(
   try {
     refuseUnstorable(file)
     const seated = kept.seats.map(({ pennant, personId }, at) => ({
-      name: file.players[at]!,
+      name: nameOf(file.players[at]!),
+      members: membersOf(file.players[at]!),
       pennant,
       personId: personId ? (known.get(personId) ?? null) : null,
     }))

@@ -58,11 +58,12 @@ export async function loadMatch(id: string, within?: Within): Promise<StoredMatc
 /** Who sits at a match, by seat. */
 export async function seatsOf(id: string, within?: Within): Promise<Seat[]> {
   const database = within ?? (await theDatabase())
-  return database
-    .select({ name: seats.name, pennant: seats.pennant, personId: seats.personId })
+  const rows = await database
+    .select({ name: seats.name, pennant: seats.pennant, personId: seats.personId, members: seats.members })
     .from(seats)
     .where(eq(seats.matchId, id))
     .orderBy(asc(seats.seat))
+  return rows.map(({ members, ...seat }) => (members ? { ...seat, members } : seat))
 }
 
 /** What was recorded in a match after entry `after`. */

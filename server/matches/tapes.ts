@@ -1,5 +1,6 @@
 import { LRUCache } from 'lru-cache'
 import { gameById } from '#core/games/index'
+import { playerOf } from '#core/contract/table'
 import { openMatch } from '#core/kernel/match'
 import { foldTape, type Tape } from '#core/kernel/tape'
 import type { SetUp } from '#shared/api'
@@ -14,7 +15,7 @@ export function openTape(
 ): Tape {
   const game = gameById(setup.game)
   if (!game) throw new Refusal(422, 'unknown-game', `There is no game “${setup.game}”.`, 'game')
-  const opened = openMatch(game, { ...setup, players: setup.seats.map((seat) => seat.name) })
+  const opened = openMatch(game, { ...setup, players: setup.seats.map(playerOf) })
   if (!opened.ok) throw refusalOf(opened.problems, game)
   return foldTape(opened.table, opened.state, [])
 }

@@ -5,7 +5,8 @@ import { makeMatchFile, readMatchTextInPieces, type MatchFile } from '#core/form
 import { writePlainTape } from '#core/format/plainTape'
 import { seatPeople } from '#core/basics/pennants'
 import type { Tape } from '#core/kernel/tape'
-import type { StoredMatch } from '#shared/api'
+import { membersOf, nameOf } from '#core/contract/table'
+import type { Seat, StoredMatch } from '#shared/api'
 import { entries, matches, roomSessions, seats } from '../database/schema'
 import { yieldLoop, inSlices } from '../utils/yieldLoop'
 import { refuseUnstorable } from '../utils/refusal'
@@ -47,7 +48,10 @@ export async function importMatch(
   if (!read.ok) throw refusalOf(read.problems)
   const { file, tape } = read
   refuseUnstorable(file)
-  const seated = seatPeople(file.players, await listPeople())
+  const seated = seatPeople(file.players.map(nameOf), await listPeople()).map((seat, i) => ({
+    ...seat,
+    members: membersOf(file.players[i]!),
+  }))
   const id = nanoid(12)
   const now = new Date().toISOString()
   await writing((tx) =>
@@ -79,7 +83,7 @@ interface Incoming {
   readonly name?: string
   readonly file: MatchFile
   readonly tape: Tape
-  readonly seated: readonly { readonly name: string; readonly pennant: number; readonly personId: string | null }[]
+  readonly seated: readonly Seat[]
   readonly recorded: readonly { readonly id: string; readonly at: string }[]
   readonly createdAt: string
   readonly updatedAt: string

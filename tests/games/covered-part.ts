@@ -7,7 +7,7 @@ const open = { game: 'covered-part' }
 const dominoes = { ...open, houseRules: { pieces: 'dominoes' } }
 
 export const coveredPart: GameFixture = {
-  seats: [2, 2],
+  seats: [2, 4],
   points: true,
   extraRound: true,
   open,

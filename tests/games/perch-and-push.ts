@@ -64,7 +64,7 @@ export const perchAndPush: GameFixture = {
     ['r', { do: 'reshuffle' }],
   ],
   notUnderstood: [['37'], ['three on 13']],
-  may: { goal: 4, afterPush: 'leave', safeStack: 2 },
+  may: { answers: 'off', goal: 4, afterPush: 'leave', safeStack: 2 },
   amend: {
     parts: { ...open, entries: [place(1, [3, 7], 13), place(2, [1, 1], 11)] },
     entry: 1,

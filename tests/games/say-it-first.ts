@@ -10,7 +10,7 @@ const round = (cards: number[], ...answers: Answer[]) =>
 const open = { game: 'say-it-first' }
 
 export const sayItFirst: GameFixture = {
-  seats: [2, 4],
+  seats: [1, 4],
   points: true,
   open,
   live: { ...open, entries: [round([3, 7], [1, 10]), round([8, 4], [2, 11, false], [1, 12, false]), round([5, 9])] },

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { offersAnswers } from '#core/kernel/houseRules'
 import { openMatch } from '#core/kernel/match'
 import type { Tape } from '#core/kernel/tape'
 import { sayProblem } from '#core/wording/index'
@@ -31,7 +32,7 @@ const problems = computed(() => {
   const { game, players, first } = tape.table
   const { answers, ...others } = tape.start.rules
   const opened = openMatch(game, {
-    houseRules: game.answerCalled ? { answers, ...others } : others,
+    houseRules: offersAnswers(game, tape.start.rules) ? { answers, ...others } : others,
     players,
     first,
     source: 'table',

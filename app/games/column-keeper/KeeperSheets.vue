@@ -20,9 +20,8 @@ const {
 const emit = defineEmits<{ pick: [where: Where] }>()
 
 const full = computed(() => isFull(rules, state))
-const order = (seat: number) => (seat - state.first + state.seats) % state.seats
 /** A total is shown once its player has told it. */
-const totalOf = (i: number) => (full.value && order(i + 1) < state.told ? columnsOf(state.sheets[i]!).total : null)
+const totalOf = (i: number) => (full.value && state.told.includes(i + 1) ? columnsOf(state.sheets[i]!).total : null)
 const last = computed(() => state.history.at(-1))
 </script>
 

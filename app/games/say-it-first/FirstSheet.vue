@@ -33,6 +33,14 @@ const layers = (count: number) => Math.min(12, Math.ceil(count / 2))
         </p>
         <PlayingCard v-if="lie[i] !== undefined" :value="lie[i]!" size="5rem" :raised="!stale" :dim="stale" />
         <span v-else class="bare" />
+        <!-- Alone one turns two. -->
+        <PlayingCard
+          v-if="seats.length === 1 && lie[1] !== undefined"
+          :value="lie[1]"
+          size="5rem"
+          :raised="!stale"
+          :dim="stale"
+        />
         <p class="pile">
           <span class="stack" aria-hidden="true"><span v-for="n in layers(state.kept[i]!)" :key="n" /></span>
           <b class="figures">{{ state.kept[i] }}</b> kept

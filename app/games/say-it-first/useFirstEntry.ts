@@ -1,6 +1,6 @@
 import { combined } from '#core/kit/dice'
 import { sayItFirst } from '#core/games/say-it-first/index'
-import { countedAnswers, type Answer, type Round } from '#core/games/say-it-first/rules'
+import { countedAnswers, turnedAtOnce, type Answer, type Round } from '#core/games/say-it-first/rules'
 import { facesOf } from '#core/kit/pack'
 
 /** A round half entered: the cards by seat, and the answers that were spoken so far. */
@@ -14,7 +14,7 @@ export function useFirstEntry() {
   const { rules, state } = useTable(sayItFirst)
   const entry = useEntry<FirstEntry>(() => ({ cards: [], answers: [] }))
   const faces = computed(() => facesOf(rules.value.pack))
-  const full = computed(() => entry.value.cards.length === state.value.seats)
+  const full = computed(() => entry.value.cards.length === turnedAtOnce(state.value.seats))
   const right = computed(() => combined(entry.value.cards, rules.value.combine).equals)
   const play = computed<Round | null>(() => (full.value ? { do: 'round', ...entry.value } : null))
   /** Who takes the cards with the answers so far. */

@@ -218,10 +218,30 @@ describe('setting up Brim', () => {
       explain: 'invited',
       tie: 'share',
       minutes: null,
+      bySeat: {},
     })
   })
 
   test('defaults may be repeated', () => {
     expect(problemsOf({ houseRules: { dice: 5, tie: 'share', minutes: null, answers: 'noted' } })).toEqual([])
+  })
+})
+
+describe('the new running total, told beside the sum', () => {
+  const roll = { play: { do: 'roll', by: 1, dice: [6, 5, 4, 1, 1] } }
+  const stop = (more: object) => ({ play: { do: 'stop', by: 1, ...more } })
+  const award = { ruling: { award: { by: 1, points: 3 } } }
+  test.each([
+    ['right, awards included', {}, { said: 17, total: 20 }, 'ok', 0],
+    ['both wrong, noted', {}, { said: 16, total: 17 }, 'ok', 2],
+    ['the sum first', { answers: 'must-be-right' }, { said: 16, total: 20 }, 'wrong-answer', 0],
+    ['then the total', { answers: 'must-be-right' }, { said: 17, total: 17 }, 'wrong-answer', 0],
+    ['never missed', { answers: 'must-be-right' }, { said: 17 }, 'ok', 0],
+    ['not asked', { answers: 'off' }, { total: 1 }, 'ok', 0],
+    ['no number', {}, { total: 'many' }, 'malformed', 0],
+  ])('%s', (_what, houseRules, more, verdict, slips) => {
+    const answer = judged({ houseRules, entries: [award, roll, stop(more)] })
+    expect(inShort(answer).at(-1)).toBe(verdict)
+    expect(answer.verdicts.at(-1)!.notes?.filter(({ code }) => code === 'wrong-answer') ?? []).toHaveLength(slips)
   })
 })

@@ -64,7 +64,13 @@ export const brim = defineGame<BrimRules, null, BrimPlay, BrimState, BrimCodes>(
     if (groups.length > 1) facts.push({ operation: 'add', terms: groups.map(total), answer: total(dice) })
     const before = ofSeat(state.totals, state.turn)
     const points = total(dice) <= given.limit ? total(dice) : 0
-    if (before > 0 && points > 0) facts.push({ operation: 'add', terms: [before, points], answer: before + points })
+    if (before > 0 && points > 0)
+      facts.push({
+        operation: 'add',
+        terms: [before, points],
+        answer: before + points,
+        ...(play.total === undefined ? {} : { said: play.total }),
+      })
     return facts
   },
   writePlay,

@@ -16,6 +16,7 @@ const DEFAULTS: BrimRules = {
   explain: 'invited',
   tie: 'share',
   minutes: null,
+  bySeat: {},
 }
 
 /** Every ordered outcome of a roll: nothing clever, so that it can't share a mistake with the real thing. */

@@ -54,12 +54,14 @@ export interface Stop extends Explained {
   readonly by: number
   /** The sum of all dice, as the player said it. */
   readonly said?: number
+  /** The player's new running total, where that was said too. */
+  readonly total?: number
 }
 export type BrimPlay = Roll | Stop
 
 export const playSchema: z.ZodType<BrimPlay> = z.discriminatedUnion('do', [
   playShape('roll', { by: whole, dice: listOf(whole), keep: listOf(whole).optional() }),
-  playShape('stop', { by: whole, said: whole.optional() }),
+  playShape('stop', { by: whole, said: whole.optional(), total: whole.optional() }),
 ])
 
 export interface BrimState extends Turns {
@@ -97,7 +99,7 @@ export function judge(
   play: BrimPlay,
   _judging: Judging,
 ): GameVerdict<BrimState, BrimCodes> {
-  return play.do === 'roll' ? judgeRoll(rules, state, play) : judgeStop(rules, state)
+  return play.do === 'roll' ? judgeRoll(rules, state, play) : judgeStop(rules, state, play)
 }
 
 function judgeRoll(
@@ -135,7 +137,7 @@ function judgeRoll(
   return { stands: true, next, working: [sumOf(all)], notes }
 }
 
-function judgeStop(rules: BrimRules, state: BrimState): GameVerdict<BrimState, BrimCodes> {
+function judgeStop(rules: BrimRules, state: BrimState, { total: told }: Stop): GameVerdict<BrimState, BrimCodes> {
   const by = state.turn
   if (state.rolled === 0) return refuse('nothing-rolled', { by })
   const all = allDice(state)
@@ -150,12 +152,13 @@ function judgeStop(rules: BrimRules, state: BrimState): GameVerdict<BrimState, B
     loose: NO_DICE,
     rolled: 0,
   }
+  const beside = told === undefined ? undefined : { said: told, right: before + points }
   const notes: NoteOf<BrimCodes>[] = [
     points > 0
       ? { code: 'banked', facts: { by, points, before, total: before + points } }
       : { code: 'spilled', facts: { by, sum, limit: rules.limit, over: sum - rules.limit, total: before } },
   ]
-  return { stands: true, next, working: [sumOf(all)], notes, asks: { answer: sum, explanation: true } }
+  return { stands: true, next, working: [sumOf(all)], notes, asks: { answer: sum, explanation: true, beside } }
 }
 
 export function awaits(rules: BrimRules, state: BrimState): Awaits {

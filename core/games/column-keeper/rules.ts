@@ -1,13 +1,13 @@
 import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
-import type { CommonRules } from '#core/contract/commonRules'
+import { mannerOf, type CommonRules } from '#core/contract/commonRules'
 import type { Awaits, End, Judging, Timing, Seating } from '#core/contract/game'
 import type { KeeperCodes } from '#core/games/column-keeper/codes'
 import { packProblems, packRule, packSize, refuseCards } from '#core/kit/pack'
 import { playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
-import { bestSeats, everySeat, ofSeat, seatAfter, withSeat } from '#core/kit/seats'
+import { bestSeats, everySeat, ofSeat, seatAfter, seatsFrom, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
 import { compare, type Columns, type Working } from '#core/contract/working'
@@ -78,8 +78,8 @@ export interface Sheet {
 /** Turns go card by card; the round is that of the game. */
 export interface KeeperState extends Turns {
   readonly sheets: readonly Sheet[]
-  /** How many have told their total in this round. */
-  readonly told: number
+  /** Who has told their total in this round. */
+  readonly told: readonly number[]
   /** Rounds won by seat; alone, the sum of the numbers or distances. Awards included. */
   readonly scores: readonly number[]
   /** The numbers of the rounds before, by seat. */
@@ -108,7 +108,7 @@ function bareSheets(columns: number, seats: number): readonly Sheet[] {
 export function open(rules: KeeperRules, seating: Pick<Seating, 'seats' | 'first'>): { state: KeeperState } {
   const scores = everySeat(seating.seats, 0)
   return {
-    state: { ...openTurns(seating), sheets: bareSheets(rules.columns, seating.seats), told: 0, scores, history: [] },
+    state: { ...openTurns(seating), sheets: bareSheets(rules.columns, seating.seats), told: [], scores, history: [] },
   }
 }
 
@@ -125,9 +125,17 @@ export function isFull(rules: KeeperRules, state: KeeperState): boolean {
 
 const lastSeat = ({ first, seats }: KeeperState) => ((first - 2 + seats) % seats) + 1
 
-/** Where a ruling stops asking for totals while they are told, the round is decided. */
+/** Who tells their total next, of those who are asked; null once all have. */
+function nextTeller(rules: KeeperRules, { first, seats, told }: KeeperState): number | null {
+  const asked = (seat: number) => mannerOf(rules, seat).answers !== 'off' && !told.includes(seat)
+  return seatsFrom(first, seats).find(asked) ?? null
+}
+
+/** A ruling may ask others for their totals while they are told; where nobody is asked any more, the round is decided. */
 export function ruled(rules: KeeperRules, state: KeeperState): KeeperState {
-  return rules.answers === 'off' && isFull(rules, state) ? decide(rules, state).next : state
+  if (!isFull(rules, state)) return state
+  const teller = nextTeller(rules, state)
+  return teller === null ? decide(rules, state).next : { ...state, turn: teller }
 }
 
 export function timing(rules: KeeperRules, state: KeeperState, play: KeeperPlay): Timing {
@@ -179,7 +187,7 @@ function judgePut(
     round: state.round,
     fresh: false,
     sheets: withSeat(state.sheets, by, filled),
-    told: 0,
+    told: [],
     scores: state.scores,
     history: state.history,
   }
@@ -187,18 +195,21 @@ function judgePut(
     code: 'put',
     facts: { by, card, in: where, left: cardsEach(rules) - cardsOn(filled) },
   }
-  if (rules.answers !== 'off' || !isFull(rules, next)) return { stands: true, next, working: [], notes: [note] }
+  if (!isFull(rules, next)) return { stands: true, next, working: [], notes: [note] }
+  const teller = nextTeller(rules, next)
+  if (teller !== null) return { stands: true, next: { ...next, turn: teller }, working: [], notes: [note] }
   const decided = decide(rules, next)
   return { stands: true, next: decided.next, working: decided.working, notes: [note, decided.note] }
 }
 
 function judgeTotal(rules: KeeperRules, state: KeeperState, by: number): GameVerdict<KeeperState, KeeperCodes> {
   const columns = columnsOf(ofSeat(state.sheets, by))
-  const told = state.told + 1
-  const next: KeeperState = { ...state, told, turn: seatAfter(by, state.seats) }
+  const told: KeeperState = { ...state, told: [...state.told, by] }
+  const teller = nextTeller(rules, told)
+  const next: KeeperState = { ...told, turn: teller ?? state.first }
   const asks = { answer: columns.total, explanation: true }
   const note: NoteOf<KeeperCodes> = { code: 'told', facts: { by, total: columns.total } }
-  if (told < state.seats) return { stands: true, next, working: [columns], notes: [note], asks }
+  if (teller !== null) return { stands: true, next, working: [columns], notes: [note], asks }
   const decided = decide(rules, next)
   return {
     stands: true,
@@ -252,7 +263,7 @@ function decide(rules: KeeperRules, state: KeeperState) {
     round: state.round + 1,
     fresh: true,
     sheets: bareSheets(rules.columns, state.seats),
-    told: 0,
+    told: [],
     scores,
     history: [...state.history, numbers],
   }

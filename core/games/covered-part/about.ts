@@ -6,7 +6,7 @@ export const about: About = {
   skills: ['missing-part', 'taking-away', 'times-tables'],
   needs: [['dice', 'dominoes']],
   ages: { low: 5, high: 10 },
-  seats: { low: 2, high: 2 },
+  seats: { low: 2, high: 4 },
   minutes: { low: 5, high: 10 },
   pace: 14,
   turns: true,

@@ -115,7 +115,23 @@ test.each([
   [{ pieces: 'cards' }, ['houseRules.pieces bad-house-rule']],
   [{ tie: 'extra-round' }, []],
 ])('house rules %j: %j', (houseRules, found) => expect(problemsOf(parts([], houseRules))).toEqual(found))
-test('two play', () => expect(problemsOf(parts([], {}, ['A', 'B', 'C']))).toEqual(['players too-many-players']))
+test('hider and finder go round the table: the one after the hider finds, then hides', () => {
+  const entries = [
+    play({ do: 'hide', by: 1, parts: [4, 3], covered: 1, announced: 7 }),
+    play({ do: 'guess', by: 3, said: 4 }),
+    play({ do: 'guess', by: 2, said: 4 }),
+    play({ do: 'hide', by: 1, parts: [4, 3], covered: 1, announced: 7 }),
+    play({ do: 'hide', by: 2, parts: [6, 2], covered: 2, announced: 8 }),
+    play({ do: 'guess', by: 3, said: 3 }),
+    play({ do: 'hide', by: 3, parts: [1, 5], covered: 2, announced: 6 }),
+    play({ do: 'guess', by: 1, said: 5 }),
+  ]
+  const answer = judged(parts(entries, { rounds: 1 }, ['Ines', 'Tomasz', 'Bao']))
+  expect(inShort(answer)).toEqual(['ok', 'not-their-turn', 'ok', 'not-their-turn', 'ok', 'ok', 'ok', 'ok'])
+  expect(scores(answer)).toEqual([1, 1, 0])
+  expect(answer.result).toMatchObject({ winners: [1, 2], shared: true })
+  expect(problemsOf(parts([], {}, ['A', 'B', 'C', 'D', 'E']))).toEqual(['players too-many-players'])
+})
 
 test('the aid: pairs that make a total, and dominoes left', () => {
   const rules = (given: object) => schema.parse(given) as unknown as CoverRules

@@ -1,12 +1,5 @@
-import {
-  deckFor,
-  lyingIn,
-  openSlots,
-  slotFor,
-  type Face,
-  type FillRules,
-  type FillState,
-} from '#core/games/fill-in-order/rules'
+import { deckFor, type Face } from '#core/games/fill-in-order/cards'
+import { lyingIn, openSlots, slotFor, type FillRules, type FillState } from '#core/games/fill-in-order/rules'
 import { countsOf, restOfDeck } from '#core/kit/pack'
 import { ofSeat, seatsFrom } from '#core/kit/seats'
 

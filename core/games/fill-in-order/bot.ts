@@ -1,15 +1,12 @@
 import type { Dealt, Wish } from '#core/contract/game'
+import { deckFor, faceOf, type Face, type Played } from '#core/games/fill-in-order/cards'
 import {
-  deckFor,
-  faceOf,
   lyingIn,
   openSlots,
   readyToDraw,
   slotFor,
-  type Face,
   type FillRules,
   type FillState,
-  type Played,
   type Turn,
 } from '#core/games/fill-in-order/rules'
 import { restOfDeck } from '#core/kit/pack'

@@ -212,3 +212,19 @@ test('which cards would fit, the chance of it, and whom the discard helps', () =
   expect(helpedBy(now)).toEqual([2, 1])
   expect(helpedBy({ ...now, discards: [3] })).toEqual([2])
 })
+
+describe('without pictures', () => {
+  const NUMBERS = { pictures: false, slots: 5 }
+  test.each([
+    ['a card above the places ends it', [turn(1, [7])], NUMBERS, 'ok'],
+    ['a picture', [turn(1, ['Q'])], NUMBERS, 'no-such-card'],
+    ['a wild', [turn(1, [{ wild: 'K', slot: 1 }])], NUMBERS, 'malformed'],
+  ])('%s', (_what, entries, houseRules, verdict) => expect(last(houseRules, entries)).toBe(verdict))
+  test.each([
+    [{ pictures: false, wild: 'K' }, ['A', 'B'], ['houseRules.wild wild-not-in-pack']],
+    [{ pictures: false, packs: 1 }, ['A', 'B', 'C', 'D'], ['houseRules.slots pack-too-small']],
+    [{ pictures: false }, ['A', 'B', 'C', 'D'], []],
+  ])('%j: %j', (houseRules, players, found) =>
+    expect(problemsOf({ game: 'fill-in-order', players, houseRules })).toEqual(found),
+  )
+})

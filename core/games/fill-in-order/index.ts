@@ -26,6 +26,12 @@ export const fillInOrder = defineGame<FillRules, null, Turn, FillState, FillCode
       rules: { wild: 'J', slots: 7 },
     },
     {
+      id: 'numbers',
+      label: 'Numbers only',
+      hint: 'Without pictures; five places.',
+      rules: { pictures: false, slots: 5 },
+    },
+    {
       id: 'to-one',
       label: 'Down to one',
       hint: 'Long: whoever wins a round with one place.',
@@ -34,12 +40,12 @@ export const fillInOrder = defineGame<FillRules, null, Turn, FillState, FillCode
   ],
   opening: z.null(),
   play: rules.playSchema,
-  prepare: ({ packs, slots }, seats) => ({
+  prepare: ({ packs, slots, pictures }, seats) => ({
     needs: [
       {
-        count: 52 * packs,
+        count: (pictures ? 52 : 40) * packs,
         what: 'cards',
-        detail: `${packs === 1 ? 'one pack' : 'two packs'} with jacks, queens and kings, without jokers; an ace is 1`,
+        detail: `${packs === 1 ? 'one pack' : 'two packs'} ${pictures ? 'with jacks, queens and kings, without jokers' : 'without pictures and jokers'}; an ace is 1`,
       },
       {
         count: seats * slots,

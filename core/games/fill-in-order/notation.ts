@@ -1,5 +1,6 @@
 import type { ReadPlay } from '#core/contract/game'
-import { LETTERS, type FillRules, type FillState, type Played, type Turn } from '#core/games/fill-in-order/rules'
+import { LETTERS, type Played } from '#core/games/fill-in-order/cards'
+import type { FillRules, FillState, Turn } from '#core/games/fill-in-order/rules'
 import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
 
 /**

@@ -1,4 +1,5 @@
-import { deckFor, type FillRules } from '#core/games/fill-in-order/rules'
+import { deckFor } from '#core/games/fill-in-order/cards'
+import type { FillRules } from '#core/games/fill-in-order/rules'
 import { deckCards, pointsSheet, span, spotRows } from '#core/kit/parts'
 import type { Ready } from '#core/contract/ready'
 import { count } from '#core/basics/words'

@@ -1,15 +1,16 @@
 import { lastOf } from '#core/basics/lists'
 import * as z from 'zod'
+import { deckFor, faceOf, LETTERS, type Face, type Played } from '#core/games/fill-in-order/cards'
 import type { Facts, NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
 import type { Awaits, End, Judging, Progress, Seating } from '#core/contract/game'
 import type { FillCodes } from '#core/games/fill-in-order/codes'
-import { deckSize, packProblems, refuseShown, type Deck } from '#core/kit/pack'
+import { deckSize, packProblems, refuseShown } from '#core/kit/pack'
 import { listOf, playShape, whole, type Explained } from '#core/contract/plays'
-import type { CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
 import { everySeat, ofSeat, seatAfter, withSeat } from '#core/kit/seats'
 import { leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
+import { problem, type CommonProblem } from '#core/contract/problem'
 import type { GameVerdict } from '#core/contract/verdict'
 import { refuse } from '#core/contract/verdict'
 
@@ -45,19 +46,14 @@ export const houseRules = z.object({
       hint: 'Fits any open place, and stays there.',
       choices: { none: 'None', K: 'Kings', J: 'Jacks' },
     }),
+  pictures: z.boolean().default(true).meta({
+    label: 'Pictures',
+    hint: 'Jacks, queens and kings; without them a turn ends with the first card that has no place.',
+  }),
 })
 export type FillRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
 export const defaults = (_named: unknown, seats: number) => (seats >= 4 ? { packs: 2 } : {})
-
-export const LETTERS = ['J', 'Q', 'K'] as const
-export type Face = number | (typeof LETTERS)[number]
-/** A wild as it was put: which, and into which place. */
-export interface Wild {
-  readonly wild: 'K' | 'J'
-  readonly slot: number
-}
-export type Played = Face | Wild
 
 export interface Turn extends Explained {
   readonly do: 'turn'
@@ -71,8 +67,6 @@ const played = z.union([whole, z.enum(LETTERS), z.strictObject({ wild: z.enum(['
 export const playSchema: z.ZodType<Turn> = z.discriminatedUnion('do', [
   playShape('turn', { by: whole, from: z.enum(['stock', 'discard']), cards: listOf(played).min(1) }),
 ])
-
-export const faceOf = (card: Played): Face => (typeof card === 'object' ? card.wild : card)
 
 /** Turns go round the table within a deal; `first` is who began this deal, `round` the lap. */
 export interface FillState extends Turns {
@@ -98,20 +92,16 @@ export interface FillState extends Turns {
   } | null
 }
 
-const DECKS = new Map<number, Deck<Face>>()
-/** One pack or two. */
-export function deckFor({ packs }: Pick<FillRules, 'packs'>): Deck<Face> {
-  const known = DECKS.get(packs)
-  if (known) return known
-  const faces: Face[] = [...Array.from({ length: 10 }, (_, i) => i + 1), ...LETTERS]
-  const all = new Set<Face>(faces)
-  const deck: Deck<Face> = { faces, copiesOf: (card) => (all.has(card) ? 4 * packs : 0) }
-  DECKS.set(packs, deck)
-  return deck
+export function problems(rules: FillRules, seats: number): readonly CommonProblem[] {
+  // One card at least is left to draw.
+  const small = packProblems(seats * rules.slots + 1, deckSize(deckFor(rules)), 'slots')
+  if (rules.pictures || rules.wild === 'none') return small
+  return [...small, problem('houseRules.wild', 'wild-not-in-pack', { wild: rules.wild })]
 }
 
-export const problems = (rules: FillRules, seats: number): readonly CommonProblem[] =>
-  packProblems(seats * rules.slots, deckSize(deckFor(rules)), 'slots')
+/** A round won with one place is what decided an end that was played on from: it decides nothing later. */
+export const ruled = ({ rounds }: FillRules, state: FillState): FillState =>
+  rounds !== 'to-one' && state.toOne !== null ? { ...state, toOne: null } : state
 
 /** Wilds: one that is bare, or of a kind that is none here. */
 export function misshapen({ wild }: FillRules, { cards }: Turn): Facts | null {

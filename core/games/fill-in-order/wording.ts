@@ -1,7 +1,8 @@
 import { itemAt } from '#core/basics/lists'
 import type { GameWording } from '#core/contract/game'
 import type { FillCodes } from '#core/games/fill-in-order/codes'
-import type { FillRules, FillState, Played, Turn } from '#core/games/fill-in-order/rules'
+import type { Played } from '#core/games/fill-in-order/cards'
+import type { FillRules, FillState, Turn } from '#core/games/fill-in-order/rules'
 import { aCard, capital, count, list, numberWord } from '#core/basics/words'
 
 const cardName = (card: number | string) => ({ J: 'jack', Q: 'queen', K: 'king' })[card] ?? card
@@ -40,13 +41,15 @@ export const wording: GameWording<FillRules, Turn, FillState, FillCodes> = {
   why: { 'most-rounds': 'most rounds', 'down-to-one': 'won with one place' },
   play: ({ by, from, cards }, { name }) =>
     `${name(by)} ${from === 'stock' ? `draws ${told(itemAt(cards, 0))}` : `takes the ${cardName(nameOf(itemAt(cards, 0)))}`}${cards.length > 1 ? `, then ${list(cards.slice(1).map(told))}` : ''}`,
-  readBack({ slots, rounds, fewer, packs, wild }, seats) {
+  readBack({ slots, rounds, fewer, packs, wild, pictures }, seats) {
     return [
-      `${packs === 1 ? 'One pack' : 'Two packs'}: 1 to 10, jack, queen and king, four of each${packs === 1 ? '' : ' in each pack'}; ${count(slots, 'hidden card', 'hidden cards')} for each of the ${numberWord(seats)}.`,
+      `${packs === 1 ? 'One pack' : 'Two packs'}${pictures ? ': 1 to 10, jack, queen and king, four of each' : ': 1 to 10, no pictures, four of each'}${packs === 1 ? '' : ' in each pack'}; ${count(slots, 'hidden card', 'hidden cards')} for each of the ${numberWord(seats)}.`,
       'Draw, or take the discard if it fits; a card goes to its place, and what lay there comes next, until one can’t go.',
-      wild === 'none'
-        ? 'Jacks, queens and kings end the turn.'
-        : `A ${cardName(wild)} fits any open place and stays there; the other pictures end the turn.`,
+      !pictures
+        ? 'A turn ends with the first card that has no open place.'
+        : wild === 'none'
+          ? 'Jacks, queens and kings end the turn.'
+          : `A ${cardName(wild)} fits any open place and stays there; the other pictures end the turn.`,
       rounds === 'to-one'
         ? 'A round’s winner plays the next with one place fewer; whoever wins with one place wins it all. That is long.'
         : `${count(rounds, 'round', 'rounds')}; most rounds win.${fewer ? ' A round’s winner plays the next with one place fewer.' : ''}`,

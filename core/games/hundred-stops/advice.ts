@@ -28,12 +28,12 @@ export function bestOrder(
   const hopped: boolean[] = []
   for (let h = 0; h <= hundreds; h++)
     for (let t = 0; t <= tens; t++) {
-      const at = from + 100 * h + 10 * t
+      const at = from + rules.unit * (10 * h + t)
       const here = at >= rules.end ? 0 : h + t === 0 ? 0 : worth(at)
       // Past the end nothing more is touched; the end itself counts once, on the step that reaches it.
       const reach = (before: number) => (at < rules.end ? here : before < rules.end ? worth(rules.end) : 0)
-      const byHop = h > 0 ? itemAt(gains, (h - 1) * width + t) + reach(at - 100) : -1
-      const byWalk = t > 0 ? itemAt(gains, h * width + t - 1) + reach(at - 10) : -1
+      const byHop = h > 0 ? itemAt(gains, (h - 1) * width + t) + reach(at - 10 * rules.unit) : -1
+      const byWalk = t > 0 ? itemAt(gains, h * width + t - 1) + reach(at - rules.unit) : -1
       gains[h * width + t] = h + t === 0 ? 0 : Math.max(byHop, byWalk)
       hopped[h * width + t] = byHop > byWalk
     }

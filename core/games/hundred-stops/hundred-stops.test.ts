@@ -193,3 +193,23 @@ test('the best order is the best of all orders', () => {
     { numRuns: 60 },
   )
 })
+
+describe('the sister game of ones and tens', () => {
+  test.each([
+    [{ unit: 1 }, []],
+    [{ unit: 1, stop: 5 }, []],
+    [{ unit: 1, start: 7 }, ['houseRules.start bad-house-rule']],
+    [{ unit: 10, stop: 5 }, ['houseRules.stop bad-house-rule']],
+    [{ unit: 5 }, ['houseRules.unit bad-house-rule']],
+  ])('%j: %j', (houseRules, found) => expect(problems(houseRules)).toEqual(found))
+
+  test('pips are ones, a hop is ten, and a token lies on every ten', () => {
+    const answer = game({
+      houseRules: { unit: 1 },
+      entries: [go(1, [5, 4], 1, 't9 h', { said: 29 }), go(2, [5, 5], 2, 'h t10 h', { said: 40 })],
+    })
+    expect(inShort(answer)).toEqual(['ok', 'ok'])
+    expect(answer.verdicts.every(({ notes }) => !notes?.some(({ code }) => code === 'wrong-answer'))).toBe(true)
+    expect(scores(answer)).toEqual([0, 3])
+  })
+})

@@ -32,6 +32,12 @@ export const hundredStops = defineGame<StopsRules, null, Travel, StopsState, Sto
       rules: { worth: 'stop-value' },
     },
     { id: 'race', label: 'First come', hint: 'One set of tokens for all.', rules: { tokens: 'first-come' } },
+    {
+      id: 'ones',
+      label: 'Ones and tens',
+      hint: 'The sister game: from 10 to 120, a token on every ten.',
+      rules: { unit: 1, start: 10, end: 120, stop: 10 },
+    },
     { id: 'fifties', label: 'Every fifty', hint: 'A token on every fifty.', rules: { stop: 50, end: 1000 } },
   ],
   opening: z.null(),

@@ -4,8 +4,10 @@ import { runningSheet, span } from '#core/kit/parts'
 import { count } from '#core/basics/words'
 
 export const ready: Ready<StopsRules> = {
-  aloud: ({ dice, worth, tokens, finish }) => [
-    `Roll ${count(dice, 'die', 'dice')} for the tens and spin for the hundreds, then hop in the order you like: tens step by step, a hundred in one jump.`,
+  aloud: ({ dice, worth, tokens, finish, unit }) => [
+    unit === 10
+      ? `Roll ${count(dice, 'die', 'dice')} for the tens and spin for the hundreds, then hop in the order you like: tens step by step, a hundred in one jump.`
+      : `Roll ${count(dice, 'die', 'dice')} for the ones and spin for the tens, then hop in the order you like: ones step by step, a ten in one jump.`,
     `Every stop you touch gives its token${tokens === 'first-come' ? ' to whoever is first' : ''}${worth === 'stop-value' ? ', worth its number' : ''}.`,
     finish === 'all-home'
       ? 'When all are home, the tokens decide.'
@@ -14,15 +16,20 @@ export const ready: Ready<StopsRules> = {
   sheets: (rules, seats) => [
     {
       id: 'track',
-      title: `Track by tens from ${rules.start} to ${rules.end}`,
+      title: `Track by ${rules.unit === 10 ? 'tens' : 'ones'} from ${rules.start} to ${rules.end}`,
       kind: 'track',
-      spaces: span(0, (rules.end - rules.start) / 10).map((i) => {
-        const at = rules.start + i * 10
+      spaces: span(0, (rules.end - rules.start) / rules.unit).map((i) => {
+        const at = rules.start + i * rules.unit
         return { text: String(at), strong: isStop(rules, at) }
       }),
     },
-    { id: 'discs', title: 'Spinner', kind: 'discs', discs: [{ title: 'Hundreds', faces: rules.hundreds }] },
-    runningSheet(12, 'Tens and hundreds', seats, String(rules.start)),
+    {
+      id: 'discs',
+      title: 'Spinner',
+      kind: 'discs',
+      discs: [{ title: rules.unit === 10 ? 'Hundreds' : 'Tens', faces: rules.hundreds }],
+    },
+    runningSheet(12, rules.unit === 10 ? 'Tens and hundreds' : 'Ones and tens', seats, String(rules.start)),
   ],
   ladder: ['first-steps', 'usual', 'fifties'],
 }

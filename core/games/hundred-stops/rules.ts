@@ -15,12 +15,11 @@ import { sumOf } from '#core/contract/working'
 const LAST = 10_000
 export const houseRules = z.object({
   start: z.int().min(0).max(LAST).default(100).meta({ label: 'Start', hint: 'Where everybody begins.' }),
-  end: z.int().min(10).max(LAST).default(1200).meta({ label: 'End', hint: 'Home. The track goes by tens.' }),
+  end: z.int().min(1).max(LAST).default(1200).meta({ label: 'End', hint: 'Home. The track goes by tens.' }),
   stop: z
     .int()
-    .min(10)
+    .min(1)
     .max(1000)
-    .multipleOf(10)
     .default(100)
     .meta({ label: 'A stop every', hint: 'A token lies on each multiple of this. Start and end are multiples of it.' }),
   dice: z.int().min(1).max(6).default(2).meta({ label: 'Dice', hint: 'Their sum is that many tens.' }),
@@ -31,6 +30,14 @@ export const houseRules = z.object({
     .max(20)
     .default([1, 1, 2, 3])
     .meta({ label: 'Spinner', hint: 'How many hundreds; a face may stand there more than once.' }),
+  unit: z
+    .literal([10, 1])
+    .default(10)
+    .meta({
+      label: 'A pip is',
+      hint: 'Tens and hundreds, or the sister game of ones and tens.',
+      choices: { 10: 'A ten', 1: 'A one' },
+    }),
   tokens: z
     .enum(['own', 'first-come'])
     .default('own')
@@ -97,13 +104,19 @@ export interface StopsState extends Turns {
   } | null
 }
 
-export function problems({ start, end, stop }: StopsRules): readonly CommonProblem[] {
+/** What changes with the unit, where it is not named. */
+export const defaults = (named: Readonly<Record<string, unknown>>) =>
+  named.unit === 1 ? { start: 10, end: 120, stop: 10 } : {}
+
+export function problems({ start, end, stop, unit }: StopsRules): readonly CommonProblem[] {
   const bad = (rule: string, value: number, least?: number) =>
     problem(`houseRules.${rule}`, 'bad-house-rule', {
       rule,
       value,
       ...(least === undefined ? { multipleOf: stop } : { least }),
     })
+  if (stop % unit)
+    return [problem('houseRules.stop', 'bad-house-rule', { rule: 'stop', value: stop, multipleOf: unit })]
   if (start % stop) return [bad('start', start)]
   if (end % stop) return [bad('end', end)]
   return end <= start ? [bad('end', end, start + stop)] : []
@@ -142,9 +155,9 @@ export function judge(
   const tens = total(dice)
   const walked = total(order.map(tensIn))
   const sum = [sumOf(dice)]
-  if (walked !== tens) return refuse('tens-not-spent', { walked, tens }, sum)
+  if (walked !== tens) return refuse('tens-not-spent', { walked, tens, unit: rules.unit }, sum)
   const hopped = order.filter((step) => step === 'h').length
-  if (hopped !== hundreds) return refuse('hundreds-not-spent', { hopped, hundreds })
+  if (hopped !== hundreds) return refuse('hundreds-not-spent', { hopped, hundreds, unit: rules.unit })
   const from = ofSeat(state.places, by)
   const { touched, hops } = travel(rules, from, order)
   const to = lastOf(touched)
@@ -192,15 +205,15 @@ export function tensIn(step: string): number {
 }
 
 /** Every place that a journey touches, where it began first, and the length of each step; it stops at the end. */
-export function travel({ end }: Pick<StopsRules, 'end'>, from: number, order: readonly string[]) {
+export function travel({ end, unit }: Pick<StopsRules, 'end' | 'unit'>, from: number, order: readonly string[]) {
   const touched = [from]
   const hops: number[] = []
   let at = from
   for (const step of order) {
     if (at >= end) break
     const before = at
-    if (step === 'h') touched.push((at = Math.min(end, at + 100)))
-    else for (let n = tensIn(step); n > 0 && at < end; n--) touched.push((at = Math.min(end, at + 10)))
+    if (step === 'h') touched.push((at = Math.min(end, at + 10 * unit)))
+    else for (let n = tensIn(step); n > 0 && at < end; n--) touched.push((at = Math.min(end, at + unit)))
     if (at > before) hops.push(at - before)
   }
   return { touched, hops }

@@ -22,6 +22,12 @@ export const lastDigitChains = defineGame<ChainRules, ChainOpening, ChainPlay, C
     { id: 'gentle', label: 'Fans of three', hint: 'More tops in reach.', rules: { fan: 3 } },
     { id: 'free', label: 'Begin anywhere', hint: 'Starting cards need not come first.', rules: { startsFirst: false } },
     { id: 'long', label: 'Long', hint: '60 cards, fans of three.', rules: { chain: 'long' } },
+    {
+      id: 'long-four',
+      label: 'Long, fans of four',
+      hint: 'Fifteen fans of four: most deals get stuck.',
+      rules: { chain: 'long', fan: 4 },
+    },
     { id: 'hard', label: 'No redeal', hint: 'Stuck is stuck.', rules: { redeals: 0 } },
   ],
   opening: rules.openingSchema,

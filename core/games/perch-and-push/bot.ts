@@ -27,9 +27,12 @@ function* drawsOf({ pack, draw }: PerchRules, { gone }: PerchState): Generator<n
   }
 }
 
+/** All results, right. */
+const saidOf = (rules: PerchRules, cards: readonly number[]) => cards.map((card) => resultOf(rules, card))
+
 function* turnsWith(rules: PerchRules, state: PerchState, cards: readonly number[]): Generator<PerchPlay> {
   const open = optionsOf(rules, state, cards)
-  for (const on of open) yield { do: 'place', by: state.turn, cards, on, explained: true }
+  for (const on of open) yield { do: 'place', by: state.turn, cards, on, said: saidOf(rules, cards), explained: true }
   if (!open.length) yield { do: 'pass', by: state.turn, cards }
 }
 
@@ -65,5 +68,6 @@ export function bot(rules: PerchRules, state: PerchState, seat: number, random: 
   const cards = draw(rules, state, random)
   const options = optionsOf(rules, state, cards)
   if (!options.length) return { do: 'pass', by: seat, cards }
-  return { do: 'place', by: seat, cards, on: bestOption(rules, state, options), explained: true, how: 'knew-it' }
+  const on = bestOption(rules, state, options)
+  return { do: 'place', by: seat, cards, on, said: saidOf(rules, cards), explained: true, how: 'knew-it' }
 }

@@ -16,6 +16,7 @@ export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState, 
   id: 'perch-and-push',
   about,
   ...rules,
+  answerCalled: () => 'result',
   goal: ({ goal }) => goal,
   presets: [
     { id: 'ten', label: 'Add ten', hint: 'Cards 0 to 10, ten more.', rules: {} },
@@ -63,15 +64,16 @@ export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState, 
   bot,
   facts(given, _state, play) {
     if (play.do !== 'place') return []
+    const factOf = (card: number, said?: number) => ({
+      operation: given.combine === 'add' ? ('add' as const) : ('times' as const),
+      terms: [card, given.with],
+      answer: rules.resultOf(given, card),
+      ...(said === undefined ? {} : { said }),
+    })
+    // All that was said was worked out; else the one that the marker went on.
+    if (play.said) return play.cards.map((card, i) => factOf(card, play.said?.[i]))
     const card = play.cards.find((each) => rules.resultOf(given, each) === play.on) ?? play.cards[0]
-    if (card === undefined) return []
-    return [
-      {
-        operation: given.combine === 'add' ? 'add' : 'times',
-        terms: [card, given.with],
-        answer: rules.resultOf(given, card),
-      },
-    ]
+    return card === undefined ? [] : [factOf(card)]
   },
   writePlay,
   readPlay,

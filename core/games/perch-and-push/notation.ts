@@ -10,10 +10,11 @@ export function writePlay(play: PerchPlay): string {
   const extras = writeExtras(play)
   if (play.do === 'reshuffle') return `reshuffle${extras}`
   if (play.do === 'pass') return `${play.by}: pass ${play.cards.join(' ')}${extras}`
-  return `${play.by}: ${play.cards.join(' ')} on ${play.on}${extras}`
+  const said = play.said ? ` =${play.said.join(',')}` : ''
+  return `${play.by}: ${play.cards.join(' ')} on ${play.on}${said}${extras}`
 }
 
-const PLACE = /^([\dt\s,]*?)\s*(?:\bon\s*|\s)(-?\d{1,9})$/
+const PLACE = /^([\dt\s,]*?)\s*(?:\bon\s*|\s)(-?\d{1,9})(?:\s*=\s*([-\d,\s]+))?$/
 const PASS = /^(?:pass|p)\s*([\dt\s,]*)$/
 
 export function readPlay(text: string, _rules: PerchRules, state: PerchState): ReadPlay<PerchPlay> {
@@ -24,5 +25,7 @@ export function readPlay(text: string, _rules: PerchRules, state: PerchState): R
   const cards = readNumbers((passed ?? PLACE.exec(rest))?.[1]?.trim() ?? '-')
   if (!cards) return notUnderstood(text)
   if (passed) return { ok: true, play: { do: 'pass', by, cards, ...extras } }
-  return { ok: true, play: { do: 'place', by, cards, on: Number(PLACE.exec(rest)![2]), ...extras } }
+  const placed = PLACE.exec(rest)
+  const said = placed?.[3]?.split(/[\s,]+/).map(Number)
+  return { ok: true, play: { do: 'place', by, cards, on: Number(placed?.[2]), ...(said ? { said } : {}), ...extras } }
 }

@@ -113,13 +113,29 @@ test('too few cards left are shuffled by themselves', () => {
 })
 
 test.each([
+  ['noted', [13, 17], 'ok', undefined],
+  ['noted', [13, 18], 'ok', 'wrong-answer'],
+  ['must-be-right', [13, 17], 'ok', undefined],
+  ['must-be-right', [17, 13], 'wrong-answer', undefined],
+  ['must-be-right', undefined, 'answer-missing', undefined],
+  ['off', [1, 2], 'ok', undefined],
+  ['noted', [13], 'malformed', undefined],
+  ['noted', 13, 'malformed', undefined],
+])('under %s the results %j are said: %s', (answers, said, verdict, note) => {
+  const entry = { play: { do: 'place', by: 1, cards: [3, 7], on: 13, ...(said === undefined ? {} : { said }) } }
+  const answer = judged({ game: 'perch-and-push', houseRules: { answers }, entries: [entry] })
+  expect(inShort(answer)).toEqual([verdict])
+  expect(answer.verdicts[0]!.notes?.find(({ code }) => code === 'wrong-answer')?.code).toBe(note)
+})
+
+test.each([
   [{ pack: { low: 3, high: 3, copies: 1 } }, ['houseRules.pack pack-too-small']],
   [{ pack: { low: 3, high: 1, copies: 1 } }, ['houseRules.pack.high bad-house-rule']],
   [{ pack: { low: 3, high: 4 } }, ['houseRules.pack.copies bad-house-rule']],
   [{ pack: { low: 3, high: 4, copies: 4, jokers: 1 } }, ['houseRules.pack bad-house-rule']],
   [{ safeStack: 1 }, ['houseRules.safeStack bad-house-rule']],
   [{ draw: 3 }, ['houseRules.draw bad-house-rule']],
-  [{ answers: 'noted' }, ['houseRules.answers answers-not-offered']],
+  [{ answers: 'noted' }, []],
   [{ combine: 'times', with: 0 }, []],
 ])('setup %j: %j', (houseRules, found) => {
   expect(problemsOf({ game: 'perch-and-push', houseRules })).toEqual(found)

@@ -65,6 +65,8 @@ export interface PlacePlay extends Explained {
   readonly cards: readonly number[]
   /** The result that the marker goes on. */
   readonly on: number
+  /** The results as they were said, one for each card, before one was chosen. */
+  readonly said?: readonly number[]
 }
 export interface Pass extends Explained {
   readonly do: 'pass'
@@ -78,7 +80,7 @@ export interface Reshuffle extends Explained {
 export type PerchPlay = PlacePlay | Pass | Reshuffle
 
 export const playSchema: z.ZodType<PerchPlay> = z.discriminatedUnion('do', [
-  playShape('place', { by: whole, cards: listOf(whole), on: whole }),
+  playShape('place', { by: whole, cards: listOf(whole), on: whole, said: listOf(whole).optional() }),
   playShape('pass', { by: whole, cards: listOf(whole) }),
   playShape('reshuffle', {}),
 ])
@@ -121,6 +123,10 @@ export function open(rules: PerchRules, seating: Pick<Seating, 'seats' | 'first'
   const points = everySeat(seating.seats, 0)
   return { state: { ...openTurns(seating), gone: [], newest: null, stacks: resultsOf(rules).map(() => null), points } }
 }
+
+/** Results are said for every card, or not at all. */
+export const misshapen = (_rules: PerchRules, play: PerchPlay) =>
+  play.do === 'place' && play.said !== undefined && play.said.length !== play.cards.length ? { field: 'said' } : null
 
 export function timing(_rules: PerchRules, state: PerchState, play: PerchPlay): Timing {
   return play.do === 'reshuffle' ? 'now' : inTurn(state, play)
@@ -208,7 +214,7 @@ function judgePlace(
     next,
     working,
     notes: [note, ...shuffledNote(state, next)],
-    asks: pushed ? { explanation: true } : undefined,
+    asks: { answer: results, explanation: pushed > 0 },
   }
 }
 

@@ -1,10 +1,13 @@
 import { itemAt } from '#core/basics/lists'
+import { total } from '#core/kit/dice'
 import type { Dealt, Wish } from '#core/contract/game'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import {
   canTurn,
   endOf,
   isCovered,
+  isFinished,
+  leftOn,
   placeOf,
   stockOf,
   takesOf,
@@ -20,7 +23,10 @@ import { ofSeat } from '#core/kit/seats'
 /** Every play on an own layout that may stand now. */
 export function* plays(rules: RoofRules, state: RoofState, seat: number): Generator<RoofPlay> {
   const layout = ofSeat(state.layouts, seat)
-  if (endOf(rules, layout) !== null) return
+  if (endOf(rules, layout) !== null) {
+    if (!isFinished(rules, layout)) yield { do: 'count', by: seat, said: total(leftOn(layout)) }
+    return
+  }
   for (const take of takesOf(rules, layout)) yield toPlay(seat, take)
   if (canTurn(rules, layout)) for (const card of comingCards(rules, layout)) yield { do: 'turn', by: seat, card }
   yield { do: 'done', by: seat }
@@ -70,6 +76,7 @@ export function dealOpening(rules: RoofRules, seats: number, random: Random): Ro
 /** Takes what uncovers most, tiles before the turned card; turns when nothing can be taken. */
 export function bot(rules: RoofRules, state: RoofState, seat: number, random: Random): RoofPlay {
   const layout = ofSeat(state.layouts, seat)
+  if (endOf(rules, layout) !== null) return { do: 'count', by: seat, said: total(leftOn(layout)) }
   const takes = takesOf(rules, layout)
   if (!takes.length)
     return canTurn(rules, layout)

@@ -18,6 +18,7 @@ export type RoofCodes = {
       readonly left: number
       readonly groups: readonly number[][]
     }
+    counted: { readonly by: number; readonly left: number; readonly groups: readonly number[][] }
     'cannot-clear': { readonly by: number; readonly card: number; readonly partner: number }
   }
 }

@@ -20,5 +20,9 @@ export const houseRules = z.object({
       hint: 'Whether cards turned before come back in reach when the newest is used.',
       choices: { stays: 'Stay in a pile', gone: 'Only the newest' },
     }),
+  countLeft: z
+    .boolean()
+    .default(false)
+    .meta({ label: 'Count what is left', hint: 'A roof is finished once its player has said what is left on it.' }),
 })
 export type RoofRules = CommonRules & Readonly<z.output<typeof houseRules>>

@@ -4,7 +4,7 @@ import { about } from '#core/games/roof-tiles/about'
 import type { RoofCodes } from '#core/games/roof-tiles/codes'
 import { bot, deal, dealOpening, plays } from '#core/games/roof-tiles/bot'
 import { houseRules, type RoofRules } from '#core/games/roof-tiles/houseRules'
-import { inReach, tileAt, tilesIn } from '#core/games/roof-tiles/layout'
+import { inReach, leftOn, tileAt, tilesIn } from '#core/games/roof-tiles/layout'
 import { readPlay, writePlay } from '#core/games/roof-tiles/notation'
 import { ready } from '#core/games/roof-tiles/ready'
 import * as rules from '#core/games/roof-tiles/rules'
@@ -19,6 +19,7 @@ export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState,
   about,
   ...rules,
   best: () => 'fewest',
+  answerCalled: ({ countLeft }) => (countLeft ? 'sum' : null),
   houseRules,
   presets: [
     { id: 'ten', label: 'Ten', hint: 'Six rows, once through.', rules: {} },
@@ -40,6 +41,12 @@ export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState,
       label: 'With zeros',
       hint: 'The ten needs a zero or stands alone.',
       rules: { pack: { low: 0, high: 10, copies: 4 } },
+    },
+    {
+      id: 'counted',
+      label: 'Counted',
+      hint: 'What is left is added up by the child, tens first.',
+      rules: { countLeft: true },
     },
     { id: 'small', label: 'Small roof', hint: 'Four rows, two times through.', rules: { rows: 4, passes: 2 } },
   ],
@@ -70,7 +77,12 @@ export const roofTiles = defineGame<RoofRules, RoofOpening, RoofPlay, RoofState,
   bot,
   facts(given, state, play) {
     const layout = state.layouts[play.by - 1]
-    if (play.do !== 'take' || !layout) return []
+    if (!layout) return []
+    if (play.do === 'count') {
+      const left = leftOn(layout)
+      return left.length > 1 ? [{ operation: 'add', terms: left, answer: total(left), said: play.said }] : []
+    }
+    if (play.do !== 'take') return []
     const tiles = play.tiles.map(([row, place]) => layout.cards[tileAt(given.rows, row, place)])
     const terms = [...tiles, ...(play.turned ? [inReach(given, layout)] : [])].filter((value) => value !== undefined)
     return terms.length > 1 ? [{ operation: 'add', terms, answer: total(terms) }] : []

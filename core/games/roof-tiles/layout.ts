@@ -3,6 +3,8 @@ import { total } from '#core/kit/dice'
 import type { RoofRules } from '#core/games/roof-tiles/houseRules'
 import { cardsOf, countOf, packSize, restOf } from '#core/kit/pack'
 
+export type RoofEnd = 'cleared' | 'done' | 'stuck'
+
 /** One player's roof with stock and turned cards. Tiles are counted from the top, row by row, from 0. */
 export interface Layout {
   /** The cards as they were laid, every row after the other. */
@@ -22,6 +24,8 @@ export interface Layout {
   /** Which time the stock is gone through, from 1. */
   readonly pass: number
   readonly done: boolean
+  /** Why it had ended when what is left was counted; it stays ended then. Null while nobody counted. */
+  readonly counted: RoofEnd | null
   /** In a dealt match the stock's cards that are still unseen, next first. */
   readonly order: readonly number[] | null
 }
@@ -98,14 +102,18 @@ export function takesOf(rules: Pick<RoofRules, 'target' | 'rows' | 'turned'>, la
 }
 
 /** Why a layout has ended; null while it goes on. Derived, so that a ruling may let it go on. */
-export function endOf(
-  rules: Pick<RoofRules, 'target' | 'rows' | 'turned' | 'passes'>,
-  layout: Layout,
-): 'cleared' | 'done' | 'stuck' | null {
+export function endOf(rules: Pick<RoofRules, 'target' | 'rows' | 'turned' | 'passes'>, layout: Layout): RoofEnd | null {
+  if (layout.counted) return layout.counted
   if (layout.gone.every(Boolean)) return 'cleared'
   if (layout.done) return 'done'
   return canTurn(rules, layout) || takesOf(rules, layout).length ? null : 'stuck'
 }
+
+/** Whether nothing is to be done on a layout any more: it has ended, and what is left was counted where that is asked. */
+export const isFinished = (
+  rules: Pick<RoofRules, 'target' | 'rows' | 'turned' | 'passes' | 'countLeft'>,
+  layout: Layout,
+) => endOf(rules, layout) !== null && (!rules.countLeft || layout.counted !== null)
 
 /** The cards on the tiles that are left. */
 export function leftOn({ cards, gone }: Pick<Layout, 'cards' | 'gone'>): number[] {

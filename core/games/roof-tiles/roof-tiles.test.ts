@@ -306,3 +306,64 @@ describe('the best reachable score', () => {
     ).toBeLessThanOrEqual(100)
   })
 })
+
+describe('what is left is counted, where that was agreed', () => {
+  const count = (said: unknown, by = 1) => play({ do: 'count', by, ...(said === undefined ? {} : { said }) })
+  const done = (by = 1) => play({ do: 'done', by })
+  const LEFT = 4 + 6 + 5 + 3 + 7 + 8
+  test.each([
+    ['before the roof has ended', {}, [count(LEFT)], ['not-now']],
+    ['right', {}, [done(), count(LEFT)], ['ok', 'ok']],
+    ['wrong, noted', {}, [done(), count(LEFT + 1)], ['ok', 'ok']],
+    [
+      'wrong, refused',
+      { answers: 'must-be-right' },
+      [done(), count(LEFT + 1), count(LEFT)],
+      ['ok', 'wrong-answer', 'ok'],
+    ],
+    ['any number, where nothing is asked', { answers: 'off' }, [done(), count(1)], ['ok', 'ok']],
+    ['without a number', {}, [done(), count(undefined)], ['ok', 'malformed']],
+    ['twice', {}, [done(), count(LEFT), count(LEFT)], ['ok', 'ok', 'match-over']],
+    ['not agreed', { countLeft: false }, [count(LEFT)], ['malformed']],
+  ])('%s', (_what, houseRules, entries, verdicts) =>
+    expect(inShort(game({ houseRules: { countLeft: true, ...houseRules }, entries }))).toEqual(verdicts),
+  )
+
+  test('the match ends once every roof is counted; a call ends it at once', () => {
+    const players = ['Ines', 'Bao']
+    const houseRules = { countLeft: true }
+    const both = game({
+      players,
+      houseRules,
+      entries: [done(1), done(2), count(LEFT, 1), count(LEFT, 1), count(LEFT, 2)],
+    })
+    expect(inShort(both)).toEqual(['ok', 'ok', 'ok', 'not-now', 'ok'])
+    expect(both.result).toMatchObject({ winners: [1, 2], shared: true })
+    expect(game({ players, houseRules, entries: [done(1), done(2)] }).result).toBeNull()
+    expect(game({ players, houseRules, entries: [done(1), { call: 'time' }] }).result).toMatchObject({ ended: 'time' })
+  })
+
+  test('a counted roof stays ended whatever is ruled; an uncounted one goes on where it may', () => {
+    const houseRules = { countLeft: true, rows: 2, pack: { low: 1, high: 4, copies: 1 }, target: 10 }
+    const parts = { houseRules: { ...houseRules, target: 7 }, opening: { layouts: [[[1], [2, 3]]] } }
+    const turn = (card: number) => play({ do: 'turn', by: 1, card })
+    const passes = { ruling: { houseRules: { passes: 2 } } }
+    // 4 and 3 make seven: taken; then nothing goes any more.
+    const ended = [turn(4), play({ do: 'take', by: 1, tiles: [[2, 2]], turned: true })]
+    expect(inShort(game({ ...parts, entries: [...ended, count(3), passes] }))).toEqual(['ok', 'ok', 'ok', 'match-over'])
+  })
+
+  test('answers are offered only where it was agreed', () => {
+    const file = (houseRules: object) =>
+      problemsOf({
+        game: 'roof-tiles',
+        players: ['Ines'],
+        houseRules: { rows: 3, ...houseRules },
+        opening: { layouts: [ROOF] },
+      })
+    expect(file({ answers: 'noted' })).toEqual(['houseRules.answers answers-not-offered'])
+    expect(file({ answers: 'noted', countLeft: true })).toEqual([])
+    expect(file({ bySeat: { 1: { answers: 'off' } } })).toEqual(['houseRules.bySeat answers-not-offered'])
+    expect(file({ bySeat: { 1: { explain: 'off' } } })).toEqual([])
+  })
+})

@@ -9,6 +9,7 @@ import {
   canTurn,
   endOf,
   hopelessCard,
+  isFinished,
   inReach,
   isCovered,
   leftOn,
@@ -43,12 +44,19 @@ export interface DonePlay extends Explained {
   readonly do: 'done'
   readonly by: number
 }
-export type RoofPlay = TakePlay | TurnPlay | DonePlay
+/** What is left, said by the child. */
+export interface CountPlay extends Explained {
+  readonly do: 'count'
+  readonly by: number
+  readonly said: number
+}
+export type RoofPlay = TakePlay | TurnPlay | DonePlay | CountPlay
 
 export const playSchema: z.ZodType<RoofPlay> = z.discriminatedUnion('do', [
   playShape('take', { by: whole, tiles: listOf(z.tuple([whole, whole])), turned: z.literal(true).optional() }),
   playShape('turn', { by: whole, card: whole }),
   playShape('done', { by: whole }),
+  playShape('count', { by: whole, said: whole }),
 ])
 
 /** For each seat the rows from the top, as they lie. */
@@ -103,6 +111,7 @@ export function open(rules: RoofRules, { seats, source, seed }: Seating, { layou
         newest: false,
         pass: 1,
         done: false,
+        counted: null,
         order,
       }
     }),
@@ -110,8 +119,14 @@ export function open(rules: RoofRules, { seats, source, seed }: Seating, { layou
   return { state }
 }
 
+/** What is left is counted only where that was agreed. */
+export const misshapen = ({ countLeft }: RoofRules, play: RoofPlay) =>
+  play.do === 'count' && !countLeft ? { field: 'do' } : null
+
 export function timing(rules: RoofRules, state: RoofState, play: RoofPlay): Timing {
-  return endOf(rules, ofSeat(state.layouts, play.by)) === null ? 'now' : 'not-now'
+  const layout = ofSeat(state.layouts, play.by)
+  const ended = endOf(rules, layout) !== null
+  return play.do === 'count' ? (ended && !layout.counted ? 'now' : 'not-now') : ended ? 'not-now' : 'now'
 }
 
 export function judge(
@@ -123,6 +138,7 @@ export function judge(
   const layout = ofSeat(state.layouts, play.by)
   if (play.do === 'take') return judgeTake(rules, state, layout, play)
   if (play.do === 'turn') return judgeTurn(rules, state, layout, play, judging)
+  if (play.do === 'count') return judgeCount(rules, state, layout, play.by)
   return stands(rules, state, play.by, { ...layout, done: true }, [], [])
 }
 
@@ -194,6 +210,7 @@ function judgeTurn(
     newest: true,
     pass: from.pass,
     done: false,
+    counted: null,
     order:
       from.order && !from.known
         ? from.order.includes(card)
@@ -202,6 +219,18 @@ function judgeTurn(
         : from.order,
   }
   return stands(rules, state, by, next, [], [{ code: 'turned', facts: { by, card, stock: stockOf(next), again } }])
+}
+
+function judgeCount(rules: RoofRules, state: RoofState, layout: Layout, by: number): GameVerdict<RoofState, RoofCodes> {
+  const left = leftOn(layout)
+  const counted: Layout = { ...layout, counted: endOf(rules, layout) }
+  return {
+    stands: true,
+    next: { seats: state.seats, layouts: withSeat(state.layouts, by, counted) },
+    working: left.length > 1 ? [sumOf(groupTens(left).flat())] : [],
+    notes: [{ code: 'counted', facts: { by, left: total(left), groups: groupTens(left) } }],
+    asks: { answer: total(left) },
+  }
 }
 
 function stands(
@@ -235,8 +264,10 @@ function stands(
 }
 
 export function awaits(rules: RoofRules, state: RoofState): Awaits {
-  const going = state.layouts.flatMap((layout, i) => (endOf(rules, layout) === null ? [i + 1] : []))
-  return { seats: going, plays: ['take', 'turn', 'done'] }
+  const going = state.layouts.flatMap((layout, i) => (isFinished(rules, layout) ? [] : [i + 1]))
+  const counts = going.filter((seat) => endOf(rules, ofSeat(state.layouts, seat)) !== null)
+  const plays = counts.length === going.length ? [] : ['take', 'turn', 'done']
+  return { seats: going, plays: counts.length ? [...plays, 'count'] : plays }
 }
 
 export function standing(_rules: RoofRules, state: RoofState): readonly number[] {
@@ -248,7 +279,7 @@ export function lead(rules: RoofRules, state: RoofState): End {
 }
 
 export function end(rules: RoofRules, state: RoofState): End | null {
-  return state.layouts.every((layout) => endOf(rules, layout) !== null) ? lead(rules, state) : null
+  return state.layouts.every((layout) => isFinished(rules, layout)) ? lead(rules, state) : null
 }
 
 /** A roof as it is entered: rows from the top. */

@@ -25,6 +25,7 @@ export const wording: GameWording<RoofRules, RoofPlay, RoofState, RoofCodes> = {
       `The stock has been gone through ${passes === 1 ? 'once' : `${passes} times`}, as agreed; nothing is left to turn.`,
   },
   notes: {
+    counted: ({ by, left }, { name }) => `${name(by)} has ${left} left.`,
     taken: ({ cards, left }) => {
       const off = cards
       const what = off.length === 1 ? `${off[0]} is the target by itself and comes off` : `${list(off)} come off`
@@ -40,6 +41,7 @@ export const wording: GameWording<RoofRules, RoofPlay, RoofState, RoofCodes> = {
   why: { 'least-left': 'least left on the roof' },
   play(play, { name }, rules, state) {
     if (play.do === 'done') return `${name(play.by)} stops`
+    if (play.do === 'count') return `${name(play.by)} counts ${play.said} left`
     if (play.do === 'turn') return `${name(play.by)} turns ${aCard(play.card)}`
     // The values are what everybody sees; a tile that isn't there is told by its place.
     const layout = state.layouts[play.by - 1]
@@ -49,12 +51,12 @@ export const wording: GameWording<RoofRules, RoofPlay, RoofState, RoofCodes> = {
     const turned = play.turned ? [`the turned ${layout ? (inReach(rules, layout) ?? 'card') : 'card'}`] : []
     return `${name(play.by)} takes ${list([...tiles, ...turned])}`
   },
-  readBack({ target, pack, rows, passes, turned }) {
+  readBack({ target, pack, rows, passes, turned, countLeft }) {
     return [
       `A roof of ${rows} rows (${(rows * (rows + 1)) / 2} cards) from an own pack: ${pack.low} to ${pack.high}, ${pack.copies} of each.`,
       `Take off what makes ${target}: one card alone, two uncovered tiles, or a tile and the turned card.`,
       `The stock is gone through ${passes === 1 ? 'once' : `${passes} times`}; ${turned === 'stays' ? 'turned cards stay in a pile, the newest in reach' : 'only the newest turned card is in reach'}.`,
-      'What is left on the roof is added up; the least wins, nothing is perfect.',
+      `What is left on the roof is added up${countLeft ? ' by its player, aloud' : ''}; the least wins, nothing is perfect.`,
     ]
   },
   prompts({ target }, notes) {

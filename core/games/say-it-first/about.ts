@@ -6,7 +6,7 @@ export const about: About = {
   skills: ['adding', 'times-tables', 'taking-away', 'explaining'],
   needs: [['cards']],
   ages: { low: 6, high: 99 },
-  seats: { low: 2, high: 4 },
+  seats: { low: 1, high: 4 },
   minutes: { low: 5, high: 15 },
   pace: 16,
   turns: false,

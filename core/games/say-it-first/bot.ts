@@ -1,22 +1,22 @@
 import { combined } from '#core/kit/dice'
 import type { Dealt, Wish } from '#core/contract/game'
-import { leftIn, type FirstRules, type FirstState, type Round } from '#core/games/say-it-first/rules'
+import { type FirstRules, type FirstState, leftIn, type Round, turnedAtOnce } from '#core/games/say-it-first/rules'
 import { restOf } from '#core/kit/pack'
 import type { Random } from '#core/basics/random'
 import { seatsFrom } from '#core/kit/seats'
 
 function turned({ pack }: FirstRules, { gone, seats }: FirstState, random: Random): number[] {
-  return random.shuffled(restOf(pack, gone)).slice(0, seats)
+  return random.shuffled(restOf(pack, gone)).slice(0, turnedAtOnce(seats))
 }
 
 /** Rounds in which `seat` is first with the right answer: one for each card that may lie before it, beside the lowest that are left. */
 export function* plays(rules: FirstRules, state: FirstState, seat: number): Generator<Round> {
-  if (leftIn(rules, state) < state.seats) return
+  if (leftIn(rules, state) < turnedAtOnce(state.seats)) return
   const rest = restOf(rules.pack, state.gone)
   for (const card of new Set(rest)) {
     const others = [...rest]
     others.splice(others.indexOf(card), 1)
-    const cards = others.slice(0, state.seats - 1)
+    const cards = others.slice(0, turnedAtOnce(state.seats) - 1)
     cards.splice(seat - 1, 0, card)
     yield { do: 'round', cards, answers: [{ by: seat, said: combined(cards, rules.combine).equals, explained: true }] }
   }
@@ -24,7 +24,7 @@ export function* plays(rules: FirstRules, state: FirstState, seat: number): Gene
 
 /** The dealer: turns a card for everyone; nothing where the pack can't. */
 export function deal(rules: FirstRules, state: FirstState, wish: Wish, random: Random): Dealt | null {
-  if (wish.do !== 'round' || leftIn(rules, state) < state.seats) return null
+  if (wish.do !== 'round' || leftIn(rules, state) < turnedAtOnce(state.seats)) return null
   const cards = turned(rules, state, random)
   return { brings: { cards }, shown: { kind: 'card', values: cards } }
 }

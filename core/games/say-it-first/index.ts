@@ -59,6 +59,7 @@ export const sayItFirst = defineGame<FirstRules, null, Round, FirstState, FirstC
   }),
   ready,
   seatsNamed: ({ answers }) => answers.map(({ by }) => by),
+  answering: ({ answers }) => answers,
   timing: () => 'now',
   plays,
   standing: (_rules, state) => state.kept,
@@ -67,7 +68,7 @@ export const sayItFirst = defineGame<FirstRules, null, Round, FirstState, FirstC
   deal,
   bot,
   facts({ combine }, state, { cards, answers }) {
-    if (cards.length !== state.seats) return []
+    if (cards.length !== rules.turnedAtOnce(state.seats)) return []
     const { terms, equals } = combined(cards, combine)
     const operation = combine === 'add' ? 'add' : combine === 'times' ? 'times' : 'subtract'
     const heard = new Set<number>()

@@ -1,7 +1,7 @@
 import { itemAt } from '#core/basics/lists'
 import { combined } from '#core/kit/dice'
 import type { ReadPlay } from '#core/contract/game'
-import type { Answer, FirstRules, Round } from '#core/games/say-it-first/rules'
+import { turnedAtOnce, type Answer, type FirstRules, type Round } from '#core/games/say-it-first/rules'
 import { notUnderstood, readExtras, readNumbers, writeExtras } from '#core/kit/notation'
 
 /**
@@ -29,7 +29,7 @@ export function readPlay(
       .slice(before?.[0].length ?? 0)
       .trim()
       .toLowerCase(),
-    seats,
+    turnedAtOnce(seats),
   )
   const answersText = [answersTold?.trim(), before?.[1]].filter(Boolean).join(', ')
   const cards = readNumbers(cardsText)

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
-import type { CommonRules } from '#core/contract/commonRules'
+import { mannerOf, type CommonRules } from '#core/contract/commonRules'
 import { combined } from '#core/kit/dice'
 import type { Awaits, End, Judging, Progress, Seating } from '#core/contract/game'
 import type { FirstCodes } from '#core/games/say-it-first/codes'
@@ -46,17 +46,19 @@ export type FirstRules = CommonRules & Readonly<z.output<typeof houseRules>>
 /** One answer, as it was called. */
 export interface Answer extends Explained {
   readonly by: number
+  /** The member who answered, where the seat is a side. */
+  readonly who?: number
   readonly said: number
 }
 export interface Round extends Explained {
   readonly do: 'round'
-  /** A card for each seat. */
+  /** A card for each seat; alone, two. */
   readonly cards: readonly number[]
   /** In the order in which they were spoken. */
   readonly answers: readonly Answer[]
 }
 
-const answerShape = z.strictObject({ by: whole, said: whole, ...explanation })
+const answerShape = z.strictObject({ by: whole, who: whole.optional(), said: whole, ...explanation })
 export const playSchema: z.ZodType<Round> = z.discriminatedUnion('do', [
   playShape('round', { cards: listOf(whole), answers: listOf(answerShape) }),
 ])
@@ -74,10 +76,13 @@ export interface FirstState {
   readonly newest: { readonly cards: readonly number[]; readonly winner: number | null; readonly took: number } | null
 }
 
+/** Cards turned in a round: one a seat, and two by whoever plays alone. */
+export const turnedAtOnce = (seats: number) => Math.max(2, seats)
+
 export function problems({ combine, pack }: FirstRules, seats: number): readonly CommonProblem[] {
-  if (combine === 'difference' && seats !== 2)
+  if (combine === 'difference' && seats > 2)
     return [problem('houseRules.combine', 'bad-house-rule', { rule: 'combine', value: combine })]
-  return packProblems(seats, packSize(pack))
+  return packProblems(turnedAtOnce(seats), packSize(pack))
 }
 
 export function open(_rules: FirstRules, { seats }: Pick<Seating, 'seats'>): { state: FirstState } {
@@ -85,7 +90,11 @@ export function open(_rules: FirstRules, { seats }: Pick<Seating, 'seats'>): { s
 }
 
 /** The answers that count: each player's first, with whether it is right, and whether it takes the cards (where nobody took them before). */
-export function countedAnswers({ explain }: Pick<FirstRules, 'explain'>, answers: readonly Answer[], right: number) {
+export function countedAnswers(
+  rules: Pick<FirstRules, 'answers' | 'explain' | 'bySeat'>,
+  answers: readonly Answer[],
+  right: number,
+) {
   const heard = new Set<number>()
   const counted: (Answer & { readonly right: boolean; readonly takes: boolean })[] = []
   const again: Answer[] = []
@@ -97,7 +106,7 @@ export function countedAnswers({ explain }: Pick<FirstRules, 'explain'>, answers
       counted.push({
         ...answer,
         right: isRight,
-        takes: isRight && (explain !== 'required' || answer.explained === true),
+        takes: isRight && (mannerOf(rules, answer.by).explain !== 'required' || answer.explained === true),
       })
     }
   }
@@ -112,7 +121,8 @@ export function judge(
 ): GameVerdict<FirstState, FirstCodes> {
   const badCard = refuseCards(rules.pack, state.gone, cards, overrule)
   if (badCard) return badCard
-  if (cards.length !== state.seats) return refuse('wrong-card-count', { count: cards.length, expected: state.seats })
+  const expected = turnedAtOnce(state.seats)
+  if (cards.length !== expected) return refuse('wrong-card-count', { count: cards.length, expected })
   const sum = combined(cards, rules.combine)
   const { counted, again, winner } = countedAnswers(rules, answers, sum.equals)
   const took = winner === null ? 0 : cards.length + state.pot.length
@@ -158,7 +168,8 @@ export const leftIn = ({ pack }: Pick<FirstRules, 'pack'>, { gone }: Pick<FirstS
   Math.max(0, packSize(pack) - gone.length)
 
 export function end(rules: FirstRules, state: FirstState): End | null {
-  const over = leftIn(rules, state) < state.seats || (rules.rounds !== 'pack' && state.played >= rules.rounds)
+  const over =
+    leftIn(rules, state) < turnedAtOnce(state.seats) || (rules.rounds !== 'pack' && state.played >= rules.rounds)
   return over ? lead(rules, state) : null
 }
 

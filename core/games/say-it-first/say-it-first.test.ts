@@ -125,3 +125,18 @@ test('what each practised, and which facts are not sure', () => {
     { operation: 'add', terms: [5, 5], answer: 10, wrong: 0, slow: 1, seats: [2] },
   ])
 })
+
+test('alone one turns two cards a round, until two can’t be turned', () => {
+  const alone = { players: ['Ines'], houseRules: { pack: { low: 3, high: 7, copies: 1 } } }
+  const answer = game({
+    ...alone,
+    entries: [round([3]), round([3, 7], [says(1, 10)]), round([4, 5], [says(1, 8)]), round([6, 4])],
+  })
+  expect(inShort(answer)).toEqual(['wrong-card-count', 'ok', 'ok', 'match-over'])
+  expect(answer.result).toMatchObject({ winners: [1] })
+  expect(scores(answer)).toEqual([2])
+  expect(problemsOf({ game: 'say-it-first', players: ['Ines'], houseRules: { combine: 'difference' } })).toEqual([])
+  expect(
+    problemsOf({ game: 'say-it-first', players: ['Ines'], houseRules: { pack: { low: 1, high: 1, copies: 1 } } }),
+  ).toEqual(['houseRules.pack pack-too-small'])
+})

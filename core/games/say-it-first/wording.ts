@@ -25,8 +25,8 @@ export const wording: GameWording<FirstRules, Round, FirstState, FirstCodes> = {
   readBack({ combine, pack, rounds, unclaimed, explain }, seats) {
     const what = { add: 'add the cards', times: 'multiply the cards', difference: 'say the difference' }[combine]
     return [
-      `Cards ${pack.low} to ${pack.high}, ${pack.copies} of each; everyone turns one at the same time.`,
-      `Whoever is first to ${what}${explain === 'required' ? ' and to say how' : ''} keeps ${seats === 2 ? 'both' : 'all'}. Only a player’s first answer counts.`,
+      `Cards ${pack.low} to ${pack.high}, ${pack.copies} of each; ${seats === 1 ? 'two are turned at the same time' : 'everyone turns one at the same time'}.`,
+      `Whoever is first to ${what}${explain === 'required' ? ' and to say how' : ''} keeps ${seats <= 2 ? 'both' : 'all'}. Only a player’s first answer counts.`,
       unclaimed === 'pot'
         ? 'Where nobody is right, the cards lie in a pot for the next winner.'
         : 'Where nobody is right, the cards are put away.',

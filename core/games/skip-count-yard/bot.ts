@@ -1,12 +1,6 @@
 import type { Dealt } from '#core/contract/game'
-import {
-  judge,
-  knownIn,
-  type YardOpening,
-  type YardPlay,
-  type YardRules,
-  type YardState,
-} from '#core/games/skip-count-yard/rules'
+import type { YardRules } from '#core/games/skip-count-yard/houseRules'
+import { judge, knownIn, type YardOpening, type YardPlay, type YardState } from '#core/games/skip-count-yard/rules'
 import { singleAdds } from '#core/games/skip-count-yard/search'
 import { deckOfSets, POSITIONS, type Position } from '#core/games/skip-count-yard/yard'
 import { canHold, handsLike } from '#core/kit/hands'

@@ -1,11 +1,13 @@
+import { total } from '#core/kit/dice'
 import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/skip-count-yard/about'
 import type { YardCodes } from '#core/games/skip-count-yard/codes'
 import { bot, deal, dealOpening, plays } from '#core/games/skip-count-yard/bot'
+import { handsOf, houseRules, type YardRules } from '#core/games/skip-count-yard/houseRules'
 import { readPlay, writePlay } from '#core/games/skip-count-yard/notation'
 import { ready } from '#core/games/skip-count-yard/ready'
 import * as rules from '#core/games/skip-count-yard/rules'
-import type { YardOpening, YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
+import type { YardOpening, YardPlay, YardState } from '#core/games/skip-count-yard/rules'
 import { wording } from '#core/games/skip-count-yard/wording'
 import { deckOfSets } from '#core/games/skip-count-yard/yard'
 import { deckSize } from '#core/kit/pack'
@@ -16,6 +18,7 @@ export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardSt
   id: 'skip-count-yard',
   about,
   ...rules,
+  houseRules,
   best: () => 'fewest',
   presets: [
     { id: 'usual', label: 'Twos to fives', hint: 'Seven cards each.', rules: {} },
@@ -38,6 +41,12 @@ export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardSt
       hint: 'Only whole runs are moved; the round is played to its end.',
       rules: { moves: 'whole', finish: 'even-turns' },
     },
+    {
+      id: 'places',
+      label: 'For places',
+      hint: 'The first out has won; the others play on.',
+      rules: { finish: 'play-on' },
+    },
   ],
   opening: rules.openingSchema,
   play: rules.playSchema,
@@ -48,7 +57,11 @@ export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardSt
         what: 'number cards',
         detail: `the multiples of ${sets.join(', ')}, ten of each; a value that several share is there that often`,
       },
-      { count: seats * hand, what: 'cards dealt', detail: `${hand} each; four lie open around the stock` },
+      {
+        count: total(handsOf({ hand }, seats)),
+        what: 'cards dealt',
+        detail: `${typeof hand === 'number' ? `${hand} each` : `${hand.join(', ')} by seat`}; four lie open around the stock`,
+      },
     ],
     care: [],
   }),
@@ -56,7 +69,13 @@ export const skipCountYard = defineGame<YardRules, YardOpening, YardPlay, YardSt
   plays,
   progress: (_rules, state) => turnsProgress(state, null),
   // What is known of hands and stock is the referee’s.
-  view: (_rules, { yard, hands, stock, newest }) => ({ yard, hands: hands.map(({ size }) => size), stock, newest }),
+  view: (_rules, { yard, hands, stock, newest, out }) => ({
+    yard,
+    hands: hands.map(({ size }) => size),
+    stock,
+    newest,
+    out,
+  }),
   deal,
   dealOpening,
   bot,

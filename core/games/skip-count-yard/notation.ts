@@ -1,6 +1,7 @@
 import { itemAt } from '#core/basics/lists'
 import type { ReadPlay } from '#core/contract/game'
-import type { YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
+import type { YardRules } from '#core/games/skip-count-yard/houseRules'
+import type { YardPlay, YardState } from '#core/games/skip-count-yard/rules'
 import { POSITIONS, type Position } from '#core/games/skip-count-yard/yard'
 import { notUnderstood, readLine, writeExtras } from '#core/kit/notation'
 

@@ -1,4 +1,4 @@
-import type { YardRules } from '#core/games/skip-count-yard/rules'
+import type { YardRules } from '#core/games/skip-count-yard/houseRules'
 import { deckOfSets } from '#core/games/skip-count-yard/yard'
 import { deckCards, pointsSheet, timesChart } from '#core/kit/parts'
 import type { Ready } from '#core/contract/ready'

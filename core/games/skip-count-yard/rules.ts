@@ -1,7 +1,7 @@
 import { itemAt } from '#core/basics/lists'
 import * as z from 'zod'
+import { handsOf, type YardRules } from '#core/games/skip-count-yard/houseRules'
 import type { NoteOf } from '#core/contract/codes'
-import type { CommonRules } from '#core/contract/commonRules'
 import type { Awaits, End, Judging, Timing, Seating } from '#core/contract/game'
 import type { YardCodes } from '#core/games/skip-count-yard/codes'
 import {
@@ -23,36 +23,10 @@ import { playShape, whole, type Explained } from '#core/contract/plays'
 import { problem, type CommonProblem } from '#core/contract/problem'
 import { randomFor } from '#core/basics/random'
 import { ofSeat, withSeat } from '#core/kit/seats'
+import { total } from '#core/kit/dice'
 import { inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, refuseBelief, type GameVerdict } from '#core/contract/verdict'
 import { sumOf } from '#core/contract/working'
-
-export const houseRules = z.object({
-  sets: z
-    .array(z.int().min(1).max(10))
-    .length(4)
-    .default([2, 3, 4, 5])
-    .meta({ label: 'Sets', hint: 'Four different ones of 1 to 10; neighbours are easier.' }),
-  hand: z.int().min(1).max(20).default(7).meta({ label: 'Cards in hand', hint: 'Dealt to each at the start.' }),
-  finish: z
-    .enum(['at-once', 'even-turns'])
-    .default('at-once')
-    .meta({
-      label: 'Without cards',
-      hint: 'Whether the round is played to its end.',
-      choices: { 'at-once': 'Wins at once', 'even-turns': 'Finish the round' },
-      changeable: true,
-    }),
-  moves: z
-    .enum(['tail', 'whole'])
-    .default('tail')
-    .meta({
-      label: 'Moving runs',
-      hint: 'A whole run, or any upper part of it.',
-      choices: { tail: 'Any upper part', whole: 'Whole runs only' },
-    }),
-})
-export type YardRules = CommonRules & Readonly<z.output<typeof houseRules>>
 
 export interface Draw extends Explained {
   readonly do: 'draw'
@@ -107,12 +81,16 @@ export interface YardState extends Turns {
   /** Nobody added a card in the round that has just ended, and the stock was empty. */
   readonly still: boolean
   readonly newest: Position | null
+  /** Who has no card left, in the order of going out. */
+  readonly out: readonly number[]
 }
 
 export function problems({ sets, hand }: YardRules, seats: number): readonly CommonProblem[] {
   if (new Set(sets).size < sets.length)
     return [problem('houseRules.sets', 'bad-house-rule', { rule: 'sets', value: sets })]
-  return packProblems(seats * hand + SIDES.length, deckSize(deckOfSets(sets)), 'hand')
+  if (typeof hand !== 'number' && hand.length !== seats)
+    return [problem('houseRules.hand', 'bad-house-rule', { rule: 'hand', value: hand })]
+  return packProblems(total(handsOf({ hand }, seats)) + SIDES.length, deckSize(deckOfSets(sets)), 'hand')
 }
 
 export function open(
@@ -125,6 +103,7 @@ export function open(
   const wrong = refuseShown(deck, [], sides, false)
   if (wrong) return { problems: [problem('opening.sides', 'bad-opening', wrong.reason.facts)] }
   const rest = restOfDeck(deck, sides)
+  const sizes = handsOf({ hand }, seats)
   const dealt = source === 'dealt' ? randomFor(String(seed), 'hands').shuffled(rest) : null
   // Corners are bare: there is no fifth card on the sides.
   const yard = atEach((_, i) => sides.slice(i, i + 1))
@@ -132,16 +111,17 @@ export function open(
     state: {
       ...openTurns(seating),
       yard,
-      hands: Array.from({ length: seats }, (_, i) => ({
-        size: hand,
-        known: dealt ? dealt.slice(i * hand, (i + 1) * hand) : [],
-      })),
-      stock: rest.length - seats * hand,
-      order: dealt ? dealt.slice(seats * hand) : null,
+      hands: sizes.map((size, i) => {
+        const before = total(sizes.slice(0, i))
+        return { size, known: dealt ? dealt.slice(before, before + size) : [] }
+      }),
+      stock: rest.length - total(sizes),
+      order: dealt ? dealt.slice(total(sizes)) : null,
       drawn: false,
       added: false,
       still: false,
       newest: null,
+      out: [],
     },
   }
 }
@@ -248,10 +228,12 @@ function judgeAdd(
     hands = giveWay(deck, known, by, [card])
   }
   const run = state.yard[to]
+  const after = withGone(hands, by, card)
   const next: YardState = {
     ...state,
     yard: { ...state.yard, [to]: [...run, card] },
-    hands: withGone(hands, by, card),
+    hands: after,
+    out: ofSeat(after, by).size === 0 ? [...state.out, by] : state.out,
     added: true,
     fresh: false,
     still: false,
@@ -297,7 +279,8 @@ function judgeMove(
 function judgeEnd(state: YardState, by: number): GameVerdict<YardState, YardCodes> {
   const owed = drawFirst(state, by)
   if (owed) return owed
-  const turns = passTurn(state)
+  // Whoever is out is passed over.
+  const turns = passTurn(state, (seat) => !state.out.includes(seat))
   const over = turns.fresh
   const next: YardState = {
     ...state,
@@ -322,11 +305,18 @@ export function awaits(_rules: YardRules, state: YardState): Awaits {
 /** Cards in hand. */
 export const standing = (_rules: YardRules, { hands }: YardState): readonly number[] => hands.map(({ size }) => size)
 
-export const lead = (rules: YardRules, state: YardState): End =>
-  leadOf(standing(rules, state), 'fewest-cards', 'fewest')
+export function lead(rules: YardRules, state: YardState): End {
+  const first = state.out[0]
+  if (rules.finish === 'play-on' && first !== undefined) return { winners: [first], why: 'no-cards' }
+  return leadOf(standing(rules, state), 'fewest-cards', 'fewest')
+}
 
 export function end(rules: YardRules, state: YardState): End | null {
-  const out = state.hands.flatMap(({ size }, i) => (size === 0 ? [i + 1] : []))
-  if (out.length && (rules.finish === 'at-once' || state.fresh)) return { winners: out, why: 'no-cards' }
+  const { out, seats } = state
+  const over = rules.finish === 'play-on' ? seats - out.length <= 1 : rules.finish === 'at-once' || state.fresh
+  if (out.length && over)
+    return rules.finish === 'play-on'
+      ? lead(rules, state)
+      : { winners: [...out].sort((a, b) => a - b), why: 'no-cards' }
   return state.still ? lead(rules, state) : null
 }

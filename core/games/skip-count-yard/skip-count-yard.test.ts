@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { skipCountYard } from '#core/games/skip-count-yard/index'
-import { judge, type YardRules, type YardState } from '#core/games/skip-count-yard/rules'
+import type { YardRules } from '#core/games/skip-count-yard/houseRules'
+import { judge, type YardState } from '#core/games/skip-count-yard/rules'
 import { mostCards, singleAdds } from '#core/games/skip-count-yard/search'
 import {
   deckOfSets,
@@ -242,3 +243,51 @@ function byTrying(rules: YardRules, state: YardState, by: number, moves: number)
   }
   return best
 }
+
+describe('played on for places', () => {
+  const THREE = ['Ines', 'Tomasz', 'Bao']
+  const ONE = { hand: [1, 2, 2], finish: 'play-on' }
+  const turn = (by: number, ...plays: object[]) => [draw(by), ...plays, end(by)]
+
+  test('the first out has won; who is out is passed over, and the others play on', () => {
+    const out = [draw(1), add(1, 15, 'N'), add(1, 10, 'S'), end(1)]
+    // Their two cards: the one dealt and the one drawn.
+    const answer = game(
+      [draw(1), add(1, 15, 'N'), add(1, 18, 'N'), draw(2), end(1), draw(2), end(2), draw(1), draw(3)],
+      ONE,
+      { players: THREE },
+    )
+    expect(inShort(answer)).toEqual(['ok', 'ok', 'ok', 'not-now', 'ok', 'ok', 'ok', 'not-their-turn', 'ok'])
+    expect(answer.result).toBeNull()
+    expect(out).toHaveLength(4)
+    const called = game([draw(1), add(1, 15, 'N'), add(1, 18, 'N'), end(1), { call: 'finish' }], ONE, {
+      players: THREE,
+    })
+    expect(called.result).toMatchObject({ winners: [1], ended: 'finish' })
+    // Round again, though the one who began is out.
+    const again = game(
+      [draw(1), add(1, 15, 'N'), add(1, 18, 'N'), end(1), ...turn(2), ...turn(3), draw(1), draw(2)],
+      ONE,
+      { players: THREE },
+    )
+    expect(inShort(again).slice(-2)).toEqual(['not-their-turn', 'ok'])
+  })
+
+  test('with two players the first out ends it', () => {
+    const answer = game([draw(1), add(1, 15, 'N'), add(1, 18, 'N')], { ...ONE, hand: [1, 2] })
+    expect(answer.result).toMatchObject({ winners: [1], shared: false })
+  })
+
+  test.each([
+    [{ hand: [1, 2] }, []],
+    [{ hand: [1, 2, 3] }, ['houseRules.hand bad-house-rule']],
+    [{ hand: [1, 21] }, ['houseRules.hand bad-house-rule']],
+    [{ hand: [1] }, ['houseRules.hand bad-house-rule']],
+  ])('%j: %j', (houseRules, found) =>
+    expect(
+      problemsOf({ game: 'skip-count-yard', opening: { sides: [12, 8, 20, 35] }, houseRules }).map((each) =>
+        each.replace(/\.\d+(?= )/, ''),
+      ),
+    ).toEqual(found),
+  )
+})

@@ -1,6 +1,7 @@
 import type { GameWording } from '#core/contract/game'
 import type { YardCodes } from '#core/games/skip-count-yard/codes'
-import type { YardPlay, YardRules, YardState } from '#core/games/skip-count-yard/rules'
+import type { YardRules } from '#core/games/skip-count-yard/houseRules'
+import type { YardPlay, YardState } from '#core/games/skip-count-yard/rules'
 import { deckOfSets, type Position } from '#core/games/skip-count-yard/yard'
 import { deckSize } from '#core/kit/pack'
 import { aCard, capital, count, list, numberWord } from '#core/basics/words'
@@ -71,12 +72,14 @@ export const wording: GameWording<YardRules, YardPlay, YardState, YardCodes> = {
   },
   readBack({ sets, hand, finish, moves }) {
     return [
-      `The multiples of ${list(sets)}, up to ten times: ${deckSize(deckOfSets(sets))} cards; ${count(hand, 'card', 'cards')} each.`,
+      `The multiples of ${list(sets)}, up to ten times: ${deckSize(deckOfSets(sets))} cards; ${typeof hand === 'number' ? `${count(hand, 'card', 'cards')} each` : `${list(hand)} cards in hand, by seat`}.`,
       'Four cards lie open on the sides; a corner begins only with a set’s lowest card.',
       `Draw first. Then add cards that continue a run, and move ${moves === 'tail' ? 'runs or the upper part of one' : 'whole runs'}, as often as you like.`,
-      finish === 'at-once'
-        ? 'Whoever has no card left wins at once.'
-        : 'The round in which somebody has no card left is finished; all without cards win.',
+      {
+        'at-once': 'Whoever has no card left wins at once.',
+        'even-turns': 'The round in which somebody has no card left is finished; all without cards win.',
+        'play-on': 'Whoever has no card left first has won; the others play on for the next places.',
+      }[finish],
       'With the stock empty, a round in which nobody adds a card ends it: fewest cards wins.',
     ]
   },

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import type { NoteOf } from '#core/contract/codes'
-import type { CommonRules } from '#core/contract/commonRules'
+import { mannerOf, type CommonRules } from '#core/contract/commonRules'
 import { combined, refuseFaces, total } from '#core/kit/dice'
 import type { Awaits, End, Timing, Progress, Seating } from '#core/contract/game'
 import type { LadderCodes } from '#core/games/table-ladder/codes'
@@ -108,7 +108,7 @@ export function judge(
   if (isFull(rules, ladder)) return refuse('ladder-full', { by, rungs: rules.rungs })
   const sum = combined([ofSeat(rules.factors, by), roll], 'times')
   // Under must-be-right the kernel refuses what is not right; where nothing is asked every rung is.
-  const right = rules.answers === 'off' || said === sum.equals
+  const right = mannerOf(rules, by).answers === 'off' || said === sum.equals
   const filled: Rung = { roll, product: sum.equals, said: right ? null : (said ?? null), right }
   const ladders = withSeat(state.ladders, by, [...ladder, filled])
   const turns =
