@@ -14,6 +14,9 @@ export function useSetupRules(game: () => Game, players: () => number, begin: Re
     const follows = Object.keys(now).filter(
       (rule) => !isEqual(now[rule], before[rule]) && isEqual(rules.value[rule], before[rule]),
     )
+    const gone = Object.keys(before).filter((rule) => !(rule in now) && Object.keys(now).length)
+    if (gone.length)
+      rules.value = Object.fromEntries(Object.entries(rules.value).filter(([rule]) => !gone.includes(rule)))
     if (follows.length)
       rules.value = { ...rules.value, ...Object.fromEntries(follows.map((rule) => [rule, now[rule]])) }
   })

@@ -14,7 +14,10 @@ const stopHelping = () => navigateTo({ path: '/help', state: { stop: true } })
 const sentences = computed(() => {
   const { game, seats } = tape.table
   const { rules } = tape.state
-  return [...game.wording.readBack(rules, seats), ...sayCommonRules(game, rules)]
+  return [
+    ...game.wording.readBack(rules, seats),
+    ...sayCommonRules(game, rules, (seat) => tape.table.players[seat - 1] ?? `Player ${seat}`),
+  ]
 })
 const changes = computed(() =>
   tape.lines.filter(({ struck, verdict, entry }) => !struck && verdict.stands && entry.kind === 'rules'),

@@ -4,6 +4,7 @@ import type { Tape } from '#core/kernel/tape'
 import { isEqual } from 'ohash'
 import { judgeEntry } from '#core/kernel/match'
 import { readEntry } from '#core/contract/entries'
+import { offersAnswers } from '#core/kernel/houseRules'
 import { ruleFields } from '#core/kernel/ruleFields'
 import { sayReason, sayResult, speaking } from '#core/wording/index'
 import type { Seat } from '#shared/api'
@@ -29,7 +30,16 @@ const rule = ref('')
 const value = ref<unknown>(null)
 const award = ref({ by: 1, points: 1 })
 
-const fields = computed(() => ruleFields(tape.table.game).filter(({ changeable }) => changeable))
+const fields = computed(() =>
+  ruleFields(tape.table.game).filter(
+    ({ name, changeable }) => changeable && (name !== 'answers' || name in offered.value),
+  ),
+)
+/** Answers are ruled on only where they are asked for. */
+const offered = computed(() => {
+  const { answers, ...others } = tape.state.rules
+  return offersAnswers(tape.table.game, tape.state.rules) ? { ...others, answers } : others
+})
 const field = computed(() => fields.value.find(({ name }) => name === rule.value))
 const hasPoints = computed(() => Boolean(tape.table.game.award?.(tape.state.rules, tape.state.game, 1, 1)))
 const kinds = computed(() => [
@@ -109,7 +119,14 @@ function record() {
             >{{ each.label }}</Key
           >
         </div>
-        <RuleControl v-if="field" :key="field.name" v-model="value" :field="field" />
+        <RuleControl
+          v-if="field"
+          :key="field.name"
+          v-model="value"
+          :field="field"
+          :rules="offered"
+          :names="seats.map(({ name }) => name)"
+        />
       </template>
       <template v-else-if="what === 'points'">
         <div class="flex flex-wrap gap-2">

@@ -40,9 +40,10 @@ const {
 const desk = useDesk()
 const rules = computed(() => desk.tape.value!.state.rules)
 const called = computed(() => desk.tape.value!.table.game.answerCalled?.(rules.value) ?? 'answer')
-const asking = computed(() => asks && rules.value.answers !== 'off')
+const manner = useManner(() => play({}).by)
+const asking = computed(() => asks && manner.value.answers !== 'off')
 // In a race there is room and time for it only where it is asked for.
-const telling = computed(() => rules.value.explain === 'required' || (rules.value.explain === 'invited' && !beside))
+const telling = computed(() => manner.value.explain === 'required' || (manner.value.explain === 'invited' && !beside))
 /** What is typed outlasts a reload, as long as it is the answer to the same question. */
 const question = computed(() => `${desk.tape.value?.state.played ?? 0}/${play({}).by ?? 0}/${right}`)
 const kept = useSessionStorage<{ question: string; typed: string } | null>(
@@ -133,7 +134,7 @@ usePad(
           ></span
         >
       </Key>
-      <Key v-if="asking && rules.answers === 'noted' && !needed" :disabled="disabled" @click="record({})"
+      <Key v-if="asking && manner.answers === 'noted' && !needed" :disabled="disabled" @click="record({})"
         >Said nothing</Key
       >
       <slot />
@@ -144,6 +145,6 @@ usePad(
       >
       <NumberKeys v-model="typed" :minus="minus" class="grow" />
     </div>
-    <HowKeys v-if="telling" :model-value="told" :required="rules.explain === 'required'" @update:model-value="tell" />
+    <HowKeys v-if="telling" :model-value="told" :required="manner.explain === 'required'" @update:model-value="tell" />
   </div>
 </template>

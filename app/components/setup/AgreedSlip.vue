@@ -10,7 +10,11 @@ const sentences = computed(() =>
   read.value.ok
     ? [
         ...game.value.wording.readBack(read.value.rules, seats.value.length),
-        ...sayCommonRules(game.value, read.value.rules),
+        ...sayCommonRules(
+          game.value,
+          read.value.rules,
+          (seat) => seats.value[seat - 1]?.name.trim() || `Player ${seat}`,
+        ),
       ]
     : [],
 )

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { isEqual } from 'ohash'
+import type { CommonRules } from '#core/contract/commonRules'
 import type { RuleField } from '#core/kernel/ruleFields'
 
 /** One house rule as a control that fits its kind. */
@@ -7,11 +8,14 @@ const {
   field,
   problem = undefined,
   rules = {},
+  names: seated = [],
 } = defineProps<{
   field: RuleField
   problem?: string
   /** The other rules as they stand: counts go by the names that one of them lists. */
   rules?: Readonly<Record<string, unknown>>
+  /** Who sits where; what goes by seat is left out where nobody is named. */
+  names?: readonly string[]
 }>()
 const value = defineModel<unknown>({ required: true })
 
@@ -22,6 +26,10 @@ const number = computed({
   set: (given) => (value.value = given ?? null),
 })
 const picked = computed({ get: () => String(value.value), set: (given) => (value.value = given) })
+const bySeat = computed({
+  get: () => (value.value ?? {}) as CommonRules['bySeat'],
+  set: (given) => (value.value = given),
+})
 const changed = computed(() => !isEqual(value.value, field.default))
 
 const pack = computed(() => value.value as { low: number; high: number; copies: number })
@@ -75,7 +83,7 @@ function setEmpty(isEmpty: boolean) {
 </script>
 
 <template>
-  <div :data-rule="field.name">
+  <div v-if="field.kind !== 'by-seat' || seated.length" :data-rule="field.name">
     <p :id="id" class="font-bold flex items-center gap-2">
       {{ field.label }}
       <UButton
@@ -204,6 +212,7 @@ function setEmpty(isEmpty: boolean) {
         />
       </label>
     </div>
+    <BySeatRule v-else-if="field.kind === 'by-seat'" v-model="bySeat" :names="seated" :answers="'answers' in rules" />
     <USwitch
       v-else-if="field.kind === 'yes-no'"
       :model-value="value === true"

@@ -7,6 +7,7 @@ import { useAskEntry, type AskMode } from '~/games/ask-for-rest/useAskEntry'
 
 /** A question: whom, for what, gave or no. A pair spotted: who, and the two cards. */
 const desk = useDesk()
+const manner = useManner()
 const { seats } = desk
 const { entry, rules, state, faces, dead, keys, others, of, by, change, setMode } = useAskEntry()
 const told = ref<Explained>({})
@@ -152,9 +153,9 @@ usePad([
       </div>
     </template>
     <HowKeys
-      v-if="entry.mode === 'lay' && rules.explain !== 'off'"
+      v-if="entry.mode === 'lay' && manner.explain !== 'off'"
       v-model="told"
-      :required="rules.explain === 'required'"
+      :required="manner.explain === 'required'"
     />
   </div>
 </template>

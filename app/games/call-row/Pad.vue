@@ -9,6 +9,7 @@ import { useKeptCall, useRowEntry } from '~/games/call-row/useRowEntry'
 
 /** The next card is one touch, always. A call: the player, the cards in the row; the signs are found. */
 const desk = useDesk()
+const manner = useManner()
 const { seats, entry, rules, state, faces, call, pickCaller, pickCard, clear } = useRowEntry()
 useKeptCall()
 const { dealt, bring } = useDealing(callRow)
@@ -108,9 +109,9 @@ usePad([
       </template>
     </div>
     <HowKeys
-      v-if="calling && rules.explain !== 'off'"
+      v-if="calling && manner.explain !== 'off'"
       :model-value="told"
-      :required="rules.explain === 'required'"
+      :required="manner.explain === 'required'"
       @update:model-value="tell"
     />
   </div>

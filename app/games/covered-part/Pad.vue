@@ -5,6 +5,7 @@ import { useCoverEntry } from '~/games/covered-part/useCoverEntry'
 
 /** The hider's two parts and which of them is covered; then the other player's guess, one touch. */
 const desk = useDesk()
+const manner = useManner()
 const { entry, rules, state, total, announced, complete, add, remove, announce, hide } = useCoverEntry()
 const { dealt, bring } = useDealing(coveredPart)
 const faces = computed(() => {
@@ -98,9 +99,9 @@ usePad([
       />
       <p v-if="figures" class="text-(--ink-soft)">{{ figures }} …</p>
       <HowKeys
-        v-if="rules.explain !== 'off'"
+        v-if="manner.explain !== 'off'"
         :model-value="told"
-        :required="rules.explain === 'required'"
+        :required="manner.explain === 'required'"
         @update:model-value="tell"
       />
     </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Face, FillRules, FillState } from '#core/games/fill-in-order/rules'
+import type { Face } from '#core/games/fill-in-order/cards'
+import type { FillRules, FillState } from '#core/games/fill-in-order/rules'
 import FillLayout from '~/games/fill-in-order/FillLayout.vue'
 
 /** Fill in Order for the room: the places that lie open, the top discard, the stock. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Face } from '#core/games/fill-in-order/rules'
+import type { Face } from '#core/games/fill-in-order/cards'
 
 /** A player’s places in rows of five: cards that lie open, and backs with the number of the place. */
 const {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { fillInOrder } from '#core/games/fill-in-order/index'
-import { faceOf, lyingIn, type Face, type Turn } from '#core/games/fill-in-order/rules'
-import { deckFor } from '#core/games/fill-in-order/rules'
+import { faceOf, type Face } from '#core/games/fill-in-order/cards'
+import { lyingIn, type Turn } from '#core/games/fill-in-order/rules'
+import { deckFor } from '#core/games/fill-in-order/cards'
 import { countOf } from '#core/kit/pack'
 import { useFillEntry } from '~/games/fill-in-order/useFillEntry'
 

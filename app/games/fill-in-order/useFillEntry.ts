@@ -1,6 +1,7 @@
 import { ofSeat } from '#core/kit/seats'
 import { fillInOrder } from '#core/games/fill-in-order/index'
-import { deckFor, faceOf, openSlots, slotFor, type Face, type Played, type Turn } from '#core/games/fill-in-order/rules'
+import { deckFor, faceOf, type Face, type Played } from '#core/games/fill-in-order/cards'
+import { openSlots, slotFor, type Turn } from '#core/games/fill-in-order/rules'
 
 /** A chain half entered: where its first card came from, every card so far, and a wild whose place is asked for. */
 export interface FillEntry {

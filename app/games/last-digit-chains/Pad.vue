@@ -8,8 +8,9 @@ import { useChainEntry, type ChainTouch } from '~/games/last-digit-chains/useCha
 
 /** Touch the top of a fan: where only one row takes it, it is recorded at once. A redeal is typed as digits. */
 const desk = useDesk()
+const manner = useManner()
 const { seats } = desk
-const { entry, rules, going, layout, takes, stuck, needed, left, size, redeal, sit, touchFan, rowFor, deal, clear } =
+const { entry, going, layout, takes, stuck, needed, left, size, redeal, sit, touchFan, rowFor, deal, clear } =
   useChainEntry()
 const touched = useTouched<ChainTouch>()
 const told = ref<Explained>({})
@@ -140,9 +141,9 @@ usePad([
       </div>
     </div>
     <HowKeys
-      v-if="rules.explain !== 'off' && entry.dealing === null && !stuck"
+      v-if="manner.explain !== 'off' && entry.dealing === null && !stuck"
       :model-value="told"
-      :required="rules.explain === 'required'"
+      :required="manner.explain === 'required'"
       @update:model-value="tell"
     />
   </div>

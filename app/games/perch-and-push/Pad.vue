@@ -8,7 +8,9 @@ import { usePerchEntry } from '~/games/perch-and-push/usePerchEntry'
 
 /** Two cards, then one of their results, here or on the board. */
 const desk = useDesk()
-const { entry, rules, state, faces, complete, options, left, add, remove, back, place, pass } = usePerchEntry()
+const manner = useManner()
+const { entry, rules, state, faces, complete, options, left, add, remove, back, place, pass, results, texts, say } =
+  usePerchEntry()
 const picked = useTouched<number>()
 const told = ref<Explained>({})
 /** What was chosen and waits for its explanation. */
@@ -19,7 +21,7 @@ const choices = computed(() => {
   const { table, state: now } = desk.tape.value!
   const say = speaking(table, now.rules)
   return options.value.map((on, i) => {
-    const { verdict } = judgePlay(table, now, { ...place(on), explained: true })
+    const { verdict } = judgePlay(table, now, { ...place(on), said: results.value, explained: true })
     const note = verdict.notes[0]
     const says = verdict.reason
       ? sayReason(table.game, verdict.reason, say)
@@ -124,11 +126,28 @@ usePad([
         ><UIcon name="i-lucide-skip-forward" class="size-5" /> Everything is safe: pass</Key
       >
     </div>
+    <div v-if="complete && manner.answers !== 'off'" class="flex flex-wrap gap-1.5 items-center">
+      <Key :aria-pressed="texts.join() === results.join()" @click="say(results.map(String))"
+        ><UIcon name="i-lucide-message-circle" class="size-5" />
+        {{ results.length === 1 ? 'Said right' : 'Both said right' }}</Key
+      >
+      <UInput
+        v-for="(card, i) in entry.cards"
+        :key="i"
+        :model-value="texts[i]"
+        class="w-24"
+        inputmode="numeric"
+        maxlength="9"
+        :placeholder="`for ${card}`"
+        :aria-label="`Said for ${card}`"
+        @update:model-value="say(texts.map((text, at) => (at === i ? String($event).trim() : text)))"
+      />
+    </div>
     <div class="flex flex-wrap gap-1.5 items-center">
       <HowKeys
-        v-if="rules.explain !== 'off' && complete"
+        v-if="manner.explain !== 'off' && complete"
         :model-value="told"
-        :required="rules.explain === 'required'"
+        :required="manner.explain === 'required'"
         @update:model-value="tell"
       />
       <Key v-if="!entry.cards.length" @click="desk.offer({ do: 'reshuffle' })"

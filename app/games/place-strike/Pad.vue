@@ -7,6 +7,7 @@ import { useStrikeEntry } from '~/games/place-strike/useStrikeEntry'
 
 /** The digit and the place rolled, then the number on the table, or none. */
 const desk = useDesk()
+const manner = useManner()
 const { seat, rules, state, entry, rolled, lit, change } = useStrikeEntry()
 const touched = useTouched<number>()
 const { dealt, bring } = useDealing(placeStrike)
@@ -124,9 +125,9 @@ usePad([
         >
       </div>
       <HowKeys
-        v-if="rolled && rules.explain !== 'off'"
+        v-if="rolled && manner.explain !== 'off'"
         :model-value="told"
-        :required="rules.explain === 'required'"
+        :required="manner.explain === 'required'"
         @update:model-value="tell"
       />
     </template>

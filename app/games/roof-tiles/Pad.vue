@@ -2,7 +2,7 @@
 import { ofSeat } from '#core/kit/seats'
 import { roofTiles } from '#core/games/roof-tiles/index'
 import { total } from '#core/kit/dice'
-import { canTurn, inReach, stockOf, takesOf } from '#core/games/roof-tiles/layout'
+import { canTurn, endOf, inReach, isFinished, leftOn, stockOf, takesOf } from '#core/games/roof-tiles/layout'
 import type { TurnPlay } from '#core/games/roof-tiles/rules'
 import type { Explained } from '#core/contract/plays'
 import { facesOf } from '#core/kit/pack'
@@ -10,13 +10,16 @@ import { useRoofEntry } from '~/games/roof-tiles/useRoofEntry'
 
 /** Touch the tiles on the roof: what makes the target is recorded at once. The stock is turned card by card. */
 const desk = useDesk()
+const manner = useManner()
 const { seats } = desk
 const { entry, rules, going, layout, empty, play, sit, clear } = useRoofEntry()
 const told = ref<Explained>({})
 const faces = computed(() => facesOf(rules.value.pack))
-const turnable = computed(() => canTurn(rules.value, layout.value))
+const turnable = computed(() => !endOf(rules.value, layout.value) && canTurn(rules.value, layout.value))
 /** The card that must come, once the order is known. */
 const known = computed(() => (stockOf(layout.value) === 0 ? layout.value.pile[0] : layout.value.known?.[0]))
+/** The roof has ended, and what is left on it is still to be said. */
+const counts = computed(() => endOf(rules.value, layout.value) !== null && !isFinished(rules.value, layout.value))
 const open = computed(() => takesOf(rules.value, layout.value).length)
 const values = computed(() => [
   ...entry.value.tiles.map((tile) => layout.value.cards[tile]!),
@@ -86,18 +89,28 @@ usePad([
       />
       <p class="min-h-6 text-(--ink-soft)">
         {{
-          empty
-            ? open
-              ? `${open} ${open === 1 ? 'take is' : 'takes are'} open: touch the tiles`
-              : 'Nothing can be taken now'
-            : `${values.join(' + ')} = ${total(values)}`
+          counts
+            ? `What is left on the roof of ${ofSeat(seats, entry.seat).name}?`
+            : empty
+              ? open
+                ? `${open} ${open === 1 ? 'take is' : 'takes are'} open: touch the tiles`
+                : 'Nothing can be taken now'
+              : `${values.join(' + ')} = ${total(values)}`
         }}
       </p>
-      <Key class="ml-auto" :disabled="empty" @click="clear">Clear</Key>
-      <Key @click="desk.offer({ do: 'done', by: entry.seat })"
+      <Key v-if="!counts" class="ml-auto" :disabled="empty" @click="clear">Clear</Key>
+      <Key v-if="!counts" @click="desk.offer({ do: 'done', by: entry.seat })"
         ><UIcon name="i-lucide-octagon" class="size-5" /> {{ ofSeat(seats, entry.seat).name }} stops</Key
       >
     </div>
+    <SayAndExplain
+      v-if="counts"
+      :key="entry.seat"
+      needed
+      :right="total(leftOn(layout))"
+      label="Counted"
+      :play="({ said, ...more }) => ({ do: 'count', by: entry.seat, said: said ?? total(leftOn(layout)), ...more })"
+    />
     <div v-if="turnable" class="flex flex-wrap items-center gap-1.5">
       <Key v-if="known !== undefined" main @click="turn(known)"
         ><UIcon name="i-lucide-layers" class="size-5" /> Turn the {{ known }}</Key
@@ -108,6 +121,10 @@ usePad([
         <CardKeys :cards="faces" :label="(card) => `Turned a ${card}`" @pick="turn" />
       </template>
     </div>
-    <HowKeys v-if="rules.explain !== 'off' && !empty" v-model="told" :required="rules.explain === 'required'" />
+    <HowKeys
+      v-if="manner.explain !== 'off' && !empty && !counts"
+      v-model="told"
+      :required="manner.explain === 'required'"
+    />
   </div>
 </template>

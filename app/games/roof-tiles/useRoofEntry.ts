@@ -1,5 +1,5 @@
 import { ofSeat } from '#core/kit/seats'
-import { endOf, placeOf } from '#core/games/roof-tiles/layout'
+import { isFinished, placeOf } from '#core/games/roof-tiles/layout'
 import { roofTiles } from '#core/games/roof-tiles/index'
 import type { RoofPlay } from '#core/games/roof-tiles/rules'
 
@@ -15,7 +15,7 @@ export function useRoofEntry() {
   const desk = useDesk()
   const { tape, rules, state } = useTable(roofTiles)
   const going = computed(() =>
-    state.value.layouts.flatMap((layout, i) => (endOf(rules.value, layout) === null ? [i + 1] : [])),
+    state.value.layouts.flatMap((layout, i) => (isFinished(rules.value, layout) ? [] : [i + 1])),
   )
   const { usual, remember } = useLayoutSeat(
     () => tape.value.table,

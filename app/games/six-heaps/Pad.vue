@@ -6,6 +6,7 @@ import { useHeapEntry } from '~/games/six-heaps/useHeapEntry'
 
 /** The card, then its heap on the table. Where only named lines score, the line named is one touch more. */
 const desk = useDesk()
+const manner = useManner()
 const { entry, rules, cards, spent, passes, runs, playOf, change, state } = useHeapEntry()
 const touched = useTouched<Spot>()
 const { dealt } = useDealing(sixHeaps)
@@ -151,9 +152,9 @@ usePad([
       </div>
     </template>
     <HowKeys
-      v-if="rules.explain === 'required' || (rules.explain === 'invited' && entry.card !== null)"
+      v-if="manner.explain === 'required' || (manner.explain === 'invited' && entry.card !== null)"
       :model-value="told"
-      :required="rules.explain === 'required'"
+      :required="manner.explain === 'required'"
       @update:model-value="tell"
     />
   </div>

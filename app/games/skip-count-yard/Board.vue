@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { YardRules, YardState } from '#core/games/skip-count-yard/rules'
+import type { YardRules } from '#core/games/skip-count-yard/houseRules'
+import type { YardState } from '#core/games/skip-count-yard/rules'
 import YardSheet from '~/games/skip-count-yard/YardSheet.vue'
 
 /** Skip-Count Yard for the room. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { YardOpening, YardRules } from '#core/games/skip-count-yard/rules'
+import type { YardRules } from '#core/games/skip-count-yard/houseRules'
+import type { YardOpening } from '#core/games/skip-count-yard/rules'
 import { deckOfSets, SIDES } from '#core/games/skip-count-yard/yard'
 import { countOf } from '#core/kit/pack'
 import type { Problem } from '#core/contract/problem'

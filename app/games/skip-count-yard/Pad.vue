@@ -7,8 +7,8 @@ import { useYardEntry, type YardTouch } from '~/games/skip-count-yard/useYardEnt
 
 /** Draw first; then a card and its place, or cards lifted in the yard and theirs; end the turn. */
 const desk = useDesk()
-const { seat, entry, rules, state, owesDraw, hand, cards, spent, lifted, open, playTo, pickCard, lift, clear } =
-  useYardEntry()
+const manner = useManner()
+const { seat, entry, state, owesDraw, hand, cards, spent, lifted, open, playTo, pickCard, lift, clear } = useYardEntry()
 const touched = useTouched<YardTouch>()
 const { dealt, bring } = useDealing(skipCountYard)
 const told = ref<Explained>({})
@@ -149,9 +149,9 @@ usePad([
         >
       </div>
       <HowKeys
-        v-if="rules.explain === 'required' || (rules.explain === 'invited' && entry.card !== null)"
+        v-if="manner.explain === 'required' || (manner.explain === 'invited' && entry.card !== null)"
         :model-value="told"
-        :required="rules.explain === 'required'"
+        :required="manner.explain === 'required'"
         @update:model-value="tell"
       />
     </template>

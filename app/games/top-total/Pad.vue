@@ -4,9 +4,10 @@ import { useTopEntry } from '~/games/top-total/useTopEntry'
 
 /** The dice, then what was said. Where nothing is asked for, the last die records. */
 const desk = useDesk()
+const manner = useManner()
 const { entry, rules, left, result, play, add, remove } = useTopEntry()
 const { dealt, bring } = useDealing(topTotal)
-const asks = computed(() => rules.value.answers !== 'off' || rules.value.explain === 'required')
+const asks = computed(() => manner.value.answers !== 'off' || manner.value.explain === 'required')
 
 watch(
   play,

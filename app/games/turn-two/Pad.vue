@@ -5,6 +5,7 @@ import { usePairEntry } from '~/games/turn-two/usePairEntry'
 
 /** Touch a place, then the card that shows; recorded at the last. A place that is known offers its card first. */
 const desk = useDesk()
+const manner = useManner()
 const { entry, rules, state, faces, waiting, known, stuck, play, pickPlace, pickCard, setCards, back, peeking } =
   usePairEntry()
 const touched = useTouched<number>()
@@ -96,9 +97,9 @@ usePad([
       <CardKeys :cards="faces" :label="(card) => `Shows a ${card}`" @pick="pickCard" />
     </div>
     <HowKeys
-      v-if="rules.explain !== 'off' && (entry.cards.length >= rules.perTurn - 1 || rules.explain === 'required')"
+      v-if="manner.explain !== 'off' && (entry.cards.length >= rules.perTurn - 1 || manner.explain === 'required')"
       :model-value="told"
-      :required="rules.explain === 'required'"
+      :required="manner.explain === 'required'"
       @update:model-value="tell"
     />
   </div>
