@@ -51,6 +51,14 @@ export default defineAppConfig({
       slots: { root: 'min-h-9', wrapper: 'text-base', label: 'font-normal' },
       defaultVariants: { size: 'xl' },
     },
+    fileUpload: {
+      slots: {
+        base: 'min-h-16 bg-(--sheet) border-2 border-dashed border-accented rounded-[0.6rem] cursor-pointer',
+        wrapper: 'flex-row flex-wrap justify-start gap-x-3 px-4 py-2',
+        label: 'mt-0 text-[1.05rem] font-[650]',
+        description: 'mt-0 text-base',
+      },
+    },
     table: {
       slots: {
         root: 'max-h-[75dvh] print:max-h-none print:overflow-visible',
@@ -58,6 +66,7 @@ export default defineAppConfig({
         td: 'px-2.5 py-1.5 text-base text-(--ink) whitespace-normal',
       },
     },
+    formField: { slots: { label: 'text-base font-semibold' } },
     input: { defaultVariants: { size: 'xl' } },
     inputNumber: { defaultVariants: { size: 'xl' } },
     selectMenu: { defaultVariants: { size: 'xl' } },

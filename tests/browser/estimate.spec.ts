@@ -19,7 +19,7 @@ test('a match that may never end is said to, and nothing is kept from being star
   await page.goto('/new?game=exact-landing')
   const agreed = page.getByRole('region', { name: 'Agreed' })
   for (const rule of ['over', 'under'])
-    await page.locator(`[data-rule="${rule}"]`).getByText('The line goes on', { exact: true }).click()
+    await page.locator(`[data-rule="${rule}"]`).getByRole('radio', { name: 'The line goes on' }).click()
   await expect(agreed.getByRole('status')).toContainText(/never end|minutes/)
   await expect(page.getByRole('button', { name: 'Start the match' })).toBeEnabled()
 })

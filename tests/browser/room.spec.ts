@@ -136,12 +136,11 @@ test('who sat together sits apart now; absent ones are left out; a game that doe
   await tap(page, '2')
   await tap(page, 'Alike')
   await expect(tables(page)).toHaveCount(11)
-  await choose(page, 'Game at Anchor', 'Covered Part')
-  const chip = tables(page).first().locator('[data-person]').first()
-  // The first table has three: one goes on to Buoy, another to Anchor.
-  await chip.focus()
-  for (let n = 0; n < 2; n++) await page.keyboard.press('ArrowRight')
-  await expect(tables(page).nth(2)).toContainText('Covered Part is for 2 players at most.')
+  await choose(page, 'Game at Anchor', 'Exact Landing')
+  // One of the two at Anchor goes on to the next table: somebody alone can't play it.
+  await tables(page).nth(2).locator('[data-person]').first().focus()
+  await page.keyboard.press('ArrowRight')
+  await expect(tables(page).nth(2)).toContainText('Exact Landing needs 2 players at least.')
   await expect(page.getByRole('button', { name: /^Start all/ })).toBeDisabled()
 })
 

@@ -17,6 +17,7 @@ function go(day: DateValue | undefined) {
       <UCalendar
         class="p-2"
         size="xl"
+        :year-controls="false"
         :max-value="now"
         :default-placeholder="now"
         :week-starts-on="1"

@@ -6,7 +6,7 @@ defineEmits<{ stop: [] }>()
 
 <template>
   <p v-if="part" class="flex items-center gap-3" role="status">
-    <progress :value="part" class="w-40" /> {{ doing }} …
+    <UProgress :model-value="part" :max="1" class="w-40 inline-flex" aria-label="How far" /> {{ doing }} …
     <UButton variant="words" @click="$emit('stop')">Stop</UButton>
   </p>
   <p v-else-if="failed" role="alert" class="text-(--refused) font-semibold">

@@ -83,7 +83,7 @@ function setEmpty(isEmpty: boolean) {
 </script>
 
 <template>
-  <div v-if="field.kind !== 'by-seat' || seated.length" :data-rule="field.name">
+  <div v-if="field.kind !== 'by-seat' || seated.length" :data-rule="field.name" class="space-y-1">
     <p :id="id" class="font-bold flex items-center gap-2">
       {{ field.label }}
       <UButton
