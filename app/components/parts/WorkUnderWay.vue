@@ -5,10 +5,10 @@ defineEmits<{ stop: [] }>()
 </script>
 
 <template>
-  <p v-if="part" class="flex items-center gap-3" role="status">
+  <div v-if="part" class="flex items-center gap-3" role="status">
     <UProgress :model-value="part" :max="1" class="w-40 inline-flex" aria-label="How far" /> {{ doing }} …
     <UButton variant="words" @click="$emit('stop')">Stop</UButton>
-  </p>
+  </div>
   <p v-else-if="failed" role="alert" class="text-(--refused) font-semibold">
     {{ broke }}; the match is not touched by it. Try again.
   </p>
