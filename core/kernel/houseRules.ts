@@ -16,7 +16,7 @@ export function offersAnswers<R extends CommonRules>(
 }
 
 /** Whether spoken answers have an effect in a game under any rules. */
-export function hasAnswers(game: Pick<Game, 'answerCalled'>): boolean {
+function hasAnswers(game: Pick<Game, 'answerCalled'>): boolean {
   return game.answerCalled !== undefined
 }
 
