@@ -67,9 +67,11 @@ export type Entry =
   | { readonly kind: 'rules'; readonly houseRules: Readonly<Record<string, unknown>> }
   | { readonly kind: 'award'; readonly by: number; readonly points: number }
   | { readonly kind: 'call'; readonly call: Call }
-  | { readonly kind: 'malformed' }
+  /** Nothing that the tape can hold; `ruling` where it was meant for one. */
+  | { readonly kind: 'malformed'; readonly ruling?: true }
 
 const MALFORMED: Entry = { kind: 'malformed' }
+const BAD_RULING: Entry = { kind: 'malformed', ruling: true }
 
 /** Reads one entry of the tape from JSON. */
 export function readEntry(raw: unknown): Entry {
@@ -95,7 +97,7 @@ export function readEntry(raw: unknown): Entry {
   }
   if ('ruling' in raw) {
     const read = RULING.safeParse(raw)
-    if (!read.success) return MALFORMED
+    if (!read.success) return BAD_RULING
     const ruling = read.data.ruling
     return 'award' in ruling ? { kind: 'award', ...ruling.award } : { kind: 'rules', houseRules: ruling.houseRules }
   }

@@ -162,6 +162,12 @@ export function judge(
   }
 }
 
+/** A changed goal forgets landings on the old one; a piece that stands on the new one already has not landed there. */
+export function ruled({ goal }: LandingRules, state: LandingState): LandingState {
+  const landed = state.landed.filter((seat) => ofSeat(state.places, seat) === goal)
+  return landed.length === state.landed.length ? state : { ...state, landed }
+}
+
 export function awaits(_rules: LandingRules, state: LandingState): Awaits {
   return { seats: [state.turn], plays: ['spin'] }
 }
