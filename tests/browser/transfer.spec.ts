@@ -42,6 +42,22 @@ test('a match file is brought in by hand, judged, and can be played on', async (
   await expect(page.getByRole('region', { name: 'Tape' })).toContainText('Oar rolls 1 1 1 1 1')
 })
 
+test('a side goes out as it was brought in: in the match file and in the archive', async ({ request }) => {
+  const players = [{ name: 'The harbour crew', members: ['Ines', 'Bao', 'Wren'] }, 'Tomasz']
+  const entries = [{ play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1], who: 2 } }]
+  const file = { format: 'nimble-tally/match', version: 1, game: 'brim', players, entries }
+  const made = await request.post('/api/matches/import', { data: file })
+  expect(made.status()).toBe(201)
+  const { id } = (await made.json()) as { id: string }
+  expect(await (await request.get(`/api/matches/${id}/export?as=json`)).json()).toMatchObject({ players, entries })
+  const { seats } = (await (await request.get(`/api/matches/${id}`)).json()) as { seats: object[] }
+  expect(seats).toMatchObject([{ name: 'The harbour crew', members: ['Ines', 'Bao', 'Wren'] }, { name: 'Tomasz' }])
+  const archive = (await (await request.get('/api/archive')).json()) as {
+    matches: { id: string; match: { players: unknown } }[]
+  }
+  expect(archive.matches.find((match) => match.id === id)!.match.players).toEqual(players)
+})
+
 test('a broken file says where and why, and changes nothing', async ({ page, request }) => {
   await page.goto('/keep')
   const give = (label: string, text: string) =>

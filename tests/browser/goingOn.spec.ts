@@ -1,0 +1,34 @@
+import { expect, test } from '@playwright/test'
+import { boardOf, entriesOf, makeMatch, openDesk, score, takeBack, tap, winner } from './helpers'
+
+test.use({ hasTouch: true })
+
+const roll = (by: number, dice: number[]) => ({ play: { do: 'roll', by, dice } })
+
+test('a level finish is played on until it breaks; the board follows, and taking it back closes the match', async ({
+  page,
+  request,
+  context,
+}) => {
+  const match = await makeMatch(request, {
+    game: 'top-total',
+    houseRules: { rounds: 1, answers: 'off', explain: 'off' },
+    entries: [roll(1, [6, 5]), roll(2, [5, 6])],
+  })
+  await openDesk(page, match)
+  await expect(winner(page)).toHaveText('Ines and Tomasz share the win')
+  const board = await context.newPage()
+  await board.goto(await boardOf(request, match))
+  const told = board.getByRole('region', { name: 'Announcement' })
+  await expect(told).toContainText('Tomasz')
+  await tap(page, 'Until it breaks')
+  await expect(winner(page)).toHaveCount(0)
+  await expect(told).toHaveCount(0)
+  await expect(score(page, 1)).toContainText('0')
+  expect((await entriesOf(request, match)).at(-1)).toEqual({ ruling: { houseRules: { tie: 'extra-round' } } })
+  await takeBack(page, request, match, () => tap(page, 'Take back'))
+  await expect(winner(page)).toHaveText('Ines and Tomasz share the win')
+  await tap(page, 'Another round for all')
+  await expect(winner(page)).toHaveCount(0)
+  await board.close()
+})
