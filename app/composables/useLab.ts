@@ -1,3 +1,4 @@
+import * as z from 'zod'
 import { ABOUTS, aboutOf } from '#core/games/abouts'
 import type { Game } from '#core/contract/game'
 import { defaultRules, readHouseRules } from '#core/kernel/houseRules'
@@ -41,7 +42,7 @@ function makeTrial({ game, a, b, players, seed, pace }: LabQuestion, matches: nu
 /** What is to be tried out: kept in the address, which is the link to it, and remembered on this device. */
 export function useLab() {
   const { route, router, leaves } = useAddress()
-  const remembered = useLocalStorage<Record<string, string>>('lab', {})
+  const remembered = useKept('lab', z.record(z.string(), z.string()), {})
   const game = shallowRef<Game | null>(null)
   const a = ref<Rules>({})
   const b = ref<Rules | null>(null)

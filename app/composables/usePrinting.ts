@@ -1,3 +1,4 @@
+import * as z from 'zod'
 import type { LocationQuery } from 'vue-router'
 import { printablesOf, type Printable } from '#core/print/forGame'
 import { receiptPages } from '#core/print/receipt'
@@ -15,13 +16,23 @@ const SIZES: readonly Wishes['cardSize'][] = ['small', 'usual', 'large']
 const oneOf = <T extends string>(list: readonly T[], value: unknown, usual: T): T =>
   list.find((each) => each === value) ?? usual
 
+const WISHED = z.object({
+  paper: z.enum(Object.keys(PAPERS) as [Paper, ...Paper[]]),
+  faces: z.enum(['figure', 'dots', 'frames', 'word']),
+  cardSize: z.enum(['small', 'usual', 'large']),
+  backs: z.boolean(),
+  blank: z.boolean(),
+})
+
 /** Paper and the looks of cards: remembered on this device, and the address goes first. */
 function useWishes(asked: LocationQuery) {
-  const usual = useLocalStorage<Wishes>(
-    'print-wishes',
-    { paper: 'a4', faces: 'figure', cardSize: 'usual', backs: false, blank: false },
-    { mergeDefaults: true },
-  )
+  const usual = useKept<Wishes>('print-wishes', WISHED, {
+    paper: 'a4',
+    faces: 'figure',
+    cardSize: 'usual',
+    backs: false,
+    blank: false,
+  })
   const wishes = ref<Wishes>({
     paper: oneOf(Object.keys(PAPERS) as Paper[], asked.paper, usual.value.paper),
     faces: oneOf(FACES, asked.faces, usual.value.faces),

@@ -1,4 +1,5 @@
 import { nanoid } from 'nanoid'
+import * as z from 'zod'
 import { aboutOf } from '#core/games/abouts'
 import type { Game } from '#core/contract/game'
 import { randomFor } from '#core/basics/random'
@@ -8,12 +9,15 @@ import { loadView } from '~/games'
 import type { Choice, Level, Pair, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
 
-interface RoomDraft {
-  here: string[]
-  wished: number
-  tables: RoomTable[]
-  source: 'table' | 'dealt'
-}
+const DRAFT = z.object({
+  here: z.array(z.string()),
+  wished: z.int().min(2).max(4),
+  tables: z.array(
+    z.object({ id: z.string(), name: z.string(), people: z.array(z.string()), game: z.string(), preset: z.string() }),
+  ),
+  source: z.enum(['table', 'dealt']),
+})
+type RoomDraft = Omit<z.output<typeof DRAFT>, 'tables'> & { tables: RoomTable[] }
 
 const newId = () => nanoid(6)
 
@@ -150,11 +154,7 @@ function useRoomGames(draft: Ref<RoomDraft>) {
 
 /** Today's room: who is there, at which tables, playing what; kept on this device until all of it is started. */
 export function useRoom() {
-  const draft = useLocalStorage<RoomDraft>(
-    'room',
-    { here: [], wished: 3, tables: [], source: 'table' },
-    { mergeDefaults: true },
-  )
+  const draft = useKept<RoomDraft>('room', DRAFT, { here: [], wished: 3, tables: [], source: 'table' })
   const busy = ref(false)
   const failed = ref<string | null>(null)
   const known = useRoomKnowledge(failed)

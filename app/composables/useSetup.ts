@@ -1,4 +1,5 @@
 import { nanoid } from 'nanoid'
+import * as z from 'zod'
 import { ABOUTS } from '#core/games/abouts'
 import type { Game } from '#core/contract/game'
 import { openMatch } from '#core/kernel/match'
@@ -11,16 +12,17 @@ import type { GameView } from '~/games/view'
 import { callApi } from '~/utils/api'
 import type { Person, StoredMatch } from '#shared/api'
 
-export interface Remembered {
-  game: string
-  names: string[]
-  rules: Record<string, unknown>
-  rememberNames: boolean
-}
+const REMEMBERED = z.object({
+  game: z.string(),
+  names: z.array(z.string()).max(64),
+  rules: z.record(z.string(), z.unknown()),
+  rememberNames: z.boolean(),
+})
+export type Remembered = z.output<typeof REMEMBERED>
 
 /** What was set up last on this device, to begin with. */
 export function useRememberedSetup() {
-  return useLocalStorage<Remembered>('last-setup', {
+  return useKept('last-setup', REMEMBERED, {
     game: ABOUTS[0]!.id,
     names: ['', ''],
     rules: {},

@@ -1,11 +1,19 @@
+import * as z from 'zod'
+
 /** Verdicts and turns heard: spoken by the browser, and short chimes, each where it was switched on. */
 const NOTES = { stands: [659, 880], refused: [330, 277], turn: [587], end: [523, 659, 784, 1047] } as const
 export type Chime = keyof typeof NOTES
 
+const HEARD = z.object({
+  speak: z.boolean().default(false),
+  chime: z.boolean().default(false),
+  bell: z.boolean().default(true),
+})
+
 let audio: AudioContext | null = null
 
 export function useVoice() {
-  const settings = useLocalStorage('heard', { speak: false, chime: false, bell: true }, { mergeDefaults: true })
+  const settings = useKept('heard', HEARD, { speak: false, chime: false, bell: true })
 
   /** Speaks a verdict, where that is switched on. */
   function say(text: string) {

@@ -47,7 +47,7 @@ test('a side goes out as it was brought in: in the match file and in the archive
   const entries = [{ play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1], who: 2 } }]
   const file = { format: 'nimble-tally/match', version: 1, game: 'brim', players, entries }
   const made = await request.post('/api/matches/import', { data: file })
-  expect(made.status()).toBe(201)
+  expect(made.ok()).toBe(true)
   const { id } = (await made.json()) as { id: string }
   expect(await (await request.get(`/api/matches/${id}/export?as=json`)).json()).toMatchObject({ players, entries })
   const { seats } = (await (await request.get(`/api/matches/${id}`)).json()) as { seats: object[] }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as z from 'zod'
 import { awaits } from '#core/kernel/match'
 
 /** Around every pad: whose play it is, and room that doesn't shift. Enter is the pad's as long as it has the focus. */
@@ -10,7 +11,7 @@ const inner = useTemplateRef('inner')
  * play; how high it was is remembered by game and width.
  */
 const { width } = useWindowSize()
-const heights = useLocalStorage<Record<string, number>>('pad-heights', {})
+const heights = useKept('pad-heights', z.record(z.string(), z.number()), {})
 const key = computed(() => `${desk.tape.value?.table.game.id ?? ''}-${Math.round(width.value / 50)}`)
 const least = computed(() => heights.value[key.value] ?? 0)
 useResizeObserver(inner, ([entry]) => {
