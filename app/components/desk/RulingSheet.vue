@@ -125,7 +125,7 @@ function record() {
           v-model="value"
           :field="field"
           :rules="offered"
-          :names="seats.map(({ name }) => name)"
+          :players="seats.map(({ name }) => name)"
         />
       </template>
       <template v-else-if="what === 'points'">

@@ -37,7 +37,7 @@ const unfolded = computed(() => wide.value || open.value || fields.value.some(({
         :field="field"
         :problem="setup.problemOf(field.name)"
         :rules="rules"
-        :names="seats.map(({ name }, i) => name.trim() || `Player ${i + 1}`)"
+        :players="seats.map(({ name }, i) => name.trim() || `Player ${i + 1}`)"
       />
     </div>
   </fieldset>

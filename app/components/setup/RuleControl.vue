@@ -8,14 +8,14 @@ const {
   field,
   problem = undefined,
   rules = {},
-  names: seated = [],
+  players = [],
 } = defineProps<{
   field: RuleField
   problem?: string
   /** The other rules as they stand: counts go by the names that one of them lists. */
   rules?: Readonly<Record<string, unknown>>
   /** Who sits where; what goes by seat is left out where nobody is named. */
-  names?: readonly string[]
+  players?: readonly string[]
 }>()
 const value = defineModel<unknown>({ required: true })
 
@@ -67,10 +67,14 @@ const names = computed(() => {
 })
 const counts = computed(() => (value.value ?? {}) as Record<string, number>)
 // A name that the other rule no longer has takes its count along.
-watch(names, (now) => {
-  if (field.kind === 'counts' && value.value !== null)
-    value.value = Object.fromEntries(now.map((name) => [name, counts.value[name] ?? field.each ?? 1]))
-})
+watch(
+  // By what they are: the list itself is made anew with every rule that changes.
+  () => names.value.join('\n'),
+  () => {
+    if (field.kind === 'counts' && value.value !== null)
+      value.value = Object.fromEntries(names.value.map((name) => [name, counts.value[name] ?? field.each ?? 1]))
+  },
+)
 
 function setEmpty(isEmpty: boolean) {
   if (isEmpty) value.value = null
@@ -83,7 +87,7 @@ function setEmpty(isEmpty: boolean) {
 </script>
 
 <template>
-  <div v-if="field.kind !== 'by-seat' || seated.length" :data-rule="field.name" class="space-y-1">
+  <div v-if="field.kind !== 'by-seat' || players.length" :data-rule="field.name" class="space-y-1">
     <p :id="id" class="font-bold flex items-center gap-2">
       {{ field.label }}
       <UButton
@@ -212,7 +216,7 @@ function setEmpty(isEmpty: boolean) {
         />
       </label>
     </div>
-    <BySeatRule v-else-if="field.kind === 'by-seat'" v-model="bySeat" :names="seated" :answers="'answers' in rules" />
+    <BySeatRule v-else-if="field.kind === 'by-seat'" v-model="bySeat" :names="players" :answers="'answers' in rules" />
     <USwitch
       v-else-if="field.kind === 'yes-no'"
       :model-value="value === true"
