@@ -111,6 +111,8 @@ export async function choose(page: Page, list: string, choice: string | RegExp) 
     .or(page.getByRole('combobox', { name: list, exact: true }))
     .click()
   await page.getByRole('option', { name: choice, exact: typeof choice === 'string' }).click()
+  // Once it is closed the list gives the focus back.
+  await expect(page.getByRole('listbox')).toHaveCount(0)
 }
 
 /** The score shown for a seat on the desk. */
