@@ -1,6 +1,9 @@
 // Takes docs/screenshots from a server with fresh demo data: bin/start --demo --port 3100, then node scripts/screenshots.mjs.
+import { existsSync } from 'node:fs'
 import { chromium } from '@playwright/test'
 
+/** Debian's, with or without a window. */
+const executablePath = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find((path) => existsSync(path))
 const base = process.argv[2] ?? 'http://127.0.0.1:3100'
 const boardOf = async (match) => `/board/${(await (await fetch(`${base}/api/matches/${match}`)).json()).board}`
 const personPage = async (name) =>
@@ -90,7 +93,7 @@ const SHOTS = [
   ['desk-phone-dark', match('buoy'), freeze, { viewport: { width: 390, height: 844 }, colorScheme: 'dark' }],
   ['room-board', () => roomBoard(), undefined, { viewport: { width: 1280, height: 720 } }],
 ]
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
+const browser = await chromium.launch({ executablePath, args: ['--no-sandbox'] })
 for (const [name, path, act, options] of SHOTS) {
   const context = await browser.newContext({
     viewport: { width: 1280, height: 800 },
