@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { grouped } from '#core/basics/words'
-import { ABOUTS, aboutOf } from '#core/games/abouts'
+import { aboutOf } from '#core/games/abouts'
 import { MATCHES } from '~/composables/useLab'
 
 /** The lab: what would happen under these house rules, and which of two are better, before the children play by them. */
@@ -12,7 +12,7 @@ function run() {
   if (question.value && ok.value) start(plain(question.value), matches.value)
 }
 const HOW_MANY = MATCHES.map((value) => ({ value, label: grouped(value) }))
-const GAMES = [{ items: ABOUTS.map(({ id, about }) => ({ value: id, label: about.title })) }]
+const GAMES = [{ items: gameChoices() }]
 const busy = computed(() => state.value === 'running' || state.value === 'paused')
 const seconds = computed(() =>
   left.value === null ? '' : left.value < 1500 ? 'a moment left' : `about ${Math.ceil(left.value / 1000)} seconds left`,

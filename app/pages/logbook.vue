@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aboutOf, ABOUTS } from '#core/games/abouts'
+import { aboutOf } from '#core/games/abouts'
 import { count } from '#core/basics/words'
 import type { ListedMatch } from '#shared/api'
 
@@ -24,11 +24,7 @@ const {
   toggle,
 } = useLogbook()
 const route = useRoute()
-const GAMES = [
-  {
-    items: [{ value: '', label: 'Every game' }, ...ABOUTS.map(({ id, about }) => ({ value: id, label: about.title }))],
-  },
-]
+const GAMES = [{ items: [{ value: '', label: 'Every game' }, ...gameChoices()] }]
 const title = (game: string) => aboutOf(game)?.title ?? game
 const won = ({ summary }: ListedMatch, seat: number) => summary.result?.winners.includes(seat) ?? false
 const trouble = ref<string | null>(null)

@@ -7,7 +7,6 @@ const { table, room } = defineProps<{ table: RoomTable; room: ReturnType<typeof 
 
 const problem = computed(() => room.problemOf(table))
 const presets = computed(() => room.games.value[table.game]?.presets ?? [])
-const choice = ({ id, about }: (typeof ABOUTS)[number]) => ({ value: id, label: about.title })
 /** Games for as many as sit here: those that none of them has played come first; one that no longer fits is named. */
 const shelves = computed(() => {
   const fits = ABOUTS.filter(
@@ -15,9 +14,9 @@ const shelves = computed(() => {
   )
   const unfit = ABOUTS.filter((each) => each.id === table.game && !fits.includes(each))
   return [
-    { label: 'Not yet played by these', items: fits.filter(({ id }) => room.played(table, id) === 0).map(choice) },
-    { label: 'Played before', items: fits.filter(({ id }) => room.played(table, id) > 0).map(choice) },
-    { label: 'Not for so many', items: unfit.map(choice) },
+    { label: 'Not yet played by these', items: gameChoices(fits.filter(({ id }) => room.played(table, id) === 0)) },
+    { label: 'Played before', items: gameChoices(fits.filter(({ id }) => room.played(table, id) > 0)) },
+    { label: 'Not for so many', items: gameChoices(unfit) },
   ].filter(({ items }) => items.length)
 })
 </script>
