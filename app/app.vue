@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { TooltipProvider } from 'reka-ui'
-
 /** What pops up over any page; what tells of things done comes with the first of them. */
 const { toasts } = useToast()
 const told = ref(false)
@@ -12,11 +10,9 @@ whenever(
 </script>
 
 <template>
-  <TooltipProvider :delay-duration="400">
-    <NuxtLayout>
-      <NuxtPage />
-    </NuxtLayout>
-    <UOverlayProvider />
-    <LazyUToaster v-if="told" position="top-center" />
-  </TooltipProvider>
+  <NuxtLayout>
+    <NuxtPage />
+  </NuxtLayout>
+  <UOverlayProvider />
+  <LazyUToaster v-if="told" position="top-center" />
 </template>
