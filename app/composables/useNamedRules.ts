@@ -43,18 +43,15 @@ export function useNamedRules({ game, named, usePreset }: Pick<Setup, 'game' | '
       await callApi(`/api/house-rules/${id}`, 'PATCH', { name })
       return `Now called “${name}”.`
     })
-  /** Keeps the rules as they stand now under a name that is there. */
-  const replace = ({ id, name }: NamedRules) =>
-    run(async () => {
-      await callApi(`/api/house-rules/${id}`, 'PATCH', { houseRules: named.value })
-      return `“${name}” is now what stands here.`
-    })
-  /** What stood under the name before it was replaced. */
-  const putBack = ({ id, name, houseRules }: NamedRules) =>
+  const put = ({ id, name }: NamedRules, houseRules: object, says: string) =>
     run(async () => {
       await callApi(`/api/house-rules/${id}`, 'PATCH', { houseRules })
-      return `“${name}” is what it was before.`
+      return `“${name}” ${says}.`
     })
+  /** Keeps the rules as they stand now under a name that is there. */
+  const replace = (rules: NamedRules) => put(rules, named.value, 'is now what stands here')
+  /** What stood under the name before it was replaced. */
+  const putBack = (rules: NamedRules) => put(rules, rules.houseRules, 'is what it was before')
   const remove = ({ id, name }: NamedRules) =>
     run(async () => {
       await callApi(`/api/house-rules/${id}`, 'DELETE')
