@@ -4,14 +4,14 @@ import type { Game } from '#core/contract/game'
 /** Who sits there: somebody by name, or a side with its members. */
 export type Player = string | { readonly name: string; readonly members: readonly string[] }
 
-/** Somebody by name, or a side where members are named. */
+/** Somebody by name, or a side where members are named, as a file has them. */
 export const playerOf = ({
   name,
   members,
 }: {
   readonly name: string
   readonly members?: readonly string[] | null
-}): Player => (members?.length ? { name, members } : name)
+}): string | { name: string; members: string[] } => (members?.length ? { name, members: [...members] } : name)
 
 export const nameOf = (player: Player): string => (typeof player === 'string' ? player : player.name)
 export const membersOf = (player: Player): readonly string[] | null =>

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { gameById, GAMES } from '#core/games/index'
 import { entrySchema, isShort, MOST_HELD } from '#core/contract/entries'
+import { playerOf } from '#core/contract/table'
 import { openMatch } from '#core/kernel/match'
 import { problem, type Problem } from '#core/contract/problem'
 import { atOnce, foldTapeInPieces, type Tape } from '#core/kernel/tape'
@@ -129,10 +130,7 @@ export function makeMatchFile(tape: Tape, houseRules: Readonly<Record<string, un
     version: VERSION,
     game: game.id,
     houseRules: { ...houseRules },
-    players: players.map((name, i) => {
-      const members = sides?.[i]
-      return members ? { name, members: [...members] } : name
-    }),
+    players: players.map((name, i) => playerOf({ name, members: sides?.[i] })),
     first,
     source,
     seed,

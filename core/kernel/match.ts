@@ -108,11 +108,10 @@ export function judgeEntry(table: Table, state: MatchState, entry: Entry): Judge
       return ruleOnAward(table, state, entry.by, entry.points)
     case 'call':
       return judgeCall(table, state, entry.call)
-    case 'malformed':
-      // After the end a ruling is over before anything else that is wrong with it.
-      if (entry.ruling && state.result) return { verdict: refused('match-over', { ruling: 'award' }), state }
-      return { verdict: refused('malformed', { what: 'entry' }), state }
     default:
+      // After the end a ruling is over before anything else that is wrong with it.
+      if (entry.kind === 'malformed' && entry.ruling && state.result)
+        return { verdict: refused('match-over', { ruling: 'award' }), state }
       return { verdict: refused('malformed', { what: 'entry' }), state }
   }
 }

@@ -104,9 +104,7 @@ async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
           version: VERSION,
           game,
           houseRules,
-          players: mine
-            .map(playerOf)
-            .map((player) => (typeof player === 'string' ? player : { ...player, members: [...player.members] })),
+          players: mine.map(playerOf),
           first,
           source,
           seed: seed ?? null,

@@ -22,10 +22,10 @@ export function readPlay(text: string, _rules: PerchRules, state: PerchState): R
   if (/^(?:reshuffle|r)$/.test(rest)) return { ok: true, play: { do: 'reshuffle', ...extras } }
   const by = seat ?? state.turn
   const passed = PASS.exec(rest)
-  const cards = readNumbers((passed ?? PLACE.exec(rest))?.[1]?.trim() ?? '-')
+  const placed = passed ? null : PLACE.exec(rest)
+  const cards = readNumbers((passed ?? placed)?.[1]?.trim() ?? '-')
   if (!cards) return notUnderstood(text)
   if (passed) return { ok: true, play: { do: 'pass', by, cards, ...extras } }
-  const placed = PLACE.exec(rest)
   const said = placed?.[3]?.split(/[\s,]+/).map(Number)
   return { ok: true, play: { do: 'place', by, cards, on: Number(placed?.[2]), ...(said ? { said } : {}), ...extras } }
 }
