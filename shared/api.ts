@@ -1,6 +1,7 @@
 import type { BoardPicture } from '#core/board/board'
 import type { Awaits } from '#core/contract/game'
 import type { Result } from '#core/contract/table'
+import type { MemberOrder } from '#core/kernel/members'
 
 /** The shapes of the server's answers, as both sides use them. Shapes of requests are in shared/requests.ts. */
 
@@ -10,6 +11,16 @@ export interface Seat {
   readonly personId: string | null
   /** The members, where the seat is a side. */
   readonly members?: readonly string[] | null
+  /** How the members follow each other; by turns where left out. */
+  readonly memberOrder?: MemberOrder
+  /** The member whom the referee called, in place of the one whose turn it would be. */
+  readonly called?: CalledMember | null
+}
+
+/** A member (from 1) called by the referee, for the play after `played` plays. */
+export interface CalledMember {
+  readonly who: number
+  readonly played: number
 }
 
 /** A match's clock: milliseconds used up to the last pause, and when it was started since (epoch, the server's time). */

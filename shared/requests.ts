@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { namedRulesFields } from '#core/format/houseRulesFile'
 import { isoOfDatabase, moment } from '#core/basics/moment'
 import { PENNANT_COUNT } from '#core/basics/pennants'
+import { MEMBER_ORDERS } from '#core/kernel/members'
 
 /** Shapes of requests: every field bounded. */
 const personName = z.string().trim().min(1, 'A name is missing.').max(40, 'A name has at most 40 letters.')
@@ -18,6 +19,7 @@ export const newMatchShape = z.strictObject({
         pennant,
         personId: z.string().max(40).nullable().default(null),
         members: z.array(personName).min(1).max(40).nullable().optional(),
+        memberOrder: z.enum(MEMBER_ORDERS).optional(),
       }),
     )
     .min(1)
@@ -47,7 +49,18 @@ export const appendShape = z.strictObject({
   entry: z.record(z.string(), z.unknown()),
 })
 
-/** Names put right during a match: of the table, of players by seat. */
+/** How the members of a side follow each other, and whom the referee called for the play after so many. */
+const changedSide = z.strictObject({
+  seat: z.int().min(1).max(64),
+  memberOrder: z.enum(MEMBER_ORDERS).optional(),
+  called: z
+    .strictObject({ who: z.int().min(1).max(40), played: z.int().min(0).max(1e9) })
+    .nullable()
+    .optional(),
+})
+export type ChangedSide = z.output<typeof changedSide>
+
+/** Names put right during a match: of the table, of players by seat; and who of a side is next. */
 export const changedMatchShape = z
   .strictObject({
     name: tableName.optional(),
@@ -55,8 +68,10 @@ export const changedMatchShape = z
       .array(z.strictObject({ seat: z.int().min(1).max(64), name: personName }))
       .max(64)
       .optional(),
+    sides: z.array(changedSide).max(8).optional(),
   })
-  .refine(({ name, seats }) => name !== undefined || seats?.length, 'nothing to change')
+  .refine(({ name, seats, sides }) => name !== undefined || seats?.length || sides?.length, 'nothing to change')
+export type ChangedMatch = z.output<typeof changedMatchShape>
 
 export const newPersonShape = z.strictObject({ name: personName, pennant: pennant.optional() })
 export const changedPersonShape = z

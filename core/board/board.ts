@@ -1,11 +1,19 @@
 import type { Best } from '#core/contract/game'
 import { awaits, bestNow, standing, takesTurns } from '#core/kernel/match'
 import { sayProgress } from '#core/kernel/progress'
+import { memberAt, type SeatedSide } from '#core/kernel/members'
 import type { Result } from '#core/contract/table'
 import type { Tape } from '#core/kernel/tape'
 import { isNoted } from '#core/contract/verdict'
-import { sayResult, speaking } from '#core/wording/index'
+import { sayPlay, sayResult } from '#core/wording/index'
 import type { Working } from '#core/contract/working'
+
+/** Who sits there: where it is a side that is on turn, with the name of the member whose go it is. */
+interface SeatPicture {
+  readonly name: string
+  readonly pennant: number
+  readonly member: string | null
+}
 
 /** What a board shows of a match: nothing in it that the public at the table can't know. */
 export interface BoardPicture {
@@ -13,7 +21,7 @@ export interface BoardPicture {
   readonly title: string
   /** Entries recorded so far, so that an older picture can be told from a newer one. */
   readonly last: number
-  readonly seats: readonly { readonly name: string; readonly pennant: number }[]
+  readonly seats: readonly SeatPicture[]
   readonly standing: readonly number[]
   readonly best: Best
   readonly goal: number | null
@@ -29,8 +37,12 @@ export interface BoardPicture {
   readonly result: (Result & { readonly says: string }) | null
 }
 
-/** The picture of a match for its board. */
-export function drawBoard(tape: Tape, seats: BoardPicture['seats']): BoardPicture {
+/** The picture of a match for its board; `lot` is what members of a side are drawn by. */
+export function drawBoard(
+  tape: Tape,
+  seats: readonly (SeatedSide & Pick<SeatPicture, 'name' | 'pennant'>)[],
+  lot = '',
+): BoardPicture {
   const { table, state } = tape
   const { game } = table
   const { rules, result } = state
@@ -38,7 +50,11 @@ export function drawBoard(tape: Tape, seats: BoardPicture['seats']): BoardPictur
     game: game.id,
     title: game.about.title,
     last: tape.lines.length,
-    seats: seats.map(({ name, pennant }) => ({ name, pennant })),
+    seats: seats.map((seat, i) => ({
+      name: seat.name,
+      pennant: seat.pennant,
+      member: memberNamed(tape, i + 1, seat, lot),
+    })),
     standing: standing(table, state),
     best: bestNow(table, state),
     goal: game.goal?.(rules) ?? null,
@@ -52,6 +68,13 @@ export function drawBoard(tape: Tape, seats: BoardPicture['seats']): BoardPictur
     timeCalled: state.timeCalled,
     result: result ? { ...result, says: sayResult(table, result) } : null,
   }
+}
+
+/** The member of a side whose go it is; null where the seat is no side or has no go now. */
+function memberNamed(tape: Tape, seat: number, side: SeatedSide, lot: string): string | null {
+  if (!awaits(tape.table, tape.state)?.seats.includes(seat)) return null
+  const member = memberAt(tape, seat, side, lot)
+  return (member && side.members?.[member - 1]) || null
 }
 
 /** A spoken answer is asked for in this game, and the newest play that stands was none that asked for one. */
@@ -77,7 +100,7 @@ function newestOf({ table, lines }: Tape): BoardPicture['newest'] {
   const told = isNoted(line.verdict) ? unsaid : play
   return {
     by: play.by ?? null,
-    says: table.game.wording.play(told, speaking(table, line.before.rules), line.before.rules, line.before.game),
+    says: sayPlay(table, told, line.before),
     working: line.verdict.working,
   }
 }

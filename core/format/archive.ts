@@ -3,6 +3,7 @@ import { namedRulesFields } from '#core/format/houseRulesFile'
 import { MOST_ENTRIES, readMatchInPieces, type MatchFile } from '#core/format/matchFile'
 import { moment } from '#core/basics/moment'
 import { PENNANT_COUNT } from '#core/basics/pennants'
+import { MEMBER_ORDERS } from '#core/kernel/members'
 import { problem, type Problem } from '#core/contract/problem'
 import type { Tape } from '#core/kernel/tape'
 
@@ -21,7 +22,14 @@ const keptMatch = z.strictObject({
   name: z.string().trim().max(40).default(''),
   createdAt: moment,
   updatedAt: moment,
-  seats: z.array(z.strictObject({ pennant, personId: id.nullable() })),
+  seats: z.array(
+    z.strictObject({
+      pennant,
+      personId: id.nullable(),
+      /** How the members of a side follow each other. */
+      memberOrder: z.enum(MEMBER_ORDERS).optional(),
+    }),
+  ),
   /** Each entry's id and when it was recorded. */
   recorded: z
     .array(z.strictObject({ id: z.string().regex(/^[\w-]{1,64}$/), at: moment }))

@@ -1,6 +1,7 @@
 import type { NumberFact } from '#core/contract/game'
 import type { Table } from '#core/contract/table'
 import type { How } from '#core/contract/plays'
+import { memberIn } from '#core/kernel/members'
 import type { Line } from '#core/kernel/tape'
 
 /** A number fact as somebody practised it: what was to be worked out, what was said, and whether that was right. */
@@ -8,6 +9,8 @@ export interface PractisedFact extends Omit<NumberFact, 'by' | 'said' | 'how'> {
   /** The number of the entry. */
   readonly entry: number
   readonly by: number
+  /** The member of a side whose fact it was; null where none is named. */
+  readonly who: number | null
   /** What the player said, where this is the fact that the play asked for; else null. */
   readonly said: number | null
   readonly right: boolean
@@ -47,7 +50,8 @@ export function practisedFacts({ game }: Pick<Table, 'game'>, line: PlayedLine):
     const said = fact.said ?? (i === asked ? one : null)
     const right = said !== null ? said === fact.answer : verdict.stands || wrong !== undefined
     const { operation, terms, answer } = fact
-    return [{ entry: line.number, by, operation, terms, answer, said, right, how: fact.how ?? play.how ?? null }]
+    const who = memberIn(game, play, by)
+    return [{ entry: line.number, by, who, operation, terms, answer, said, right, how: fact.how ?? play.how ?? null }]
   })
 }
 

@@ -3,6 +3,8 @@ import type { CommonRules } from '#core/contract/commonRules'
 import type { Entry } from '#core/contract/entries'
 import type { Game, Sentence, Speaking } from '#core/contract/game'
 import type { Problem } from '#core/contract/problem'
+import type { BasePlay } from '#core/contract/plays'
+import { memberIn } from '#core/kernel/members'
 import { ruleFields, sayRuleValue, type RuleField } from '#core/kernel/ruleFields'
 import type { Result, Table } from '#core/contract/table'
 import type { Line } from '#core/kernel/tape'
@@ -44,8 +46,19 @@ export function sayProblem(problem: Problem, game?: Game): string {
 export function sayEntry(table: Table, line: Pick<Line, 'entry' | 'play' | 'raw' | 'before'>): string {
   const { entry, play, before } = line
   const say = speaking(table, before.rules)
-  if (play) return `${table.game.wording.play(play, say, before.rules, before.game)}${overruledIn(line.raw)}`
+  if (play) return `${sayPlay(table, play, before)}${overruledIn(line.raw)}`
   return sayOther(table.game, entry, say, remarkOf(line.raw))
+}
+
+/** What was played; a member of a side by name: `Bao (The crew) rolls 6 5 4 3 1`. */
+export function sayPlay(table: Table, play: BasePlay, { rules, game }: Line['before']): string {
+  const say = speaking(table, rules)
+  const name = (seat: number) => {
+    const who = memberIn(table.game, play, seat)
+    const member = who === null ? undefined : table.sides?.[seat - 1]?.[who - 1]
+    return member === undefined ? say.name(seat) : `${member} (${say.name(seat)})`
+  }
+  return table.game.wording.play(play, { ...say, name }, rules, game)
 }
 
 function sayOther(game: Game, entry: Entry, say: Speaking, why: string): string {

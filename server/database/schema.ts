@@ -1,11 +1,13 @@
-import { sql } from 'drizzle-orm'
+import { isNotNull, sql } from 'drizzle-orm'
 import {
   bigint,
   boolean,
+  foreignKey,
   index,
   integer,
   jsonb,
   pgTable,
+  pgView,
   primaryKey,
   text,
   timestamp,
@@ -13,7 +15,8 @@ import {
 } from 'drizzle-orm/pg-core'
 import type { NumberFact } from '#core/contract/game'
 import type { How } from '#core/contract/plays'
-import type { ClockState, RoomClockState, Summary } from '#shared/api'
+import type { MemberOrder } from '#core/kernel/members'
+import type { CalledMember, ClockState, RoomClockState, Summary } from '#shared/api'
 
 const at = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' })
 
@@ -94,8 +97,46 @@ export const seats = pgTable(
     personId: text('person_id').references(() => people.id, { onDelete: 'set null' }),
     /** The members' names, where the seat is a side. */
     members: jsonb('members').$type<readonly string[]>(),
+    /** How the members follow each other. */
+    memberOrder: text('member_order').$type<MemberOrder>().notNull().default('turns'),
+    /** The member whom the referee called in place of the one whose turn it would be. */
+    called: jsonb('called').$type<CalledMember>(),
   },
   (table) => [primaryKey({ columns: [table.matchId, table.seat] }), index('seats_by_person').on(table.personId)],
+)
+
+/** Members of sides who are known here, by their place in the side. */
+export const sideMembers = pgTable(
+  'side_members',
+  {
+    matchId: text('match_id').notNull(),
+    seat: integer('seat').notNull(),
+    /** From 1. */
+    member: integer('member').notNull(),
+    personId: text('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+  },
+  (table) => [
+    primaryKey({ columns: [table.matchId, table.seat, table.member] }),
+    foreignKey({ columns: [table.matchId, table.seat], foreignColumns: [seats.matchId, seats.seat] }).onDelete(
+      'cascade',
+    ),
+    index('side_members_by_person').on(table.personId),
+  ],
+)
+
+/** Which people sat where, alone or as members of a side. */
+export const whoSat = pgView('who_sat').as((query) =>
+  query
+    .select({ matchId: seats.matchId, seat: seats.seat, personId: seats.personId })
+    .from(seats)
+    .where(isNotNull(seats.personId))
+    .unionAll(
+      query
+        .select({ matchId: sideMembers.matchId, seat: sideMembers.seat, personId: sideMembers.personId })
+        .from(sideMembers),
+    ),
 )
 
 export const entries = pgTable(

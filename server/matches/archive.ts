@@ -95,7 +95,11 @@ async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
         name,
         createdAt: moment(createdAt),
         updatedAt: moment(updatedAt),
-        seats: mine.map(({ pennant, personId }) => ({ pennant, personId })),
+        seats: mine.map(({ pennant, personId, members, memberOrder }) => ({
+          pennant,
+          personId,
+          ...(members ? { memberOrder } : {}),
+        })),
         recorded: kept.map((entry) => ({ id: entry.clientId, at: moment(entry.at) })),
         session: sessionId,
         used: usedBy(clock, now),
@@ -251,7 +255,8 @@ async function restoreMatch(
   const { kept, file, tape } = read.match
   try {
     refuseUnstorable(file)
-    const seated = kept.seats.map(({ pennant, personId }, at) => ({
+    const seated = kept.seats.map(({ pennant, personId, memberOrder }, at) => ({
+      memberOrder,
       name: nameOf(file.players[at]!),
       members: membersOf(file.players[at]!),
       pennant,

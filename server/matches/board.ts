@@ -44,9 +44,7 @@ export async function boardOf(match: string): Promise<Board> {
     .select({
       last: matches.last,
       clock: matches.clock,
-      name: seatsTable.name,
-      pennant: seatsTable.pennant,
-      personId: seatsTable.personId,
+      seat: seatsTable,
     })
     .from(matches)
     .innerJoin(seatsTable, eq(seatsTable.matchId, matches.id))
@@ -54,9 +52,13 @@ export async function boardOf(match: string): Promise<Board> {
     .orderBy(asc(seatsTable.seat))
   if (!rows.length) throw noSuchMatch()
   const { last, clock } = rows[0]!
-  const seats = rows.map(({ name, pennant, personId }) => ({ name, pennant, personId }))
   const tape = await tapeOf(match, last)
-  return { ...drawBoard(tape, seats), clock: toldClock(clock) }
+  const picture = drawBoard(
+    tape,
+    rows.map(({ seat }) => seat),
+    match,
+  )
+  return { ...picture, clock: toldClock(clock) }
 }
 
 /** Everybody who looks at the board of a match. */

@@ -3,7 +3,7 @@ import { and, asc, eq, gte, inArray, isNotNull, lt, sql, type SQL } from 'drizzl
 import { sayCell } from '#core/wording/mastery'
 import { masteryOf, shakyOnes } from '#core/mastery/mastery'
 import type { Day, DayChild } from '#shared/api'
-import { entries, facts, matches, people } from '../database/schema'
+import { entries, facts, matches, people, whoSat } from '../database/schema'
 import { yieldLoop } from '../utils/yieldLoop'
 import { theDatabase } from '../utils/database'
 import { sessionOf } from '../room/session'
@@ -51,16 +51,16 @@ async function lookBack(within: SQL | undefined, to: string): Promise<Day> {
     .where(and(inArray(facts.matchId, ids), isNotNull(facts.personId)))
     .groupBy(facts.personId)
   const byPerson = new Map(practised.map((row) => [row.person, row]))
-  const seated = [...new Set(played.flatMap(({ seats }) => seats.flatMap(({ personId }) => personId ?? [])))]
+  const sat = await database.select().from(whoSat).where(inArray(whoSat.matchId, ids))
+  const seated = [...new Set(sat.flatMap(({ personId }) => personId ?? []))]
   const known = seated.length
     ? await database.select().from(people).where(inArray(people.id, seated)).orderBy(asc(people.name))
     : []
   const children: DayChild[] = []
   for (const { id, name, pennant } of known) {
-    const mine = played.filter(({ seats }) => seats.some(({ personId }) => personId === id))
-    const won = mine.filter(({ seats, summary }) =>
-      summary.result?.winners.some((seat) => seats[seat - 1]?.personId === id),
-    )
+    const places = new Map(sat.flatMap(({ matchId, seat, personId }) => (personId === id ? [[matchId, seat]] : [])))
+    const mine = played.filter((match) => places.has(match.id))
+    const won = mine.filter(({ id: match, summary }) => summary.result?.winners.includes(places.get(match)!))
     const counted = byPerson.get(id)
     children.push({
       person: { id, name, pennant },

@@ -1,7 +1,7 @@
 import { and, desc, eq, inArray, sql } from 'drizzle-orm'
 import { practisedFacts } from '#core/kernel/facts'
 import type { Line, Tape } from '#core/kernel/tape'
-import { entries, facts, matches, seats } from '../database/schema'
+import { entries, facts, matches, seats, sideMembers } from '../database/schema'
 import { theDatabase, type Within } from '../utils/database'
 import { yieldLoop } from '../utils/yieldLoop'
 
@@ -37,10 +37,12 @@ export async function insertFacts(match: string, tape: Tape, lines: Tape['lines'
     // Who sits there is looked up as the fact is stored: an append needs no statement of its own for it.
     await within.execute(sql`
       insert into ${facts} (match_id, entry, ordinal, seat, person_id, operation, terms, answer, said, "right", how, at)
-      select ${match}, (each->>'entry')::int, (each->>'ordinal')::int, seat, person_id, each->>'operation', each->'terms', (each->>'answer')::bigint,
+      select ${match}, (each->>'entry')::int, (each->>'ordinal')::int, ${seats.seat}, coalesce(${sideMembers.personId}, ${seats.personId}), each->>'operation', each->'terms', (each->>'answer')::bigint,
         (each->>'said')::bigint, (each->>'right')::boolean, each->>'how', coalesce((each->>'at')::timestamptz, now())
       from jsonb_array_elements(${JSON.stringify(rows.slice(i, i + BATCH))}::jsonb) as each
-      join ${seats} on ${seats.matchId} = ${match} and ${seats.seat} = (each->>'by')::int`)
+      join ${seats} on ${seats.matchId} = ${match} and ${seats.seat} = (each->>'by')::int
+      left join ${sideMembers} on ${sideMembers.matchId} = ${match} and ${sideMembers.seat} = ${seats.seat}
+        and ${sideMembers.member} = (each->>'who')::int`)
     await yieldLoop()
   }
 }

@@ -2,12 +2,13 @@ import { and, count, eq, inArray, isNull, like, lt, notExists, or, sql, type SQL
 import { monthsBefore } from '#core/basics/calendar'
 import type { Forgotten } from '#shared/api'
 import { PEOPLE } from '../demo/saturday'
-import { entries, facts, matches, people, roomSessions, seats } from '../database/schema'
+import { entries, facts, matches, people, roomSessions, seats, whoSat } from '../database/schema'
 import { yieldLoop } from '../utils/yieldLoop'
 import { roomZone } from '../room/zone'
 import { theDatabase, writing, type Within } from '../utils/database'
 import { tell } from './live'
 import { noSuchPerson } from './people'
+import { membersIn } from './seats'
 import { renamed } from './store'
 import { forgetTape } from './tapes'
 
@@ -27,6 +28,7 @@ export async function forgetPerson(id: string): Promise<Forgotten> {
   const theirs = or(
     eq(seats.personId, id),
     and(isNull(seats.personId), eq(sql`lower(${seats.name})`, person.name.toLowerCase())),
+    sql`exists (select 1 from ${membersIn(seats)} as member where lower(member) = ${person.name.toLowerCase()})`,
   )
   const rows = await database.selectDistinct({ match: seats.matchId }).from(seats).where(theirs)
   let [gone, remarks] = [0, 0]
@@ -36,6 +38,7 @@ export async function forgetPerson(id: string): Promise<Forgotten> {
         const seated = await tx.select().from(seats).where(eq(seats.matchId, match)).for('update')
         const names = new Set(seated.map(({ name }) => name.toLowerCase()))
         for (const seat of seated) {
+          await leaveSide(seat, person.name, tx)
           const isTheirs =
             seat.personId === id || (seat.personId === null && seat.name.toLowerCase() === person.name.toLowerCase())
           if (!isTheirs) continue
@@ -65,6 +68,17 @@ export async function forgetPerson(id: string): Promise<Forgotten> {
     { frees: true },
   )
   return { people: 1, matches: rows.length, facts: gone + left, remarks }
+}
+
+/** Takes a name out of the members of a side. */
+async function leaveSide({ matchId, seat, members }: typeof seats.$inferSelect, name: string, tx: Within) {
+  const theirs = (member: string) => member.toLowerCase() === name.toLowerCase()
+  if (!members?.some(theirs)) return
+  const left = members.map((member) => (theirs(member) ? NOBODY : member))
+  await tx
+    .update(seats)
+    .set({ members: left })
+    .where(and(eq(seats.matchId, matchId), eq(seats.seat, seat)))
 }
 
 /** A name that nobody at this table has. */
@@ -167,10 +181,10 @@ const cutoff = async (months: number) => monthsBefore(new Date(), months, await 
 /** Known since before that day, and at no table since. */
 function idleSince(database: Pick<Within, 'select'>, before: string) {
   const since = database
-    .select({ seat: seats.seat })
-    .from(seats)
-    .innerJoin(matches, eq(matches.id, seats.matchId))
-    .where(and(eq(seats.personId, people.id), sql`${matches.updatedAt} >= ${before}::timestamptz`))
+    .select({ seat: whoSat.seat })
+    .from(whoSat)
+    .innerJoin(matches, eq(matches.id, whoSat.matchId))
+    .where(and(eq(whoSat.personId, people.id), sql`${matches.updatedAt} >= ${before}::timestamptz`))
   return and(lt(people.createdAt, before), notExists(since))
 }
 
@@ -181,7 +195,7 @@ export async function clearDemo(): Promise<Forgotten> {
   const demo = idsOf(await database.select({ id: matches.id }).from(matches).where(ofDemo))
   const practised = await factsIn(ofDemo)
   await deleteMatches(demo)
-  const seated = database.select({ seat: seats.seat }).from(seats).where(eq(seats.personId, people.id))
+  const seated = database.select({ seat: whoSat.seat }).from(whoSat).where(eq(whoSat.personId, people.id))
   const left = await database
     .select({ id: people.id })
     .from(people)

@@ -5,7 +5,7 @@ import { aboutOf } from '#core/games/abouts'
 import type { ListedMatch, Series, Week } from '#shared/api'
 import type { Logged } from '#shared/requests'
 import { rowsOf } from '../database/rows'
-import { entries, facts, matches, seats } from '../database/schema'
+import { entries, facts, matches, seats, whoSat } from '../database/schema'
 import { roomZone } from '../room/zone'
 import { yieldLoop } from '../utils/yieldLoop'
 import { theDatabase } from '../utils/database'
@@ -29,11 +29,11 @@ function wanted({ who, game, table, q }: Logged): SQL | undefined {
 function satThere(who: readonly string[]): SQL | undefined {
   if (!who.length) return undefined
   const theirs = new QueryBuilder()
-    .select({ id: seats.matchId })
-    .from(seats)
-    .where(inArray(seats.personId, [...who]))
-    .groupBy(seats.matchId)
-    .having(eq(countDistinct(seats.personId), who.length))
+    .select({ id: whoSat.matchId })
+    .from(whoSat)
+    .where(inArray(whoSat.personId, [...who]))
+    .groupBy(whoSat.matchId)
+    .having(eq(countDistinct(whoSat.personId), who.length))
   return inArray(matches.id, theirs)
 }
 

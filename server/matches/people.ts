@@ -1,7 +1,7 @@
 import { asc, eq, inArray } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { PENNANT_COUNT } from '#core/basics/pennants'
-import { facts, people, seats } from '../database/schema'
+import { facts, people, seats, sideMembers } from '../database/schema'
 import { Refusal } from '../utils/refusal'
 import { theDatabase, writing, type Within } from '../utils/database'
 
@@ -52,6 +52,7 @@ export async function changePerson(
 async function mergePeople(from: string, into: string): Promise<void> {
   await writing(async (tx) => {
     await tx.update(seats).set({ personId: into }).where(eq(seats.personId, from))
+    await tx.update(sideMembers).set({ personId: into }).where(eq(sideMembers.personId, from))
     await tx.update(facts).set({ personId: into }).where(eq(facts.personId, from))
     const gone = await tx.delete(people).where(eq(people.id, from)).returning({ id: people.id })
     if (!gone.length) throw noSuchPerson()

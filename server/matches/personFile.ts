@@ -1,6 +1,6 @@
 import { asc, desc, eq, sql } from 'drizzle-orm'
 import type { PersonMatch, SeenPerson } from '#shared/api'
-import { facts, matches, people, seats } from '../database/schema'
+import { facts, matches, people, seats, whoSat } from '../database/schema'
 import { theDatabase } from '../utils/database'
 import { noSuchPerson } from './people'
 
@@ -19,8 +19,8 @@ export async function listSeenPeople(): Promise<SeenPerson[]> {
       last: sql<string | null>`max(${matches.updatedAt})`,
     })
     .from(people)
-    .leftJoin(seats, eq(seats.personId, people.id))
-    .leftJoin(matches, eq(matches.id, seats.matchId))
+    .leftJoin(whoSat, eq(whoSat.personId, people.id))
+    .leftJoin(matches, eq(matches.id, whoSat.matchId))
     .groupBy(people.id)
     .orderBy(asc(people.name))
   return rows
@@ -45,14 +45,14 @@ export async function matchesOf(id: string): Promise<PersonMatch[]> {
       game: matches.game,
       table: matches.name,
       houseRules: matches.houseRules,
-      seat: seats.seat,
+      seat: whoSat.seat,
       players: sql<number>`(select count(*)::int from ${seats} others where others.match_id = ${matches.id})`,
       at: matches.createdAt,
       summary: matches.summary,
     })
-    .from(seats)
-    .innerJoin(matches, eq(matches.id, seats.matchId))
-    .where(eq(seats.personId, id))
+    .from(whoSat)
+    .innerJoin(matches, eq(matches.id, whoSat.matchId))
+    .where(eq(whoSat.personId, id))
     .orderBy(desc(matches.createdAt), desc(matches.id))
   return rows.map(({ summary, ...row }) => ({
     ...row,

@@ -58,12 +58,13 @@ export async function loadMatch(id: string, within?: Within): Promise<StoredMatc
 /** Who sits at a match, by seat. */
 export async function seatsOf(id: string, within?: Within): Promise<Seat[]> {
   const database = within ?? (await theDatabase())
-  const rows = await database
-    .select({ name: seats.name, pennant: seats.pennant, personId: seats.personId, members: seats.members })
-    .from(seats)
-    .where(eq(seats.matchId, id))
-    .orderBy(asc(seats.seat))
-  return rows.map(({ members, ...seat }) => (members ? { ...seat, members } : seat))
+  const rows = await database.select().from(seats).where(eq(seats.matchId, id)).orderBy(asc(seats.seat))
+  return rows.map(seatFrom)
+}
+
+/** A seat as pages get it; what sides alone have is left out of a seat of one. */
+export function seatFrom({ name, pennant, personId, members, memberOrder, called }: typeof seats.$inferSelect): Seat {
+  return members ? { name, pennant, personId, members, memberOrder, called } : { name, pennant, personId }
 }
 
 /** What was recorded in a match after entry `after`. */

@@ -3,7 +3,8 @@ import { nanoid } from 'nanoid'
 import { gameById } from '#core/games/index'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { mixedSeed, randomFor } from '#core/basics/random'
-import type { ListedMatch, SetUp } from '#shared/api'
+import type { ListedMatch, Seat, SetUp } from '#shared/api'
+import type { ChangedMatch, ChangedSide } from '#shared/requests'
 import { facts, helpers, matches, people, seats } from '../database/schema'
 import { theDatabase, writing, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
@@ -11,8 +12,9 @@ import { newToken } from '../utils/token'
 import { currentSession } from '../room/session'
 import { toldClock } from './clockTime'
 import { tell } from './live'
-import { noSuchMatch, seatsOf } from './read'
+import { noSuchMatch, seatFrom, seatsOf } from './read'
 import { refuseStrangers } from './people'
+import { storeSeats } from './seats'
 import { summaryOf } from './summary'
 import { forgetTape, openTape, rememberTape, tapeFor } from './tapes'
 
@@ -53,7 +55,7 @@ export async function storeOpened(
       summary: summaryOf(tape),
       over: tape.state.result !== null,
     })
-    await tx.insert(seats).values(setup.seats.map((seat, i) => ({ matchId: id, seat: i + 1, ...seat })))
+    await storeSeats(id, setup.seats, tx)
     // Whoever helped at this table goes on helping.
     if (boardOf !== null) await tx.update(helpers).set({ matchId: id }).where(eq(helpers.matchId, boardOf))
   })
@@ -156,15 +158,12 @@ export async function listedWhere(where: SQL | undefined, limit: number): Promis
     clock: toldClock(clock),
     createdAt,
     updatedAt,
-    seats: (byMatch.get(id) ?? []).map((seat) => ({ name: seat.name, pennant: seat.pennant, personId: seat.personId })),
+    seats: (byMatch.get(id) ?? []).map(seatFrom),
   }))
 }
 
-/** Puts names right: of the table, of players by seat. Everybody who follows is told. */
-export async function renameMatch(
-  id: string,
-  { name, seats: named = [] }: { name?: string; seats?: readonly { seat: number; name: string }[] },
-): Promise<void> {
+/** Puts names right: of the table, of players by seat; and says who of a side is next. Everybody who follows is told. */
+export async function changeMatch(id: string, { name, seats: named = [], sides = [] }: ChangedMatch): Promise<void> {
   await writing(async (tx) => {
     const [row] = await tx.select({ id: matches.id }).from(matches).where(eq(matches.id, id)).for('update')
     if (!row) throw noSuchMatch()
@@ -178,10 +177,17 @@ export async function renameMatch(
         `Two players can’t both be called ${twice}; add a letter to tell them apart.`,
         'seats',
       )
-    if (named.some(({ seat }) => seat > seated.length))
+    if ([...named, ...sides].some(({ seat }) => seat > seated.length))
       throw new Refusal(422, 'no-such-player', `There are ${seated.length} players.`, 'seats')
     if (name !== undefined) await tx.update(matches).set({ name }).where(eq(matches.id, id))
+    for (const side of sides) await changeSide(id, side, seated[side.seat - 1]!, tx)
     for (const { seat, name: given } of named) {
+      const where = and(eq(seats.matchId, id), eq(seats.seat, seat))
+      // A side is nobody in particular, whatever it is called.
+      if (seated[seat - 1]?.members) {
+        await tx.update(seats).set({ name: given }).where(where)
+        continue
+      }
       // Somebody else's name is somebody else: what was played so far stays with the person who was meant.
       const [person] = await tx
         .select({ id: people.id })
@@ -190,7 +196,7 @@ export async function renameMatch(
       await tx
         .update(seats)
         .set({ name: given, personId: person?.id ?? null })
-        .where(and(eq(seats.matchId, id), eq(seats.seat, seat)))
+        .where(where)
       await tx
         .update(facts)
         .set({ personId: person?.id ?? null })
@@ -198,6 +204,22 @@ export async function renameMatch(
     }
   })
   await renamed(id)
+}
+
+/** How the members of a side follow each other, and whom the referee called. */
+async function changeSide(
+  match: string,
+  { seat, ...changes }: ChangedSide,
+  { name, members }: Seat,
+  tx: Within,
+): Promise<void> {
+  if (!members) throw new Refusal(422, 'no-side', `${name} plays alone: nobody else can be called there.`, 'sides')
+  if (changes.called && changes.called.who > members.length)
+    throw new Refusal(422, 'no-such-member', `${name} has ${members.length} members.`, 'sides')
+  await tx
+    .update(seats)
+    .set(changes)
+    .where(and(eq(seats.matchId, match), eq(seats.seat, seat)))
 }
 
 /** A match in which names were changed: what lists and pages hold of it is made anew, and everybody who follows is told. */

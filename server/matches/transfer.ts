@@ -7,7 +7,7 @@ import { seatPeople } from '#core/basics/pennants'
 import type { Tape } from '#core/kernel/tape'
 import { membersOf, nameOf } from '#core/contract/table'
 import type { Seat, StoredMatch } from '#shared/api'
-import { entries, matches, roomSessions, seats } from '../database/schema'
+import { entries, matches, roomSessions } from '../database/schema'
 import { yieldLoop, inSlices } from '../utils/yieldLoop'
 import { refuseUnstorable } from '../utils/refusal'
 import { writing, type Within } from '../utils/database'
@@ -15,6 +15,7 @@ import { insertFacts } from './facts'
 import { listPeople } from './people'
 import { refusalOf } from './problems'
 import { loadMatch } from './read'
+import { storeSeats } from './seats'
 import { tellMade } from './store'
 import { tapeFor } from './tapes'
 import { summaryOf } from './summary'
@@ -124,7 +125,7 @@ export async function storeMatch(
     over: tape.state.result !== null,
     summary: summaryOf(tape),
   })
-  await tx.insert(seats).values(seated.map((seat, i) => ({ matchId: id, seat: i + 1, ...seat })))
+  await storeSeats(id, seated, tx)
   const rows = tape.lines.map((line, i) => ({
     number: line.number,
     id: recorded[i]!.id,

@@ -1,9 +1,9 @@
 import { changedMatchShape } from '#shared/requests'
-import { renameMatch } from '../../../matches/store'
+import { changeMatch } from '../../../matches/store'
 import { bodyOf } from '../../../utils/body'
 import { defineRoute, idOf } from '../../../utils/refusal'
 
 export default defineRoute(async (event) => {
-  await renameMatch(idOf(event), await bodyOf(event, changedMatchShape))
+  await changeMatch(idOf(event), await bodyOf(event, changedMatchShape))
   return { changed: true }
 })
