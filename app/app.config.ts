@@ -68,6 +68,10 @@ export default defineAppConfig({
     },
     formField: { slots: { label: 'text-base font-semibold' } },
     input: { defaultVariants: { size: 'xl' } },
+    inputTags: {
+      slots: { item: 'min-h-9 px-2.5 gap-2 text-base', itemDelete: 'size-7 justify-center' },
+      defaultVariants: { size: 'xl' },
+    },
     inputNumber: { defaultVariants: { size: 'xl' } },
     selectMenu: { defaultVariants: { size: 'xl' } },
   },

@@ -3,20 +3,26 @@ import * as z from 'zod'
 import { ABOUTS } from '#core/games/abouts'
 import type { Game } from '#core/contract/game'
 import { openMatch } from '#core/kernel/match'
+import { MEMBER_ORDERS } from '#core/kernel/members'
 import { seatPeople } from '#core/basics/pennants'
 import { mixedSeed } from '#core/basics/random'
 import type { Problem } from '#core/contract/problem'
-import { seatOf } from '~/composables/useSetupSeats'
+import { seatOf, type SetupSeat } from '~/composables/useSetupSeats'
 import { loadView } from '~/games'
 import type { GameView } from '~/games/view'
 import { callApi } from '~/utils/api'
-import type { Person, StoredMatch } from '#shared/api'
+import type { Person, Seat, StoredMatch } from '#shared/api'
 
 const REMEMBERED = z.object({
   game: z.string(),
   names: z.array(z.string()).max(64),
   rules: z.record(z.string(), z.unknown()),
   rememberNames: z.boolean(),
+  /** By seat: the members of a side and how they follow each other; null for a seat of one. */
+  sides: z
+    .array(z.object({ members: z.array(z.string()), memberOrder: z.enum(MEMBER_ORDERS) }).nullable())
+    .max(64)
+    .optional(),
 })
 export type Remembered = z.output<typeof REMEMBERED>
 
@@ -39,7 +45,11 @@ export async function loadRemembered({ value }: Readonly<Ref<Remembered>>): Prom
 function useTableToBe(remembered: Ref<Remembered>, begin: GameView) {
   const view = shallowRef(begin)
   const game = computed<Game>(() => view.value.game)
-  const seating = useSetupSeats(() => game.value.about, remembered.value.names)
+  const { names, sides } = remembered.value
+  const seating = useSetupSeats(
+    () => game.value.about,
+    names.map((each, i) => seatOf(each, sides?.[i]?.members, sides?.[i]?.memberOrder)),
+  )
   const ruling = useSetupRules(
     () => game.value,
     () => seating.seats.value.length,
@@ -96,7 +106,7 @@ function useChoosing({ view, game, seating, ruling, source, name, boardOf, openi
     const found = await loadView(match.game)
     if (!found) return
     view.value = found
-    seating.seats.value = match.seats.map(({ name }) => seatOf(name))
+    seating.seats.value = match.seats.map(({ name, members, memberOrder }) => seatOf(name, members, memberOrder))
     ruling.usePreset(presetOf(found, school)?.rules ?? match.houseRules)
     name.value = match.name
     // The projector goes on with the next match of the same table.
@@ -168,20 +178,21 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
     tried.value = true
     if (seating.seatProblem.value || ruling.problems.value.length || openingProblems.value.length) return
     await doing(async () => {
-      const names = seating.seats.value.map(({ name }) => name.trim())
+      const seated = seating.seats.value
+      const persons = await known(seating.everybody.value)
       const made = await callApi<{ id: string }>('/api/matches', 'POST', {
         game: game.value.id,
         name: name.value.trim(),
         boardOf: boardOf.value,
         houseRules: ruling.named.value,
-        seats: seatPeople(names, await known(names)),
+        seats: seatsFor(seated, persons),
         first: seating.first.value,
         source: source.value,
         opening: source.value === 'table' ? opening.value : null,
         seed: shuffledBy(),
       })
-      const { rememberNames } = remembered.value
-      remembered.value = { game: game.value.id, names, rules: ruling.named.value, rememberNames }
+      const rules = ruling.named.value
+      remembered.value = { ...remembered.value, game: game.value.id, rules, ...remembering(seated) }
       await navigateTo(`/match/${made.id}`)
     })
   }
@@ -198,6 +209,21 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
 }
 
 export type Setup = ReturnType<typeof useSetup>
+
+/** Who sat where, to begin with next time. */
+const remembering = (seated: readonly SetupSeat[]): Pick<Remembered, 'names' | 'sides'> => ({
+  names: seated.map(({ name }) => name.trim()),
+  sides: seated.map(({ members, memberOrder }) => members && { members: [...members], memberOrder }),
+})
+
+/** Seats under their pennants; a side is nobody in particular. */
+function seatsFor(seated: readonly SetupSeat[], persons: readonly Person[]): Seat[] {
+  const names = seated.map(({ name }) => name.trim())
+  return seatPeople(names, persons).map((seat, i) => {
+    const { members, memberOrder } = seated[i]!
+    return members ? { ...seat, personId: null, members, memberOrder } : seat
+  })
+}
 
 async function rememberPeople(names: readonly string[]): Promise<readonly Person[]> {
   const { people } = await callApi<{ people: Person[] }>('/api/people')

@@ -18,8 +18,14 @@ const {
   quiet?: boolean
 }>()
 const value = defineModel<T>({ required: true })
-/** The group's own values are texts. */
-const items = computed(() => choices.map((choice) => ({ ...choice, value: String(choice.value) })))
+/** The group's own values are texts; a card says its line of explanation itself. */
+const items = computed(() =>
+  choices.map(({ description, ...choice }) => ({
+    ...choice,
+    ...(cards ? { says: description } : { description }),
+    value: String(choice.value),
+  })),
+)
 const chosen = computed({
   get: () => String(value.value),
   set: (text) => {
@@ -51,10 +57,9 @@ const PRESSED = {
       <span class="flex items-center gap-3"
         ><UIcon v-if="item.icon" :name="item.icon" class="size-6 shrink-0" /><span
           ><b class="block">{{ item.label }}</b
-          ><span class="text-sm font-normal text-(--ink-soft)">{{ item.description }}</span></span
+          ><span class="text-sm font-normal text-(--ink-soft)">{{ item.says }}</span></span
         ></span
       >
     </template>
-    <template v-if="cards" #description />
   </URadioGroup>
 </template>

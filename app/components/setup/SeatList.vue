@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MOST_MEMBERS } from '#core/room/sides'
 import type { Setup } from '~/composables/useSetup'
 import { MOST_NAMED } from '~/composables/useSetupSeats'
 import type { Person } from '#shared/api'
@@ -7,11 +8,32 @@ import type { Person } from '#shared/api'
 const { setup, people } = defineProps<{ setup: Setup; people: readonly Person[] }>()
 
 const { seats, first, remembered, name } = setup
-const seated = computed(() => new Set(seats.value.map(({ name }) => name.trim().toLowerCase())))
+const seated = computed(
+  () =>
+    new Set(
+      seats.value.flatMap(({ name, members }) => [name, ...(members ?? [])]).map((name) => name.trim().toLowerCase()),
+    ),
+)
+/** The side that people who are touched join; the first one until another is chosen. */
+const chosen = ref<number | null>(null)
+const filling = computed(() => {
+  const sides = seats.value.filter(({ members }) => members)
+  return sides.find(({ key }) => key === chosen.value)?.key ?? sides[0]?.key
+})
+function touch(person: Person) {
+  const at = seats.value.findIndex(({ key }) => key === filling.value)
+  const members = seats.value[at]?.members
+  if (members) setup.setMembers(at, [...members, person.name])
+  else setup.addSeat(person.name)
+}
 const free = computed(() => people.filter((person) => !seated.value.has(person.name.toLowerCase())))
 const pennantOf = (name: string, i: number) =>
   people.find((person) => person.name.toLowerCase() === name.trim().toLowerCase())?.pennant ?? i + 1
-const full = computed(() => seats.value.length >= MOST_NAMED && seats.value.every(({ name }) => name.trim()))
+const full = computed(() => {
+  const side = seats.value.find(({ key }) => key === filling.value)
+  if (side?.members) return side.members.length >= MOST_MEMBERS
+  return seats.value.length >= MOST_NAMED && seats.value.every(({ name }) => name.trim())
+})
 </script>
 
 <template>
@@ -27,7 +49,7 @@ const full = computed(() => seats.value.length >= MOST_NAMED && seats.value.ever
           size="xl"
           maxlength="40"
           autocomplete="off"
-          placeholder="First name or nickname"
+          :placeholder="seat.members ? 'What the side is called' : 'First name or nickname'"
           :aria-label="`Name of player ${i + 1}`"
           @update:model-value="setup.rename(i, String($event))"
         />
@@ -41,20 +63,39 @@ const full = computed(() => seats.value.length >= MOST_NAMED && seats.value.ever
           <Key :disabled="i === seats.length - 1" :aria-label="`Move player ${i + 1} down`" @click="setup.move(i, 1)">
             <UIcon name="i-lucide-chevron-down" class="size-5" />
           </Key>
+          <Key
+            :aria-pressed="seat.members !== null"
+            :aria-label="`Player ${i + 1} is a side`"
+            title="A side with members"
+            @click="setup.toggleSide(i)"
+          >
+            <UIcon name="i-lucide-users-round" class="size-5" />
+          </Key>
           <Key :aria-label="`Remove player ${i + 1}`" @click="setup.removeSeat(i)">
             <UIcon name="i-lucide-x" class="size-5" />
           </Key>
         </span>
+        <SideMembers
+          v-if="seat.members"
+          :model-value="seat.members"
+          :name="seat.name"
+          :order="seat.memberOrder"
+          :filling="filling === seat.key"
+          @update:model-value="setup.setMembers(i, $event)"
+          @fill="chosen = seat.key"
+          @order="setup.setOrder(i, $event)"
+        />
       </li>
     </ol>
     <div class="flex flex-wrap gap-2 items-center">
-      <Key v-for="person in free" :key="person.id" :disabled="full" @click="setup.addSeat(person.name)">
+      <Key v-for="person in free" :key="person.id" :disabled="full" @click="touch(person)">
         <Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}
       </Key>
       <Key :disabled="seats.length >= MOST_NAMED" @click="setup.addSeat()">
         <UIcon name="i-lucide-plus" class="size-5" /> Another player
       </Key>
     </div>
+    <SideKeys :setup="setup" :people="people" />
     <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
       <UInput
         v-model="name"
