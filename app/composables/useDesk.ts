@@ -5,6 +5,7 @@ import { awaits, judgePlay, takesTurns, type Judged } from '#core/kernel/match'
 import type { BasePlay } from '#core/contract/plays'
 import type { Tape } from '#core/kernel/tape'
 import { sayNote, sayReason, speaking } from '#core/wording/index'
+import type { Members } from '~/composables/useMembers'
 import type { Seat } from '#shared/api'
 
 /** A play on its way to the tape; `overrule` says why it is let stand. */
@@ -27,6 +28,8 @@ export interface DeskParts {
   readonly note: (why: string) => void
   /** Whoever is at this desk helps here and is not the referee: plays, and taking back the newest. */
   readonly helping: () => boolean
+  /** Whose go it is where a seat is a side. */
+  readonly members: Members
 }
 
 /** Milliseconds after recording in which a touch is the second one of a double tap, and no play. */
@@ -158,7 +161,7 @@ function makeHandingOver({ tape, commit, note }: DeskParts, { draft, judged }: D
 }
 
 function makeDesk(parts: DeskParts) {
-  const { tape, seats, still, entry, helping } = parts
+  const { tape, seats, still, entry, helping, members } = parts
   const settling = makeSettling(tape)
   const turn = makeTurn(tape)
   const drafting = makeDraft(parts)
@@ -179,6 +182,7 @@ function makeDesk(parts: DeskParts) {
     seats: computed(seats),
     still: computed(still),
     helping: computed(helping),
+    members,
     entry,
     touched,
     padKeys,

@@ -29,6 +29,7 @@ const won = (seat: number) => board.result?.winners.includes(seat) ?? false
       <span class="min-w-0 flex-1">
         <span class="flex items-center gap-2">
           <b class="truncate display name">{{ seat.name }}</b>
+          <b v-if="seat.member" class="truncate display name text-(--accent)">{{ seat.member }}</b>
           <span v-if="board.turn.includes(i + 1)" class="flag">turn</span>
           <UIcon v-if="won(i + 1)" name="i-lucide-award" class="size-7 text-(--stands)" aria-label="won" />
         </span>

@@ -17,6 +17,11 @@ const { access, whole } = useAccess()
 /** Whoever is here helps at this table; rulings stay with the referee. */
 const helping = computed(() => !whole.value)
 const { amending, looking } = review
+const members = useMembers(
+  store,
+  () => review.shown.value,
+  () => helping.value,
+)
 const desk = provideDesk({
   tape: () => review.shown.value,
   seats: () => store.match?.seats ?? [],
@@ -28,6 +33,7 @@ const desk = provideDesk({
   commit,
   note: (why) => void store.record({ call: 'note', why }),
   helping: () => helping.value,
+  members,
 })
 const { dealer, seats } = desk
 const dock = useTemplateRef('dock')
@@ -62,8 +68,9 @@ const heard = useHeardVerdicts(tape, desk)
 
 function commit(offer: Offer) {
   takenBack.value = null
-  if (amending.value === null) return store.record(offer)
-  review.attempt({ amend: amending.value, ...offer })
+  if (amending.value === null) return store.record({ ...offer, play: members.named(offer.play) })
+  const named = { ...offer, play: members.named(offer.play, review.line.value?.play) }
+  review.attempt({ amend: amending.value, ...named })
 }
 
 /** The referee decided that an entry stays as it is: that stands on the tape too. */

@@ -18,6 +18,11 @@ useResizeObserver(inner, ([entry]) => {
   const height = Math.ceil(entry!.contentRect.height)
   if (height > least.value) heights.value = { ...heights.value, [key.value]: height }
 })
+/** Sides that may act now: who of them is next. */
+const sides = computed(() => {
+  const asked = desk.chosen.value !== null ? [desk.chosen.value] : desk.next.value
+  return asked.filter((each) => desk.members.sideAt(each))
+})
 const seat = computed(() => desk.seats.value[desk.seat.value - 1])
 const plays = computed(() => {
   const now = desk.tape.value
@@ -39,6 +44,7 @@ defineExpose({ focus: () => frame.value?.focus({ preventScroll: true }) })
       <p v-if="whose" class="whose">
         <Pennant :number="seat!.pennant" size="1.3rem" /> <b>{{ whose }}</b>
         <span v-if="plays.length" class="text-(--ink-soft) max-sm:hidden">{{ plays.join(' or ') }}</span>
+        <MemberKey v-for="each in sides" :key="each" :seat="each" />
         <UButton
           v-if="desk.chosen.value !== null"
           variant="words"
@@ -48,6 +54,9 @@ defineExpose({ focus: () => frame.value?.focus({ preventScroll: true }) })
         >
           back to whose turn it is
         </UButton>
+      </p>
+      <p v-else-if="sides.length" class="whose">
+        <MemberKey v-for="each in sides" :key="each" :seat="each" />
       </p>
       <slot name="head" />
     </div>

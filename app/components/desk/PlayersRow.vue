@@ -25,6 +25,8 @@ const desk = useDesk()
 const scores = computed(() => standing(tape.table, tape.state))
 /** Where everybody plays side by side it is nobody's turn. */
 const waits = computed(() => (desk.turns.value ? desk.next.value : []))
+/** The member of a side whose go it is. */
+const memberAt = (seat: number) => (desk.next.value.includes(seat) ? desk.members.nameAt(seat) : null)
 const by = computed(() => bestNow(tape.table, tape.state))
 const best = computed(() => (by.value === 'fewest' ? Math.min(...scores.value) : Math.max(...scores.value)))
 const goal = computed(() => tape.table.game.goal?.(tape.state.rules) ?? null)
@@ -61,7 +63,8 @@ const remark = (seat: number) => {
         <Pennant :number="player.pennant" size="1.7rem" class="pennant" />
         <span class="who">
           <span class="name">{{ player.name }}<span v-if="waits.includes(i + 1)" class="sr-only">, on turn</span></span>
-          <TensAndOnes :value="scores[i]!" class="rods" />
+          <span v-if="memberAt(i + 1)" class="member">{{ memberAt(i + 1) }}</span>
+          <TensAndOnes v-else :value="scores[i]!" class="rods" />
         </span>
         <span class="points figures" :data-score="i + 1">
           {{ minus(scores[i]!) }}
@@ -105,6 +108,14 @@ button.inside {
   -webkit-line-clamp: 2;
   overflow: hidden;
   overflow-wrap: anywhere;
+}
+.member {
+  display: block;
+  font-weight: 600;
+  color: var(--accent);
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .points {
   font-size: 1.8rem;

@@ -22,7 +22,8 @@ const value = defineModel<T>({ required: true })
 const items = computed(() =>
   choices.map(({ description, ...choice }) => ({
     ...choice,
-    ...(cards ? { says: description } : { description }),
+    description: cards ? undefined : description,
+    says: cards ? description : undefined,
     value: String(choice.value),
   })),
 )
