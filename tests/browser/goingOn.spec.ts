@@ -32,3 +32,26 @@ test('a level finish is played on until it breaks; the board follows, and taking
   await expect(winner(page)).toHaveCount(0)
   await board.close()
 })
+
+test('time was up: two minutes more, and the clock runs on', async ({ page, request }) => {
+  const match = await makeMatch(request, {
+    game: 'top-total',
+    houseRules: { minutes: 5, answers: 'off', explain: 'off' },
+    entries: [roll(1, [6, 5]), roll(2, [5, 5]), { call: 'time', why: 'the clock ran out' }],
+  })
+  await openDesk(page, match)
+  await expect(winner(page)).toHaveText('Ines wins')
+  await tap(page, 'Two minutes more')
+  await expect(winner(page)).toHaveCount(0)
+  await expect(page.getByRole('timer')).toContainText(/^(7:00|6:5\d)/)
+  await expect
+    .poll(async () => {
+      const { clock } = (await (await request.get(`/api/matches/${match}`)).json()) as { clock: { since: unknown } }
+      return typeof clock.since
+    })
+    .toBe('number')
+  expect((await entriesOf(request, match)).slice(-2)).toEqual([
+    { strike: 3 },
+    { ruling: { houseRules: { minutes: 7 } } },
+  ])
+})

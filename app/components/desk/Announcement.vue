@@ -85,7 +85,7 @@ const rulings = computed(() =>
         </li>
       </template>
     </ol>
-    <GoOn v-if="!desk.helping.value" :tape="tape" @rule="store.record({ ruling: { houseRules: $event } })" />
+    <GoOn v-if="!desk.helping.value" :tape="tape" :store="store" />
     <component :is="view.Recap" :tape="tape" :seats="seats" />
     <section v-if="rulings.length" class="space-y-1">
       <h3 class="font-bold">Ruled on the way</h3>
