@@ -169,3 +169,33 @@ test('switching tables loses nothing typed, and takes one key', async ({ page, r
   await page.keyboard.press('Alt+Digit1')
   await expect(page).not.toHaveURL(new RegExp(here))
 })
+
+test('a vote among several: hands counted for each, the numbers on the tape; a vote may keep the rule', async ({
+  page,
+  request,
+}) => {
+  const match = await makeMatch(request, { houseRules: { rounds: 2 }, entries: MATCH.slice(0, 2) })
+  await openDesk(page, match)
+  const sheet = page.getByRole('dialog', { name: 'Ruling' })
+  const vote = async (hands: Record<string, string>) => {
+    await page.keyboard.press('r')
+    await sheet.getByRole('button', { name: 'Explaining' }).click()
+    await sheet.getByRole('radio', { name: 'Among several' }).click()
+    await expect(sheet.getByRole('status')).toContainText('Count the hands')
+    for (const [choice, count] of Object.entries(hands)) await sheet.getByLabel(`Hands for ${choice}`).fill(count)
+    await sheet.getByLabel('In your own words').click()
+  }
+  await vote({ 'Not asked': '1', Invited: '2', Required: '5' })
+  await sheet.getByRole('button', { name: 'Record the ruling' }).click()
+  await expect(sheet).toHaveCount(0)
+  await vote({ 'Not asked': '3', Invited: '0', Required: '3' })
+  await expect(sheet.getByRole('status')).toContainText('The rule stays as it is')
+  await sheet.getByRole('button', { name: 'Record the ruling' }).click()
+  await expect(sheet).toHaveCount(0)
+  await expect
+    .poll(async () => (await entriesOf(request, match)).slice(-2))
+    .toEqual([
+      { ruling: { houseRules: { explain: 'required' } }, why: 'vote: Required 5, Invited 2 and Not asked 1' },
+      { ruling: { houseRules: { explain: 'required' } }, why: 'vote: Not asked 3, Required 3 and Invited 0' },
+    ])
+})

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { fieldOf } from '#core/basics/fields'
 import type { Tape } from '#core/kernel/tape'
+import type { Vote } from '#core/room/votes'
 import { isEqual } from 'ohash'
 import { judgeEntry } from '#core/kernel/match'
 import { readEntry } from '#core/contract/entries'
@@ -16,9 +17,10 @@ const emit = defineEmits<{ record: [entry: object] }>()
 
 type What = 'rule' | 'points' | 'word'
 const what = ref<What>('rule')
-const reason = ref<'vote' | 'mistake' | 'other'>('other')
+const reason = ref<'vote' | 'among' | 'mistake' | 'other'>('other')
 const WHYS = [
   { value: 'vote', label: 'A vote' },
+  { value: 'among', label: 'Among several' },
   { value: 'mistake', label: 'A mistake' },
   { value: 'other', label: 'Other' },
 ] as const
@@ -41,6 +43,20 @@ const offered = computed(() => {
   return offersAnswers(tape.table.game, tape.state.rules) ? { ...others, answers } : others
 })
 const field = computed(() => fields.value.find(({ name }) => name === rule.value))
+/** What hands for each of several choices came to. */
+const among = shallowRef<Vote<unknown> | null>(null)
+const VOTED_ON: ReadonlySet<string> = new Set(['choice', 'yes-no', 'number'])
+const whys = computed(() => {
+  const several = what.value === 'rule' && field.value && VOTED_ON.has(field.value.kind)
+  return WHYS.filter(({ value }) => value !== 'among' || several)
+})
+const isAmong = computed(() => what.value === 'rule' && reason.value === 'among')
+watch(whys, (now) => {
+  if (!now.some(({ value }) => value === reason.value)) reason.value = 'other'
+})
+watch(among, (now) => {
+  if (isAmong.value) value.value = now?.value ?? ruleNow(rule.value)
+})
 const hasPoints = computed(() => Boolean(tape.table.game.award?.(tape.state.rules, tape.state.game, 1, 1)))
 const kinds = computed(() => [
   { value: 'rule' as const, label: 'Change a rule' },
@@ -74,6 +90,7 @@ const why = computed(() => {
   const said = words.value.trim()
   if (what.value === 'word') return said
   const vote = counted.value ? `vote, ${votes.value.for} to ${votes.value.against}` : 'a vote'
+  if (isAmong.value) return [among.value?.why, said].filter(Boolean).join(': ')
   const head = reason.value === 'vote' ? vote : reason.value === 'mistake' ? 'a mistake put right' : ''
   return [head, said].filter(Boolean).join(': ')
 })
@@ -85,14 +102,19 @@ const entry = computed<object | null>(() => {
 })
 const judged = computed(() => (entry.value ? judgeEntry(tape.table, tape.state, readEntry(entry.value)) : null))
 const unchanged = computed(() => what.value === 'rule' && isEqual(value.value, ruleNow(rule.value)))
+/** A vote may keep a rule; that stands on the tape too. */
+const kept = computed(() => unchanged.value && (reason.value === 'vote' ? counted.value : isAmong.value && among.value))
 /** Why it is not recorded; null where it may be. */
 const refusal = computed(() => {
-  if (unchanged.value) return 'That is the rule already: choose what it becomes.'
+  if (isAmong.value && !among.value) return 'Count the hands for each, none as 0.'
+  if (isAmong.value && among.value?.value === undefined) return 'Level, and not with the rule as it is: vote once more.'
+  if (unchanged.value && !kept.value) return 'That is the rule already: choose what it becomes.'
   const reason = judged.value?.verdict.reason
   return reason ? sayReason(tape.table.game, reason, speaking(tape.table, tape.state.rules)) : null
 })
 /** What it brings with it at once. */
 const ends = computed(() => {
+  if (!refusal.value && kept.value) return 'The rule stays as it is; that is recorded.'
   const result = refusal.value ? null : judged.value?.state.result
   return result ? `This ends the match: ${sayResult(tape.table, result)}` : null
 })
@@ -119,8 +141,15 @@ function record() {
             >{{ each.label }}</Key
           >
         </div>
+        <VoteAmong
+          v-if="field && isAmong"
+          :key="`${field.name} voted on`"
+          v-model="among"
+          :field="field"
+          :now="ruleNow(rule)"
+        />
         <RuleControl
-          v-if="field"
+          v-else-if="field"
           :key="field.name"
           v-model="value"
           :field="field"
@@ -144,7 +173,7 @@ function record() {
         />
       </template>
       <div v-if="what !== 'word'" class="flex flex-wrap gap-2 items-end">
-        <ChoiceRow v-model="reason" label="Why" :choices="WHYS" />
+        <ChoiceRow v-model="reason" label="Why" :choices="whys" />
         <span v-if="reason === 'vote'" class="inline-flex items-center gap-2">
           <UInputNumber v-model="votes.for" :min="0" :max="99" size="xl" class="w-32" aria-label="Votes for" />
           <span>to</span>
@@ -163,7 +192,7 @@ function record() {
       />
       <p
         class="min-h-6 font-semibold"
-        :class="refusal ? (unchanged ? 'text-(--ink-soft)' : 'text-(--refused)') : 'text-(--call)'"
+        :class="refusal ? (unchanged || isAmong ? 'text-(--ink-soft)' : 'text-(--refused)') : 'text-(--call)'"
         role="status"
       >
         {{ refusal ?? ends }}
