@@ -64,6 +64,8 @@ export const brim: GameFixture = {
       { do: 'roll', by: 2, dice: [2, 1, 1], keep: [6, 4], explained: true, how: 'made-ten' },
     ],
     ['s19', { do: 'stop', by: 1, said: 19 }],
+    ['s19t33', { do: 'stop', by: 1, said: 19, total: 33 }],
+    ['2: stop total 33', { do: 'stop', by: 2, total: 33 }],
   ],
   notUnderstood: [[''], ['keep'], ['stop now']],
   may: { rounds: 7, mustFreeze: 1, answers: 'off' },

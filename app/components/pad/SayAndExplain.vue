@@ -34,8 +34,8 @@ const {
   disabled?: boolean
   /** It stands beside those of others who play at the same time: what they record leaves it alone, and typing belongs to none of them. */
   beside?: boolean
-  /** Asked before anything is recorded: false holds it back. */
-  before?: () => boolean
+  /** Asked before anything is recorded, with what was said and told: false holds it back. */
+  before?: (told: Explained & { said?: number }) => boolean
 }>()
 const desk = useDesk()
 const rules = computed(() => desk.tape.value!.state.rules)
@@ -79,7 +79,7 @@ watch(other, (said) => desk.enter(said === null ? null : play({ said, ...told.va
 onMounted(() => nextTick(() => other.value !== null && desk.enter(play({ said: other.value }))))
 
 function record(said: { said?: number }) {
-  if (!before()) return
+  if (!before({ ...said, ...told.value })) return
   waiting.value = desk.offer(play({ ...said, ...told.value })) ? null : said
 }
 const answer = () => record(asking.value ? { said: other.value ?? right } : {})

@@ -2,6 +2,7 @@
 import { brim } from '#core/games/brim/index'
 import { total } from '#core/kit/dice'
 import { allDice } from '#core/games/brim/dice'
+import type { Explained } from '#core/contract/plays'
 import type { Roll } from '#core/games/brim/rules'
 import { useBrimEntry } from '~/games/brim/useBrimEntry'
 
@@ -15,6 +16,7 @@ const mayStop = computed(() => state.value.rolled > 0)
 const asking = ref(false)
 const half = computed(() => state.value.rolled > 0 && (entry.value.dice.length > 0 || entry.value.keep.length > 0))
 const { dealt, bring } = useDealing(brim)
+const manner = useManner(() => desk.seat.value)
 
 watch(play, (now) => desk.enter(now), { immediate: true })
 watch([state, half], () => (asking.value = false))
@@ -31,6 +33,21 @@ const roll = (): Roll => ({
 const rollDealt = () => bring(roll())
 function recordRoll() {
   if (play.value) desk.offer(play.value)
+}
+/** The new running total is asked for too, as this device remembers; what was said of the sum waits for it. */
+const asksTotal = useLocalStorage('brim-total', false)
+const sumSaid = shallowRef<(Explained & { said?: number }) | null>(null)
+const newTotal = computed(
+  () => (state.value.totals[desk.seat.value - 1] ?? 0) + (sum.value <= rules.value.limit ? sum.value : 0),
+)
+watch([state, asksTotal], () => (sumSaid.value = null))
+function before(told: Explained & { said?: number }): boolean {
+  if (!sure()) return false
+  if (!asksTotal.value || told.said === undefined) return true
+  // A wrong sum is put right before it is added to anything.
+  if (manner.value.answers === 'must-be-right' && told.said !== sum.value) return true
+  sumSaid.value = told
+  return false
 }
 /** A reroll half entered is no reason to lose it: the referee is asked once. */
 function sure(): boolean {
@@ -86,11 +103,25 @@ usePad([
       A further roll is half entered. Stop again to leave it out, or enter the dice that are missing.
     </p>
     <SayAndExplain
-      v-if="mayStop"
+      v-if="mayStop && sumSaid"
+      key="total"
+      :right="newTotal"
+      label="The new total"
+      :play="({ said: total, ...told }) => ({ do: 'stop', by: desk.seat.value, ...sumSaid, ...told, total })"
+    >
+      <Key @click="sumSaid = null"><UIcon name="i-lucide-corner-up-left" class="size-5" /> Back to the sum</Key>
+    </SayAndExplain>
+    <SayAndExplain
+      v-else-if="mayStop"
+      key="sum"
       :right="sum"
       :label="sum > rules.limit ? `Stop at ${sum}` : `Stop and bank ${sum}`"
       :play="(told) => ({ do: 'stop', by: desk.seat.value, ...told })"
-      :before="sure"
-    />
+      :before="before"
+    >
+      <Key v-if="manner.answers !== 'off'" :aria-pressed="asksTotal" @click="asksTotal = !asksTotal"
+        ><UIcon name="i-lucide-sigma" class="size-5" /> Ask for the total</Key
+      >
+    </SayAndExplain>
   </div>
 </template>

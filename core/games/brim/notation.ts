@@ -9,12 +9,15 @@ import { notUnderstood, readLine, readSaid, writeExtras } from '#core/kit/notati
  */
 export function writePlay(play: BrimPlay): string {
   const extras = writeExtras(play)
-  if (play.do === 'stop') return `${play.by}: stop${play.said === undefined ? '' : ` ${play.said}`}${extras}`
+  if (play.do === 'stop') {
+    const said = play.said === undefined ? '' : ` ${play.said}`
+    return `${play.by}: stop${said}${play.total === undefined ? '' : ` total ${play.total}`}${extras}`
+  }
   const keep = play.keep?.length ? `keep ${play.keep.join(' ')} ` : ''
   return `${play.by}: ${keep}roll ${play.dice.join(' ')}${extras}`.trimEnd()
 }
 
-const STOP = /^(?:stop|s)\s*(-?\d{1,6})?$/
+const STOP = /^(?:stop|s)\s*(-?\d{1,6})?(?:\s*(?:total|t)\s*(-?\d{1,6}))?$/
 const ROLL = /^(?:(?:keep|k)\s*([\d\s,]*?)\s*)?(?:(?:roll|r)\s*|\/\s*)?([\d\s,]*)$/
 
 export function readPlay(text: string, rules: BrimRules, state: BrimState): ReadPlay<BrimPlay> {
@@ -23,7 +26,8 @@ export function readPlay(text: string, rules: BrimRules, state: BrimState): Read
   const stop = STOP.exec(rest)
   if (stop) {
     const said = readSaid(stop[1])
-    return { ok: true, play: { do: 'stop', by, ...said, ...extras } }
+    const total = stop[2] === undefined ? {} : { total: Number(stop[2]) }
+    return { ok: true, play: { do: 'stop', by, ...said, ...total, ...extras } }
   }
   const roll = ROLL.exec(rest)
   if (!roll || !/\d/.test(rest)) return notUnderstood(text)

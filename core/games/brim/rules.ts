@@ -10,7 +10,7 @@ import { problem, type CommonProblem } from '#core/contract/problem'
 import { everySeat, ofSeat, withSeat } from '#core/kit/seats'
 import { awarded, inTurn, leadOf, openTurns, passTurn, type Turns } from '#core/kit/turns'
 import { refuse, type GameVerdict } from '#core/contract/verdict'
-import { sumOf } from '#core/contract/working'
+import { changed, sumOf } from '#core/contract/working'
 
 export const houseRules = z.object({
   dice: z.int().min(1).max(8).default(5).meta({ label: 'Dice', hint: 'How many dice are rolled.' }),
@@ -158,7 +158,9 @@ function judgeStop(rules: BrimRules, state: BrimState, { total: told }: Stop): G
       ? { code: 'banked', facts: { by, points, before, total: before + points } }
       : { code: 'spilled', facts: { by, sum, limit: rules.limit, over: sum - rules.limit, total: before } },
   ]
-  return { stands: true, next, working: [sumOf(all)], notes, asks: { answer: sum, explanation: true, beside } }
+  // Whoever told the new total added to the one before.
+  const working = told === undefined ? [sumOf(all)] : [sumOf(all), changed(before, '+', points)]
+  return { stands: true, next, working, notes, asks: { answer: sum, explanation: true, beside } }
 }
 
 export function awaits(rules: BrimRules, state: BrimState): Awaits {

@@ -30,7 +30,12 @@ export const wording: GameWording<BrimRules, BrimPlay, BrimState, BrimCodes> = {
       `${sum} is ${over} over ${limit}: nothing for ${name(by)} this time.`,
   },
   play(play, { name }) {
-    if (play.do === 'stop') return `${name(play.by)} stops${play.said === undefined ? '' : ` and says ${play.said}`}`
+    if (play.do === 'stop') {
+      const told = [play.said, play.total === undefined ? undefined : `${play.total} in all`].filter(
+        (each) => each !== undefined,
+      )
+      return `${name(play.by)} stops${told.length ? ` and says ${list(told)}` : ''}`
+    }
     const keep = play.keep?.length ? `freezes ${list(play.keep)} and ` : ''
     return `${name(play.by)} ${keep}rolls ${play.dice.join(' ')}`
   },
