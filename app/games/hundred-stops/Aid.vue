@@ -20,7 +20,7 @@ const last = computed(() => {
   const best = bestOrder(rules.value, stateIn(hundredStops, line.before), play.by, total(play.dice), play.hundreds)
   const taken = (line.verdict.notes.find(({ code }) => code === 'arrived')?.facts.taken ?? []) as readonly number[]
   const gained = rules.value.worth === 'one' ? taken.length : total(taken)
-  return { name: ofSeat(seats, play.by).name, order: sayOrder(best.order), more: best.gain - gained }
+  return { name: ofSeat(seats, play.by).name, order: sayOrder(best.order, rules.value.unit), more: best.gain - gained }
 })
 </script>
 

@@ -26,6 +26,9 @@ const {
 } = useStopsEntry()
 const spins = computed(() => [...new Set(rules.value.hundreds)].sort((a, b) => a - b))
 const diceDone = computed(() => entry.value.dice.length === rules.value.dice)
+/** What a pip walks and what a hop jumps. */
+const step = computed(() => rules.value.unit)
+const leap = computed(() => 10 * rules.value.unit)
 const { dealt, bring } = useDealing(hundredStops)
 
 watch(play, (now) => desk.enter(now), { immediate: true })
@@ -52,12 +55,12 @@ usePad([
   },
   {
     keys: '1 … 9',
-    does: 'so many tens walked',
+    does: 'so many steps walked',
     on: ({ digit }) => rolled.value && !complete.value && Boolean(digit),
     run: ({ digit }) => walk(digit!),
   },
-  { keys: 'H', does: 'hop a hundred', on: isKey('h'), run: hop },
-  { keys: 'T', does: 'walk one ten', on: isKey('t'), run: () => walk() },
+  { keys: 'H', does: 'hop', on: isKey('h'), run: hop },
+  { keys: 'T', does: 'walk one step', on: isKey('t'), run: () => walk() },
   { keys: 'Backspace', does: 'one step back', on: isKey('backspace'), run: back },
   {
     keys: 'Enter',
@@ -81,25 +84,29 @@ usePad([
     <div v-else-if="!rolled" class="flex flex-wrap gap-1.5 items-center">
       <Entered :values="entry.dice" kind="die" :sides="rules.sides" @remove="removeDie" />
       <span class="font-semibold">and the spinner:</span>
-      <Key v-for="hundreds in spins" :key="hundreds" :aria-label="`Spun ${hundreds} hundred`" @click="spin(hundreds)"
-        >{{ hundreds }} × 100</Key
+      <Key
+        v-for="hundreds in spins"
+        :key="hundreds"
+        :aria-label="`Spun ${hundreds} ${step === 1 ? 'ten' : 'hundred'}`"
+        @click="spin(hundreds)"
+        >{{ hundreds }} × {{ leap }}</Key
       >
       <Key aria-label="Remove the last" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
     </div>
     <template v-else>
       <div class="flex flex-wrap gap-1.5 items-center">
         <Entered :values="entry.dice" kind="die" :sides="rules.sides" @remove="removeDie" />
-        <b class="figures text-xl">+ {{ entry.hundreds }} × 100</b>
-        <span class="px-2 min-h-6">{{ order.length ? sayOrder(order) : 'in which order?' }}</span>
+        <b class="figures text-xl">+ {{ entry.hundreds }} × {{ leap }}</b>
+        <span class="px-2 min-h-6">{{ order.length ? sayOrder(order, rules.unit) : 'in which order?' }}</span>
         <Key aria-label="Remove the last" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
       </div>
       <div v-if="!complete" class="flex flex-wrap gap-1.5">
         <Key class="flex-1" :disabled="hopsLeft === 0" @click="hop"
-          ><UIcon name="i-lucide-redo" class="size-5" /> Hop 100
+          ><UIcon name="i-lucide-redo" class="size-5" /> Hop {{ leap }}
           <span class="font-normal">{{ hopsLeft }} left</span></Key
         >
         <Key class="flex-1" :disabled="tensLeft === 0" @click="walk()"
-          ><UIcon name="i-lucide-move-right" class="size-5" /> Walk 10
+          ><UIcon name="i-lucide-move-right" class="size-5" /> Walk {{ step }}
           <span class="font-normal">{{ tensLeft }} left</span></Key
         >
         <Key :disabled="tensLeft === 0" @click="walk(tensLeft)">Walk all {{ tensLeft }}</Key>

@@ -18,6 +18,7 @@ const STEPS = [
   'Spend all of them in any order. A hundred is jumped at once, touching only where it lands; tens are walked one by one, touching each.',
   'Every stop touched gives its token, once.',
   'When someone is home the round is played to its end; most tokens win.',
+  'The sister game of ones and tens goes from 10 to 120: a pip walks one, a hop jumps ten.',
 ]
 </script>
 

@@ -3,7 +3,7 @@ import { ofSeat } from '#core/kit/seats'
 import { isStop, isThere, type StopsRules, type StopsState } from '#core/games/hundred-stops/rules'
 import type { Seat } from '#shared/api'
 
-/** The track by tens, ten squares a row; stops with their tokens, pieces, and the way of a journey. */
+/** The track by tens or ones, ten squares a row; stops with their tokens, pieces, and the way of a journey. */
 const {
   rules,
   state,
@@ -22,7 +22,7 @@ const {
 const emit = defineEmits<{ pick: [place: number] }>()
 
 const squares = computed(() =>
-  Array.from({ length: (rules.end - rules.start) / 10 + 1 }, (_, i) => rules.start + 10 * i),
+  Array.from({ length: (rules.end - rules.start) / rules.unit + 1 }, (_, i) => rules.start + rules.unit * i),
 )
 const onWay = computed(() => new Set(way))
 const tokensAt = (stop: number) =>

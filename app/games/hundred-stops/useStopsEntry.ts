@@ -26,10 +26,13 @@ function useJourney(rules: Ref<StopsRules>, state: Ref<StopsState>, entry: Ref<S
   /** Squares that can be touched: a hop's landing, and the tens that can be walked. */
   const reach = computed(() => {
     if (!rolled.value || complete.value || isHome.value) return []
-    const walks = Array.from({ length: tensLeft.value }, (_, i) => at.value + 10 * (i + 1))
-    return [...new Set([...walks, ...(hopsLeft.value > 0 ? [Math.min(rules.value.end, at.value + 100)] : [])])].filter(
-      (place) => place <= rules.value.end,
-    )
+    const walks = Array.from({ length: tensLeft.value }, (_, i) => at.value + rules.value.unit * (i + 1))
+    return [
+      ...new Set([
+        ...walks,
+        ...(hopsLeft.value > 0 ? [Math.min(rules.value.end, at.value + 10 * rules.value.unit)] : []),
+      ]),
+    ].filter((place) => place <= rules.value.end)
   })
   return { rolled, tens, tensLeft, hopsLeft, order, from, way, at, isHome, complete, reach }
 }
@@ -60,14 +63,15 @@ export function useStopsEntry() {
     const walked = Array.from({ length: Math.min(count, tensLeft.value) }, () => 't')
     if (rolled.value) entry.value = { ...entry.value, steps: [...entry.value.steps, ...walked] }
   }
-  /** A hundred ahead is a hop while there is one; everything else is walked. */
+  /** What a hop is ahead is one while there is one left; everything else is walked. */
   function goTo(place: number) {
+    const { unit } = rules.value
     if (
       hopsLeft.value > 0 &&
-      (place === at.value + 100 || (place === rules.value.end && place - at.value > 10 * tensLeft.value))
+      (place === at.value + 10 * unit || (place === rules.value.end && place - at.value > unit * tensLeft.value))
     )
       hop()
-    else walk((place - at.value) / 10)
+    else walk((place - at.value) / unit)
   }
   /** Past the end nothing more is touched: what is left is spent in any order. */
   function spendRest() {
