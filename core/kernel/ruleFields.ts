@@ -13,6 +13,8 @@ export interface RuleField {
   readonly default: unknown
   readonly least?: number
   readonly most?: number
+  /** A number may be another one for each seat. */
+  readonly perSeat?: true
   /** May be left empty; `none` says what that means. */
   readonly none?: string
   /** What to begin with when an empty rule is given a value. */
@@ -84,6 +86,7 @@ function readFields(game: Game): RuleField[] {
         none: parts.some((part) => part.type === 'null') ? (field.none ?? 'none') : undefined,
         suggest: field.suggest ?? value.minimum,
         choices: choices?.map((choice) => ({ value: choice, label: field.choices?.[choice] ?? String(choice) })),
+        ...(kind === 'number' && parts.some(({ type }) => type === 'array') ? { perSeat: true as const } : {}),
         ...(field.parts ? { parts: field.parts } : {}),
         ...(field.namesFrom === undefined ? {} : { namesFrom: field.namesFrom, each: field.each }),
         changeable: changeable.has(name),
@@ -104,7 +107,8 @@ function kindOf(value: JsonField): RuleField['kind'] {
 export function sayRuleValue(field: RuleField, value: unknown): string {
   if (value === null || value === undefined) return field.none ?? 'none'
   if (field.kind === 'yes-no') return value === true ? 'yes' : 'no'
-  if (field.kind === 'numbers') return (value as readonly number[]).join(', ')
+  if (field.kind === 'numbers' || (field.perSeat && Array.isArray(value)))
+    return (value as readonly number[]).join(', ')
   if (field.kind === 'pairs')
     return (value as readonly Record<string, unknown>[]).map((line) => Object.values(line).join(' ')).join(', ')
   if (field.kind === 'counts')

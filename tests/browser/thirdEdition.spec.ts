@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { entriesOf, makeMatch, openDesk, pad, tap, verdict, winner } from './helpers'
+import { boardOf, entriesOf, makeMatch, openDesk, pad, tap, verdict, winner } from './helpers'
 
 test.use({ hasTouch: true })
 
@@ -59,4 +59,93 @@ test('results are said for both cards before one is chosen', async ({ page, requ
   await expect
     .poll(async () => (await entriesOf(request, match)).at(-1))
     .toMatchObject({ play: { do: 'place', cards: [3, 7], on: 13, said: [13, 17] } })
+})
+
+test('the new running total is asked for beside the sum: two touches, a wrong one put right', async ({
+  page,
+  request,
+}) => {
+  const match = await makeMatch(request, {
+    houseRules: { answers: 'noted', explain: 'off' },
+    entries: [
+      { play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] } },
+      { play: { do: 'stop', by: 1, said: 19 } },
+      { play: { do: 'roll', by: 2, dice: [1, 1, 1, 1, 1] } },
+      { play: { do: 'stop', by: 2, said: 5 } },
+      { play: { do: 'roll', by: 1, dice: [4, 4, 4, 1, 1] } },
+    ],
+  })
+  await openDesk(page, match)
+  await tap(page, 'Ask for the total')
+  await tap(page, /^Stop and bank 14, said 14/)
+  await expect(pad(page)).toContainText('The new total, said 33')
+  await page.keyboard.press('=')
+  await page.keyboard.type('23')
+  await expect(verdict(page)).toContainText('33')
+  await page.keyboard.press('Enter')
+  await expect
+    .poll(async () => (await entriesOf(request, match)).at(-1))
+    .toEqual({ play: { do: 'stop', by: 1, said: 14, total: 23 } })
+  await openDesk(page, match)
+  await page.keyboard.type('22222')
+  await page.keyboard.press('Enter')
+  // Asked for still, on this device.
+  await tap(page, /^Stop and bank 10, said 10/)
+  await tap(page, /^The new total, said 15/)
+  await expect
+    .poll(async () => (await entriesOf(request, match)).at(-1))
+    .toEqual({ play: { do: 'stop', by: 2, said: 10, total: 15 } })
+})
+
+test('the sister game of ones and tens: hops of ten, steps of one, on a track to 120', async ({ page, request }) => {
+  const match = await makeMatch(request, {
+    game: 'hundred-stops',
+    houseRules: { unit: 1, dice: 1, answers: 'noted', explain: 'off' },
+  })
+  await openDesk(page, match)
+  await page.keyboard.type('4')
+  await tap(page, 'Spun 2 ten')
+  await tap(page, /^Hop 10/)
+  await page.getByRole('button', { name: /^Go to 23/ }).tap()
+  await tap(page, /^Hop 10/)
+  await tap(page, /^Walk 1/)
+  await expect(verdict(page)).toContainText('Ines ends on 34 and takes 1 token (20)')
+  await tap(page, /^Ends on 34, said 34/)
+  await expect
+    .poll(async () => (await entriesOf(request, match)).at(-1))
+    .toEqual({ play: { do: 'travel', by: 1, dice: [4], hundreds: 2, order: ['h', 't3', 'h', 't1'], said: 34 } })
+  const board = await page.context().newPage()
+  await board.goto(await boardOf(request, match))
+  await expect(board.getByRole('list', { name: 'Track' }).getByRole('listitem')).toHaveCount(111)
+  await board.close()
+})
+
+test('a yard with another hand for each, played on for places', async ({ page, request }) => {
+  await page.goto('/new?game=skip-count-yard')
+  await page.getByLabel('Name of player 1').fill('Ines')
+  await page.getByLabel('Name of player 2').fill('Bao')
+  const hand = page.locator('[data-rule="hand"]')
+  await hand.getByRole('button', { name: 'Other for each' }).tap()
+  await hand.getByRole('spinbutton', { name: 'Cards in hand, Bao' }).fill('4')
+  await hand.getByRole('spinbutton', { name: 'Cards in hand, Bao' }).blur()
+  await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('7 and 4')
+  await tap(page, 'Another player')
+  await expect(hand.getByRole('spinbutton')).toHaveCount(3)
+  await tap(page, 'Remove player 3')
+  await expect(hand.getByRole('spinbutton')).toHaveCount(2)
+  const match = await makeMatch(request, {
+    game: 'skip-count-yard',
+    players: ['Ines', 'Bao', 'Wren'],
+    houseRules: { hand: [2, 1, 2], finish: 'play-on', explain: 'off' },
+    opening: { sides: [12, 8, 20, 35] },
+    entries: [
+      { play: { do: 'draw', by: 1 } },
+      { play: { do: 'end', by: 1 } },
+      { play: { do: 'draw', by: 2 } },
+      { play: { do: 'add', by: 2, card: 10, to: 'E' } },
+      { play: { do: 'add', by: 2, card: 24, to: 'S' } },
+    ],
+  })
+  await openDesk(page, match)
+  await expect(page.getByRole('region', { name: 'Table' })).toContainText(/Bao\s*out first/)
 })

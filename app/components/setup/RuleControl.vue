@@ -104,7 +104,7 @@ function setEmpty(isEmpty: boolean) {
       <USwitch v-if="field.none" :model-value="!empty" :aria-labelledby="id" @update:model-value="setEmpty(!$event)" />
       <span v-if="empty">{{ field.none }}</span>
       <UInputNumber
-        v-else
+        v-else-if="!Array.isArray(value)"
         v-model="number"
         :min="field.least"
         :max="field.most"
@@ -223,6 +223,7 @@ function setEmpty(isEmpty: boolean) {
       :aria-labelledby="id"
       @update:model-value="value = $event"
     />
+    <SeatNumbers v-if="field.perSeat && players.length > 1" v-model="value" :field="field" :players="players" />
     <p
       class="text-sm"
       :role="problem ? 'alert' : undefined"

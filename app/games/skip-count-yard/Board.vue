@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import type { YardRules } from '#core/games/skip-count-yard/houseRules'
 import type { YardState } from '#core/games/skip-count-yard/rules'
+import HandList from '~/games/skip-count-yard/HandList.vue'
 import YardSheet from '~/games/skip-count-yard/YardSheet.vue'
 
 /** Skip-Count Yard for the room. */
 const { rules, view, seats } = defineProps<{
   rules: YardRules
-  view: Pick<YardState, 'yard' | 'stock' | 'newest'> & { readonly hands: readonly number[] }
+  view: Pick<YardState, 'yard' | 'stock' | 'newest' | 'out'> & { readonly hands: readonly number[] }
   seats: readonly { name: string; pennant: number }[]
   turn: readonly number[]
 }>()
@@ -15,10 +16,6 @@ const { rules, view, seats } = defineProps<{
 <template>
   <div class="space-y-2">
     <YardSheet :sets="rules.sets" :yard="view.yard" :stock="view.stock" :newest="view.newest" />
-    <ul class="flex flex-wrap gap-x-6">
-      <li v-for="(size, i) in view.hands" :key="i">
-        {{ seats[i]?.name }} holds <b class="figures">{{ size }}</b>
-      </li>
-    </ul>
+    <HandList :hands="view.hands" :out="view.out" :seats="seats" />
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { skipCountYard } from '#core/games/skip-count-yard/index'
+import HandList from '~/games/skip-count-yard/HandList.vue'
 import YardSheet from '~/games/skip-count-yard/YardSheet.vue'
 import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
@@ -22,5 +23,6 @@ const count = (seat: number, kind: string) =>
         <span class="figures">{{ state.hands[i]!.size }}</span> left in hand
       </li>
     </ul>
+    <HandList v-if="state.out.length" :hands="state.hands.map(({ size }) => size)" :out="state.out" :seats="seats" />
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HandList from '~/games/skip-count-yard/HandList.vue'
 import YardSheet from '~/games/skip-count-yard/YardSheet.vue'
 import { useYardEntry, type YardTouch } from '~/games/skip-count-yard/useYardEntry'
 
@@ -20,11 +21,6 @@ const touched = useTouched<YardTouch>()
       :touchable="!still && !tape!.state.result"
       @touch="touched = $event"
     />
-    <ul class="flex flex-wrap gap-x-5">
-      <li v-for="(hand, i) in state.hands" :key="i" class="flex items-center gap-1.5">
-        <Pennant :number="seats[i]!.pennant" size="1.1rem" /> {{ seats[i]!.name }} holds
-        <b class="figures">{{ hand.size }}</b>
-      </li>
-    </ul>
+    <HandList :hands="state.hands.map(({ size }) => size)" :out="state.out" :seats="seats" />
   </section>
 </template>
