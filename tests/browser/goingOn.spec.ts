@@ -55,3 +55,26 @@ test('time was up: two minutes more, and the clock runs on', async ({ page, requ
     { ruling: { houseRules: { minutes: 7 } } },
   ])
 })
+
+test('after an end any rule that makes the match go on can be ruled, from “more” too', async ({ page, request }) => {
+  const match = await makeMatch(request, {
+    game: 'top-total',
+    houseRules: { rounds: 1, answers: 'off', explain: 'off' },
+    entries: [roll(1, [6, 5]), roll(2, [1, 1])],
+  })
+  await openDesk(page, match)
+  await expect(winner(page)).toHaveText('Ines wins')
+  await page.keyboard.press('m')
+  await tap(page, /^Ruling/)
+  const sheet = page.getByRole('dialog', { name: 'Ruling' })
+  await sheet.getByRole('button', { name: 'Explaining' }).tap()
+  await sheet.getByRole('radio', { name: 'Required' }).tap()
+  await expect(sheet.getByRole('status')).toContainText('over all the same')
+  await sheet.getByRole('button', { name: 'Rounds' }).tap()
+  await sheet.getByRole('spinbutton', { name: 'Rounds' }).fill('3')
+  await sheet.getByLabel('In your own words').tap()
+  await expect(sheet.getByRole('status')).toContainText('the match goes on')
+  await tap(page, 'Record the ruling')
+  await expect(winner(page)).toHaveCount(0)
+  expect((await entriesOf(request, match)).at(-1)).toEqual({ ruling: { houseRules: { rounds: 3 } } })
+})

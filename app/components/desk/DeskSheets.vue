@@ -38,6 +38,7 @@ function end(why: string) {
     v-model:open="more"
     :store="store"
     :over="over"
+    :closed="tape.state.result?.ended !== undefined"
     :opening="Boolean(view.Opening) && tape.table.source === 'table'"
     @sheet="sheet = $event"
     @look="emit('look')"

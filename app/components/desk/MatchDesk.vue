@@ -111,7 +111,8 @@ useDeskKeys(
     m: () => (sheet.value = 'more'),
     b: () => (sheet.value = 'share'),
     v: () => (sheet.value = 'agreed'),
-    r: () => !result.value && (sheet.value = 'ruling'),
+    // After an end by the rules a ruling may make the match go on.
+    r: () => result.value?.ended === undefined && (sheet.value = 'ruling'),
   },
   review,
   () => sheet.value !== null,

@@ -3,9 +3,11 @@ import type { SheetName } from '~/composables/useSheets'
 import type { MatchStore } from '~/stores/match'
 
 /** What is needed less often than a play: rulings, looking back, ending early, sharing, taking along, sound. */
-const { store, over, opening } = defineProps<{
+const { store, over, closed, opening } = defineProps<{
   store: MatchStore
   over: boolean
+  /** Ended by a call: no ruling makes it go on. */
+  closed: boolean
   /** What was laid out before play can be put right. */
   opening: boolean
 }>()
@@ -30,7 +32,7 @@ function chart() {
   <DeskSheet v-model:open="open" title="More" description="At this table">
     <div class="space-y-4">
       <div class="grid gap-2 sm:grid-cols-2">
-        <Key v-if="!over" @click="emit('sheet', 'ruling')"
+        <Key v-if="!closed" @click="emit('sheet', 'ruling')"
           ><UIcon name="i-lucide-gavel" class="size-5" /> Ruling … <kbd class="kbd">R</kbd></Key
         >
         <Key @click="emit('look')"

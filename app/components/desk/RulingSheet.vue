@@ -58,9 +58,11 @@ watch(among, (now) => {
   if (isAmong.value) value.value = now?.value ?? ruleNow(rule.value)
 })
 const hasPoints = computed(() => Boolean(tape.table.game.award?.(tape.state.rules, tape.state.game, 1, 1)))
+const over = computed(() => tape.state.result !== null)
+/** After the end only a changed rule makes the match go on; what happened may be told at any time. */
 const kinds = computed(() => [
   { value: 'rule' as const, label: 'Change a rule' },
-  ...(hasPoints.value ? [{ value: 'points' as const, label: 'Give or take points' }] : []),
+  ...(!over.value && hasPoints.value ? [{ value: 'points' as const, label: 'Give or take points' }] : []),
   { value: 'word' as const, label: 'Settle what happened' },
 ])
 
@@ -110,11 +112,13 @@ const refusal = computed(() => {
   if (isAmong.value && among.value?.value === undefined) return 'Level, and not with the rule as it is: vote once more.'
   if (unchanged.value && !kept.value) return 'That is the rule already: choose what it becomes.'
   const reason = judged.value?.verdict.reason
+  if (over.value && reason?.code === 'match-over') return 'Under that rule the match is over all the same.'
   return reason ? sayReason(tape.table.game, reason, speaking(tape.table, tape.state.rules)) : null
 })
 /** What it brings with it at once. */
 const ends = computed(() => {
   if (!refusal.value && kept.value) return 'The rule stays as it is; that is recorded.'
+  if (!refusal.value && over.value && what.value === 'rule') return 'Under that rule the match goes on.'
   const result = refusal.value ? null : judged.value?.state.result
   return result ? `This ends the match: ${sayResult(tape.table, result)}` : null
 })
