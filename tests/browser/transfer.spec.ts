@@ -138,6 +138,32 @@ test('number facts are kept by person and follow corrections', async ({ request 
   expect(await facts()).toEqual([])
 })
 
+test('an archive of 0.10.0 comes back whole, with the session that its tables belonged to', async () => {
+  const server = ownServer(67)
+  await server.start()
+  try {
+    const kept = JSON.parse(readFileSync('tests/archives/0.10.0.json', 'utf8')) as {
+      people: object[]
+      sessions: { id: string; createdAt: string }[]
+      matches: { seats: object[]; match: object; recorded: object[]; session: string | null }[]
+    }
+    const came = await (await server.post('/api/archive', kept)).json()
+    expect(came).toMatchObject({ people: kept.people.length, matches: kept.matches.length, leftOut: 0 })
+    const now = await server.get<typeof kept>('/api/archive')
+    expect(now.matches).toEqual(kept.matches)
+    expect(now.sessions.map(({ id, createdAt }) => ({ id, createdAt }))).toEqual(
+      kept.sessions.map(({ id, createdAt }) => ({ id, createdAt })),
+    )
+    // What was practised then is read again from the tapes.
+    const { facts } = await server.get<{ facts: object[] }>(
+      `/api/people/${(kept.people[1] as { id: string }).id}/facts`,
+    )
+    expect(facts.length).toBeGreaterThan(0)
+  } finally {
+    await server.stop()
+  }
+})
+
 test('an archive of 0.9.0 comes back whole, with house rules under their names', async () => {
   const server = ownServer(65)
   await server.start()
