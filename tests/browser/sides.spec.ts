@@ -59,6 +59,23 @@ test('a class against its referee: set up by touch, drawn by lot, the same after
   await board.close()
 })
 
+test('a side plays again with its members and their order', async ({ page, request }) => {
+  const crew = { name: 'The crew', pennant: 1, members: ['Isak', 'Maja'], memberOrder: 'lot' }
+  const made = await request.post('/api/matches', {
+    data: { game: 'brim', first: 1, seats: [crew, { name: 'Odalys', pennant: 2 }] },
+  })
+  const { id } = (await made.json()) as { id: string }
+  await request.patch(`/api/matches/${id}`, { data: { sides: [{ seat: 1, called: { who: 2, played: 0 } }] } })
+  await append(request, id, 0, { call: 'finish' })
+  await page.goto(`/match/${id}`)
+  await tap(page, /^Play again/)
+  await tap(page, /^Start/)
+  await expect(page).not.toHaveURL(new RegExp(id))
+  const again = page.url().split('/').pop()!
+  const { seats } = (await (await request.get(`/api/matches/${again}`)).json()) as { seats: object[] }
+  expect(seats[0]).toMatchObject({ ...crew, called: null })
+})
+
 test('half and half, with a list pasted into a side; a side without members is told', async ({ page }) => {
   await page.goto('/new?game=brim')
   await page.getByLabel('Name of player 1').fill('Ines')

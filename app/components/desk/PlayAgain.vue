@@ -24,7 +24,8 @@ async function start() {
       game,
       name,
       houseRules,
-      seats,
+      // Whom the referee called was called for one play.
+      seats: seats.map(({ called: _called, ...seat }) => seat),
       first: first.value,
       source,
       boardOf: id,
