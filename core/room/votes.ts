@@ -1,7 +1,7 @@
 import { list } from '#core/basics/words'
 
 /** Something that is voted on, and the hands that were counted for it; null until they were. */
-export interface VotedOn<T> {
+interface VotedOn<T> {
   readonly value: T
   readonly label: string
   readonly votes: number | null
