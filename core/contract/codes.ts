@@ -109,6 +109,15 @@ export type CommonProblems = {
   'digit-off-die': { readonly number: string; readonly digit: number; readonly sides: number }
   'unfair-pack': { readonly copies?: number; readonly up?: number; readonly down?: number }
   'target-out-of-reach': Facts
+  'needs-two': { readonly numbers: number }
+  'not-digits': { readonly low: number; readonly high: number }
+  'too-many-numbers': { readonly numbers: number; readonly most: number }
+  'needs-target': Nothing
+  'bad-floor': { readonly floor: number; readonly start: number }
+  'bad-track': { readonly from: number; readonly to: number; readonly field: string }
+  'needs-track': { readonly rule: string }
+  'bad-special': { readonly when: string; readonly then: string }
+  'do-not-go-together': { readonly rule: string; readonly other: string }
   'too-few-players': { readonly players: number; readonly least: number }
   'too-many-players': { readonly players: number; readonly most: number }
 }

@@ -29,7 +29,15 @@ export interface About {
   readonly turns: boolean
   /** Whoever is first wins: called for, or home. */
   readonly race?: true
+  /** The house rules name the game: it is called by their `title`. */
+  readonly titled?: true
   readonly slips: readonly string[]
+}
+
+/** What a game is called under house rules as they were named. */
+export function titleOf({ title, titled }: Pick<About, 'title' | 'titled'>, houseRules: object): string {
+  const own = titled && 'title' in houseRules ? houseRules.title : undefined
+  return typeof own === 'string' && own ? own : title
 }
 
 /** A named set of house rules: a school that people follow, or the next level. */
@@ -213,6 +221,8 @@ export interface Game<
   readonly opening: z.ZodType<O>
   readonly play: z.ZodType<P>
 
+  /** Everything that is wrong with the rules is told at once, a tie that isn't offered last; else what is found first. */
+  readonly problemsTogether?: true
   /** What is wrong with rules that are each within bounds. A ruling asks again, with `when: 'ruling'`. */
   problems(rules: R, seats: number, when: 'setup' | 'ruling'): readonly ProblemOf<C>[]
   prepare(rules: R, seats: number): Preparation

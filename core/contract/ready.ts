@@ -9,8 +9,8 @@ export interface Balance {
 
 /** What lies ready and is said before play, what can be printed, and what to try next: for getting a table ready alone. */
 export interface Ready<R> {
-  /** The whole pack under these rules, for the whole table; left out where no cards are used. */
-  cards?(rules: R, seats: number): readonly CardCount[]
+  /** The whole pack under these rules, for the whole table; left out, or undefined, where no cards are used. */
+  cards?(rules: R, seats: number): readonly CardCount[] | undefined
   /** How the pack leans; left out where that is no question. */
   balance?(rules: R): Balance
   /** Three sentences to read aloud to the players: what we do, what counts, how it ends. */

@@ -52,7 +52,7 @@ export function changeableRules(
 /** What of a game its house rules are read by. */
 type RulesOf<R extends CommonRules> = Pick<
   Game<R>,
-  'houseRules' | 'commonDefaults' | 'answerCalled' | 'defaults' | 'extraRound' | 'problems'
+  'houseRules' | 'commonDefaults' | 'answerCalled' | 'defaults' | 'extraRound' | 'problems' | 'problemsTogether'
 >
 
 type ReadHouseRules<R> =
@@ -126,9 +126,10 @@ function agreed<R extends CommonRules>(
 ): ReadHouseRules<R> {
   const seatless = bySeatProblems(game, rules, seats)
   if (seatless.length) return { ok: false, problems: seatless }
-  if (rules.tie === 'extra-round' && !game.extraRound?.(rules))
-    return { ok: false, problems: [problem('houseRules.tie', 'tie-not-offered', { rule: 'tie' })] }
-  const problems = game.problems(rules, seats, when)
+  const untied = rules.tie === 'extra-round' && !game.extraRound?.(rules)
+  const tie = untied ? [problem('houseRules.tie', 'tie-not-offered', { rule: 'tie' })] : []
+  if (untied && !game.problemsTogether) return { ok: false, problems: tie }
+  const problems = [...game.problems(rules, seats, when), ...tie]
   return problems.length ? { ok: false, problems } : { ok: true, rules }
 }
 

@@ -101,6 +101,22 @@ export const PROBLEMS: Sentences<CommonProblems> = {
       ? `The pack is unfair: ${facts.up} cards add and ${facts.down} take away. Choose other ranks, or allow an unfair pack.`
       : `Half of each rank adds and half takes away, so there must be an even number of each; ${facts.copies} is odd.`,
   'target-out-of-reach': () => 'No play can make this target.',
+  'needs-two': () => 'That needs two numbers in a throw.',
+  'not-digits': (facts) =>
+    `Numbers and number sentences are made of digits; a throw brings ${facts.low} to ${facts.high}.`,
+  'too-many-numbers': (facts) =>
+    `${facts.most} numbers at most can be multiplied or put in a sentence; a throw brings ${facts.numbers}.`,
+  'needs-target': () => 'That needs a target.',
+  'bad-floor': (facts) => `Points begin at ${facts.start}, below their floor of ${facts.floor}.`,
+  'bad-track': (facts) =>
+    facts.field === 'gives'
+      ? `What places give is one number for each from ${facts.from} to ${facts.to}.`
+      : facts.field === 'to'
+        ? `The track goes up from ${facts.from}, a thousand places at most; ${facts.to} doesn’t fit.`
+        : `That place is not on the track from ${facts.from} to ${facts.to}.`,
+  'needs-track': () => 'That needs a track.',
+  'bad-special': (facts) => `“${facts.when}” and “${facts.then}” don’t go together in a special.`,
+  'do-not-go-together': (facts) => `“${facts.rule}” and “${facts.other}” don’t go together as they are.`,
   'too-few-players': (facts) => `${count(facts.least, 'player is', 'players are')} needed at least.`,
   'too-many-players': (facts) => `${count(facts.most, 'player', 'players')} at most can play.`,
 }

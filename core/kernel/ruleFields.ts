@@ -9,10 +9,23 @@ export interface RuleField {
   readonly label: string
   readonly hint: string
   readonly kind:
-    'number' | 'number-or-word' | 'choice' | 'yes-no' | 'pack' | 'numbers' | 'pairs' | 'counts' | 'by-seat' | 'other'
+    | 'number'
+    | 'number-or-word'
+    | 'choice'
+    | 'yes-no'
+    | 'pack'
+    | 'numbers'
+    | 'pairs'
+    | 'counts'
+    | 'by-seat'
+    | 'text'
+    /** Too rich for one control. */
+    | 'other'
   readonly default: unknown
   readonly least?: number
   readonly most?: number
+  /** Letters of a text at most. */
+  readonly longest?: number
   /** A number may be another one for each seat. */
   readonly perSeat?: true
   /** May be left empty; `none` says what that means. */
@@ -42,6 +55,7 @@ interface JsonField {
   readonly bySeat?: boolean
   readonly minimum?: number
   readonly maximum?: number
+  readonly maxLength?: number
   readonly default?: unknown
   readonly anyOf?: readonly JsonField[]
   readonly label?: string
@@ -83,6 +97,7 @@ function readFields(game: Game): RuleField[] {
         default: field.default,
         least: value.minimum,
         most: value.maximum,
+        ...(value.maxLength === undefined ? {} : { longest: value.maxLength }),
         none: parts.some((part) => part.type === 'null') ? (field.none ?? 'none') : undefined,
         suggest: field.suggest ?? value.minimum,
         choices: choices?.map((choice) => ({ value: choice, label: field.choices?.[choice] ?? String(choice) })),
@@ -94,11 +109,17 @@ function readFields(game: Game): RuleField[] {
     })
 }
 
-const KINDS: Readonly<Record<string, RuleField['kind']>> = { integer: 'number', boolean: 'yes-no', array: 'numbers' }
+const KINDS: Readonly<Record<string, RuleField['kind']>> = {
+  integer: 'number',
+  boolean: 'yes-no',
+  array: 'numbers',
+  string: 'text',
+}
 
 function kindOf(value: JsonField): RuleField['kind'] {
   if (value.enum) return 'choice'
-  if (value.items?.properties) return 'pairs'
+  if (value.items?.properties) return value.parts ? 'pairs' : 'other'
+  if (value.type === 'array' && value.items?.type !== 'integer') return 'other'
   if (value.type === 'object' && !value.properties) return 'counts'
   return value.properties?.copies ? 'pack' : (KINDS[value.type ?? ''] ?? 'other')
 }

@@ -87,7 +87,11 @@ function setEmpty(isEmpty: boolean) {
 </script>
 
 <template>
-  <div v-if="field.kind !== 'by-seat' || players.length" :data-rule="field.name" class="space-y-1">
+  <div
+    v-if="field.kind !== 'other' && (field.kind !== 'by-seat' || players.length)"
+    :data-rule="field.name"
+    class="space-y-1"
+  >
     <p :id="id" class="font-bold flex items-center gap-2">
       {{ field.label }}
       <UButton
@@ -159,6 +163,14 @@ function setEmpty(isEmpty: boolean) {
         />
       </label>
     </div>
+    <UInput
+      v-else-if="field.kind === 'text'"
+      :model-value="String(value ?? '')"
+      class="w-full"
+      :maxlength="field.longest"
+      :aria-labelledby="id"
+      @update:model-value="value = String($event)"
+    />
     <UInput
       v-else-if="field.kind === 'numbers'"
       v-model.lazy="numbers"
