@@ -1,0 +1,19 @@
+import type { About } from '#core/contract/game'
+
+export const about: About = {
+  title: 'A Game of Your Own',
+  line: 'What this table made up: what is thrown, what is worked out of it, what is special, when it is over.',
+  skills: ['running-totals', 'planning', 'chance'],
+  needs: [['dice', 'other-dice', 'spinner', 'cards', 'cut-out'], ['paper']],
+  ages: { low: 6, high: 99 },
+  seats: { low: 1, high: 6 },
+  minutes: { low: 5, high: 20 },
+  pace: 12,
+  turns: true,
+  titled: true,
+  slips: [
+    'Adding what should be taken.',
+    'Forgetting a special.',
+    'Moving the marker one place short: counting the place one stands on.',
+  ],
+}
