@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import type { OwnRules } from '#core/games/own-game/houseRules'
+import type { OwnState } from '#core/games/own-game/state'
+
+/** The track in rows of ten; of a long one the rows where somebody stands, and what comes next. */
+const { rules, state, seats } = defineProps<{
+  rules: OwnRules
+  state: OwnState
+  seats: readonly { readonly name: string; readonly pennant: number }[]
+}>()
+/** Places shown at once. */
+const MOST_SHOWN = 120
+const ROW = 10
+
+const places = computed(() => {
+  const { track } = rules
+  return track ? Array.from({ length: track.to - track.from + 1 }, (_, i) => track.from + i) : []
+})
+const rows = computed(() => {
+  const all = Array.from({ length: Math.ceil(places.value.length / ROW) }, (_, i) => ({
+    at: i,
+    places: places.value.slice(ROW * i, ROW * (i + 1)),
+  }))
+  if (places.value.length <= MOST_SHOWN) return all
+  const near = new Set(
+    state.places.flatMap((place) => [0, 1].map((on) => Math.floor((place - places.value[0]!) / ROW) + on)),
+  )
+  return all.filter(({ at }) => near.has(at) || at === all.length - 1)
+})
+const marked = computed(() => new Set(rules.specials.flatMap(({ when }) => (when.is === 'on' ? [when.n] : []))))
+const gives = (place: number) => rules.track?.gives?.[place - rules.track.from] ?? 0
+const here = (place: number) => seats.filter((_, i) => state.places[i] === place)
+const says = (place: number) =>
+  [minus(place), ...(marked.value.has(place) ? ['special'] : []), ...here(place).map(({ name }) => name)].join(', ')
+</script>
+
+<template>
+  <ol class="track" aria-label="Track">
+    <li
+      v-for="place in rows.flatMap((row) => row.places)"
+      :key="place"
+      class="place"
+      :class="{ special: marked.has(place), goal: place === rules.goal, from: state.newest?.from === place }"
+      :aria-label="says(place)"
+    >
+      <span class="figures number">{{ minus(place) }}</span>
+      <span v-if="gives(place)" class="gives figures">{{ gives(place) > 0 ? '+' : '' }}{{ minus(gives(place)) }}</span>
+      <span class="markers"
+        ><Pennant v-for="seat in here(place)" :key="seat.name" :number="seat.pennant" size="1.4rem"
+      /></span>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.track {
+  display: grid;
+  grid-template-columns: repeat(10, minmax(0, 1fr));
+  gap: 3px;
+}
+.place {
+  position: relative;
+  min-height: 2.9rem;
+  padding: 0.1rem 0.25rem;
+  border: 1px solid var(--rule);
+  border-radius: 0.3rem;
+  background: var(--paper);
+}
+@media (max-width: 40rem) {
+  .track {
+    grid-template-columns: repeat(5, minmax(0, 1fr));
+  }
+}
+.special {
+  background: var(--call-soft);
+  border: 2px solid var(--call);
+}
+.goal {
+  border: 4px double var(--accent);
+}
+.from {
+  border-style: dashed;
+  border-color: var(--ink);
+}
+.number {
+  font-size: 1rem;
+  font-weight: 700;
+}
+.gives {
+  position: absolute;
+  top: 0.1rem;
+  right: 0.25rem;
+  font-size: 0.85rem;
+  color: var(--ink-soft);
+}
+.markers {
+  position: absolute;
+  inset: auto 0 0.1rem;
+  display: flex;
+  justify-content: center;
+}
+.markers > * + * {
+  margin-left: -0.7rem;
+}
+</style>
