@@ -25,6 +25,7 @@ const VIEWS: Readonly<Record<GameId, () => Promise<{ default: GameView }>>> = {
   'skip-count-yard': () => import('~/games/skip-count-yard'),
   'last-digit-chains': () => import('~/games/last-digit-chains'),
   'fill-in-order': () => import('~/games/fill-in-order'),
+  'own-game': () => import('~/games/own-game'),
 }
 
 /** How the game with this id is shown; undefined for a game without a view. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aboutOf } from '#core/games/abouts'
+import { aboutOf, matchTitle } from '#core/games/abouts'
 import { count } from '#core/basics/words'
 import type { ListedMatch } from '#shared/api'
 
@@ -115,7 +115,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
             >
               <span class="figures text-(--ink-soft)">{{ timeOfDay(match.updatedAt) }}</span>
               <span class="font-bold"
-                >{{ title(match.game)
+                >{{ matchTitle(match)
                 }}<span v-if="match.name" class="block text-sm font-normal text-(--ink-soft)">{{
                   match.name
                 }}</span></span

@@ -1,4 +1,4 @@
-import type { Best } from '#core/contract/game'
+import { titleOf, type Best } from '#core/contract/game'
 import { awaits, bestNow, standing, takesTurns } from '#core/kernel/match'
 import { sayProgress } from '#core/kernel/progress'
 import { memberAt, type SeatedSide } from '#core/kernel/members'
@@ -48,7 +48,7 @@ export function drawBoard(
   const { rules, result } = state
   return {
     game: game.id,
-    title: game.about.title,
+    title: titleOf(game.about, rules),
     last: tape.lines.length,
     seats: seats.map((seat, i) => ({
       name: seat.name,

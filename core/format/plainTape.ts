@@ -1,3 +1,4 @@
+import { titleOf } from '#core/contract/game'
 import { notationOf } from '#core/format/csv'
 import { standing } from '#core/kernel/match'
 import type { Line, Tape } from '#core/kernel/tape'
@@ -21,7 +22,7 @@ export function writePlainTape(tape: Tape): string {
     .join(', ')
   const end = state.result ? [sayResult(table, state.result)] : []
   return [
-    `${table.game.about.title}: ${seats}; ${table.players[table.first - 1]} begins`,
+    `${titleOf(table.game.about, tape.start.rules)}: ${seats}; ${table.players[table.first - 1]} begins`,
     ...lines,
     `Standing: ${scores}`,
     ...end,

@@ -1,4 +1,4 @@
-import type { About } from '#core/contract/game'
+import { titleOf, type About } from '#core/contract/game'
 import { about as askForRest } from '#core/games/ask-for-rest/about'
 import { about as brim } from '#core/games/brim/about'
 import { about as callRow } from '#core/games/call-row/about'
@@ -9,6 +9,7 @@ import { about as exactLanding } from '#core/games/exact-landing/about'
 import { about as fillInOrder } from '#core/games/fill-in-order/about'
 import { about as hundredStops } from '#core/games/hundred-stops/about'
 import { about as lastDigitChains } from '#core/games/last-digit-chains/about'
+import { about as ownGame } from '#core/games/own-game/about'
 import { about as perchAndPush } from '#core/games/perch-and-push/about'
 import { about as placeStrike } from '#core/games/place-strike/about'
 import { about as roofTiles } from '#core/games/roof-tiles/about'
@@ -47,10 +48,17 @@ const ABOUT: Readonly<Record<GameId, About>> = {
   'skip-count-yard': skipCountYard,
   'last-digit-chains': lastDigitChains,
   'fill-in-order': fillInOrder,
+  'own-game': ownGame,
 }
 
 /** What a person reads of every game before choosing, in the rulebook's order, without its rules. */
 export const ABOUTS = GAME_IDS.map((id) => ({ id, about: ABOUT[id] }))
+
+/** What a match of this game is called: by the game, or by its own house rules. */
+export function matchTitle({ game, houseRules }: { readonly game: string; readonly houseRules: object }): string {
+  const about = aboutOf(game)
+  return about ? titleOf(about, houseRules) : game
+}
 
 /** What is told of the game with this id; undefined for an unknown one. */
 export const aboutOf = (id: string): About | undefined => (isGameId(id) ? ABOUT[id] : undefined)

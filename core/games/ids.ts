@@ -22,6 +22,7 @@ export const GAME_IDS = [
   'skip-count-yard',
   'last-digit-chains',
   'fill-in-order',
+  'own-game',
 ] as const
 
 export type GameId = (typeof GAME_IDS)[number]

@@ -9,6 +9,7 @@ import { exactLanding } from '#core/games/exact-landing/index'
 import { fillInOrder } from '#core/games/fill-in-order/index'
 import { hundredStops } from '#core/games/hundred-stops/index'
 import { lastDigitChains } from '#core/games/last-digit-chains/index'
+import { ownGame } from '#core/games/own-game/index'
 import { perchAndPush } from '#core/games/perch-and-push/index'
 import { placeStrike } from '#core/games/place-strike/index'
 import { roofTiles } from '#core/games/roof-tiles/index'
@@ -47,6 +48,7 @@ const GAME: Readonly<Record<GameId, Game>> = {
   'skip-count-yard': skipCountYard,
   'last-digit-chains': lastDigitChains,
   'fill-in-order': fillInOrder,
+  'own-game': ownGame,
 }
 
 /** Every game there is, in the rulebook's order. */

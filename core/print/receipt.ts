@@ -1,3 +1,4 @@
+import { titleOf } from '#core/contract/game'
 import { itemAt } from '#core/basics/lists'
 import { standing } from '#core/kernel/match'
 import { flowPages, type Block } from '#core/print/flow'
@@ -14,7 +15,7 @@ export function receiptPages(tape: Tape, day: string, { paper }: Pick<Wishes, 'p
   const { table, state } = tape
   const scores = (line: Line) => standing(table, line.after).map(figure).join(' : ')
   const blocks: Block[] = [
-    { text: table.game.about.title, size: 6, strong: true },
+    { text: titleOf(table.game.about, tape.start.rules), size: 6, strong: true },
     { text: day, size: SIZE },
     ...table.players.map((name, i): Block => ({
       text: name,

@@ -57,10 +57,41 @@ const FINISHED: Readonly<Record<GameId, OfAGame>> = {
   'exact-landing': { names: ['Wren', 'Tomasz'], key: 'marker' },
   'ten-turn-haul': { names: ['Yusuf', 'Odalys'], houseRules: { turns: 6 }, key: 'capstan' },
   'token-dip': { names: ['Kofi', 'Yusuf', 'Linnea'], houseRules: { goal: 30 }, key: 'float' },
+  'own-game': {
+    names: ['Bao', 'Wren'],
+    houseRules: {
+      title: 'The herring barrel',
+      brings: { kind: 'dice', sides: [6] },
+      throws: 'choice',
+      specials: [{ when: { is: 'has', n: 1 }, then: { do: 'bust' } }],
+      goal: 40,
+    },
+    key: 'herring',
+  },
 }
 
 /** Tables that still play, one of every game at least. */
 const PLAYING: Readonly<Record<GameId, readonly (OfAGame & { readonly plays: number })[]>> = {
+  'own-game': [
+    {
+      names: ['Odalys', 'Tomasz', 'Linnea'],
+      table: 'Slipway',
+      houseRules: {
+        title: 'Through the harbour',
+        brings: { kind: 'dice', sides: [6] },
+        track: { from: 0, to: 40, start: 0, past: 'stop-there' },
+        goal: 40,
+        asks: 'score',
+        specials: [
+          { when: { is: 'on', n: 6 }, then: { do: 'go-to', n: 14 } },
+          { when: { is: 'on', n: 23 }, then: { do: 'go-to', n: 11 } },
+          { when: { is: 'on-other' }, then: { do: 'send-back' } },
+        ],
+      },
+      key: 'keel',
+      plays: 11,
+    },
+  ],
   'column-keeper': [{ names: ['Odalys', 'Kofi', 'Ines'], key: 'tide', plays: 24 }],
   'exact-landing': [
     {

@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { and, countDistinct, desc, eq, inArray, sql, type SQL, type SQLWrapper } from 'drizzle-orm'
 import { QueryBuilder } from 'drizzle-orm/pg-core'
-import { aboutOf } from '#core/games/abouts'
+import { matchTitle } from '#core/games/abouts'
 import type { ListedMatch, Series, Week } from '#shared/api'
 import type { Logged } from '#shared/requests'
 import { rowsOf } from '../database/rows'
@@ -181,11 +181,11 @@ export async function* logbookCsv(asked: Logged): AsyncGenerator<string> {
 
 const COLUMNS = ['began', 'changed', 'game', 'table', 'players', 'scores', 'winners', 'over', 'entries', 'match']
 
-function csvRow({ id, game, name, seats: seated, summary, over, last, createdAt, updatedAt }: ListedMatch) {
+function csvRow({ id, game, houseRules, name, seats: seated, summary, over, last, createdAt, updatedAt }: ListedMatch) {
   return {
     began: new Date(createdAt).toISOString(),
     changed: new Date(updatedAt).toISOString(),
-    game: aboutOf(game)?.title ?? game,
+    game: matchTitle({ game, houseRules }),
     table: name,
     players: seated.map((seat) => seat.name).join('; '),
     scores: summary.standing.join('; '),

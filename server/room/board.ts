@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm'
-import { aboutOf } from '#core/games/abouts'
+import { aboutOf, matchTitle } from '#core/games/abouts'
 import type { ListedMatch, RoomBoard, RoomBoardTable } from '#shared/api'
 import { byMade } from '#shared/order'
 import { follow, followRoom } from '../matches/live'
@@ -46,8 +46,8 @@ export async function roomBoardOf(id: string): Promise<RoomBoard> {
   return { tables: shown.map(tableOf), clock: session.clock, ended: session.endedAt !== null }
 }
 
-function tableOf({ id, game, name, seats, summary, over }: ListedMatch): RoomBoardTable {
-  const title = aboutOf(game)?.title ?? game
+function tableOf({ id, game, houseRules, name, seats, summary, over }: ListedMatch): RoomBoardTable {
+  const title = matchTitle({ game, houseRules })
   return {
     id,
     name: name || title,

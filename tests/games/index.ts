@@ -10,6 +10,7 @@ import { fillInOrder } from './fill-in-order'
 import type { GameFixture } from './fixture'
 import { hundredStops } from './hundred-stops'
 import { lastDigitChains } from './last-digit-chains'
+import { ownGame } from './own-game'
 import { perchAndPush } from './perch-and-push'
 import { placeStrike } from './place-strike'
 import { roofTiles } from './roof-tiles'
@@ -47,4 +48,5 @@ export const FIXTURES: Readonly<Record<GameId, GameFixture>> = {
   'skip-count-yard': skipCountYard,
   'last-digit-chains': lastDigitChains,
   'fill-in-order': fillInOrder,
+  'own-game': ownGame,
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { titleOf } from '#core/contract/game'
 import type { Tape } from '#core/kernel/tape'
 import { sayEntry } from '#core/wording/index'
 import { sayCommonRules } from '#core/wording/houseRules'
@@ -25,7 +26,7 @@ const changes = computed(() =>
 </script>
 
 <template>
-  <DeskSheet v-model:open="open" title="Agreed" :description="tape.table.game.about.title">
+  <DeskSheet v-model:open="open" title="Agreed" :description="titleOf(tape.table.game.about, tape.state.rules)">
     <div class="space-y-4">
       <ul class="space-y-1.5 list-disc pl-5 text-lg">
         <li v-for="sentence in sentences" :key="sentence">{{ sentence }}</li>

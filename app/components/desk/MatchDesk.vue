@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { titleOf } from '#core/contract/game'
 import type { Line } from '#core/kernel/tape'
 import { useGameView } from '~/games'
 import type { DeskTab } from '~/components/desk/DeskLayout.vue'
@@ -59,6 +60,7 @@ onBeforeUnmount(() => leaveMatch(store))
 const tape = computed(() => store.tape)
 const shown = computed(() => review.shown.value)
 const game = computed(() => tape.value?.table.game)
+const title = computed(() => (game.value && tape.value ? titleOf(game.value.about, tape.value.state.rules) : ''))
 const view = useGameView(() => game.value?.id)
 const result = computed(() => tape.value?.state.result ?? null)
 const entering = computed(() => amending.value !== null || (!looking.value && !result.value && !store.clock.paused))
@@ -118,7 +120,7 @@ useDeskKeys(
   () => sheet.value !== null,
   helping,
 )
-useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match'} · Nimble Tally` })
+useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble Tally` })
 </script>
 
 <template>
@@ -136,7 +138,7 @@ useHead({ title: () => `${store.match?.name || game.value?.about.title || 'Match
         :id="id"
         class="bar"
         :store="store"
-        :title="game.about.title"
+        :title="title"
         :round="round"
         :undoable="undoable !== null"
         :redoable="redoable !== null"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aboutOf } from '#core/games/abouts'
+import { aboutOf, matchTitle } from '#core/games/abouts'
 import { callApi } from '~/utils/api'
 import type { ListedMatch } from '#shared/api'
 
@@ -7,7 +7,7 @@ import type { ListedMatch } from '#shared/api'
 const { match } = defineProps<{ match: ListedMatch }>()
 const emit = defineEmits<{ removed: [] }>()
 
-const title = computed(() => aboutOf(match.game)?.title ?? match.game)
+const title = computed(() => matchTitle(match))
 const waits = computed(() => (aboutOf(match.game)?.turns ? (match.summary.awaits?.seats ?? []) : []))
 const won = computed(() => match.summary.result?.winners ?? [])
 const { text: clock, running } = useClock(

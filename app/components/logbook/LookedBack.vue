@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aboutOf } from '#core/games/abouts'
+import { matchTitle } from '#core/games/abouts'
 import { sayCell } from '#core/wording/mastery'
 import type { Day, ListedMatch } from '#shared/api'
 
@@ -16,7 +16,7 @@ const COLUMNS = [
   { id: 'shaky', label: 'Shaky', value: ({ shaky }: Child) => shaky.length, words: true },
 ]
 const all = computed(() => [...new Set(day.children.flatMap(({ shaky }) => shaky))])
-const nameOf = ({ game, name }: Pick<ListedMatch, 'game' | 'name'>) => name || (aboutOf(game)?.title ?? game)
+const nameOf = (match: Pick<ListedMatch, 'game' | 'name' | 'houseRules'>) => match.name || matchTitle(match)
 const tableOf = (id: string) => day.matches.find((match) => match.id === id)
 const won = ({ summary }: ListedMatch, seat: number) => summary.result?.winners.includes(seat) ?? false
 useHead({ style: [{ key: 'paper', innerHTML: '@page { margin: 12mm }' }] })
@@ -31,7 +31,7 @@ useHead({ style: [{ key: 'paper', innerHTML: '@page { margin: 12mm }' }] })
           <NuxtLink :to="`/match/${match.id}`" class="font-bold underline underline-offset-4 decoration-(--rule)">{{
             nameOf(match)
           }}</NuxtLink>
-          <span v-if="match.name" class="text-(--ink-soft)">{{ aboutOf(match.game)?.title }}</span>
+          <span v-if="match.name" class="text-(--ink-soft)">{{ matchTitle(match) }}</span>
           <span v-for="(seat, i) in match.seats" :key="i" :class="{ 'font-bold': won(match, i + 1) }"
             >{{ seat.name }} <span class="figures">{{ minus(match.summary.standing[i] ?? 0) }}</span>{{
               won(match, i + 1) ? ' won' : ''
