@@ -31,8 +31,7 @@ const hidden = (seat: number) => secret && state.newest?.by === seat
 
 <template>
   <div class="space-y-3">
-    <div class="flex flex-wrap items-center gap-3 min-h-14">
-      <b class="text-xl">{{ rules.title }}</b>
+    <div class="flex flex-wrap items-center gap-3 min-h-12">
       <span v-if="shown.length" class="flex flex-wrap items-center gap-1.5" role="group" aria-label="The throw">
         <template v-for="(number, i) in shown" :key="i">
           <Die v-if="rules.brings.kind === 'dice'" :face="number" :sides="rules.brings.sides[i] ?? 6" size="2.8rem" />

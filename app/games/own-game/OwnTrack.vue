@@ -27,7 +27,17 @@ const rows = computed(() => {
   )
   return all.filter(({ at }) => near.has(at) || at === all.length - 1)
 })
-const marked = computed(() => new Set(rules.specials.flatMap(({ when }) => (when.is === 'on' ? [when.n] : []))))
+/** What happens on a place, in short: on to another one, points, or something else. */
+const marked = computed(
+  () =>
+    new Map(
+      rules.specials.flatMap(({ when, then }) =>
+        when.is === 'on'
+          ? [[when.n, then.do === 'go-to' ? `→ ${minus(then.n)}` : then.do === 'points' ? minus(then.n) : '!'] as const]
+          : [],
+      ),
+    ),
+)
 const gives = (place: number) => rules.track?.gives?.[place - rules.track.from] ?? 0
 const here = (place: number) => seats.filter((_, i) => state.places[i] === place)
 const says = (place: number) =>
@@ -44,7 +54,10 @@ const says = (place: number) =>
       :aria-label="says(place)"
     >
       <span class="figures number">{{ minus(place) }}</span>
-      <span v-if="gives(place)" class="gives figures">{{ gives(place) > 0 ? '+' : '' }}{{ minus(gives(place)) }}</span>
+      <span v-if="marked.has(place)" class="gives figures">{{ marked.get(place) }}</span>
+      <span v-else-if="gives(place)" class="gives figures"
+        >{{ gives(place) > 0 ? '+' : '' }}{{ minus(gives(place)) }}</span
+      >
       <span class="markers"
         ><Pennant v-for="seat in here(place)" :key="seat.name" :number="seat.pennant" size="1.4rem"
       /></span>
