@@ -7,8 +7,14 @@ import type { Bots } from '~/workers/bots.worker'
 /** Milliseconds that the bots may play. */
 const MOST_MS = 4000
 
+/** What is asked about: a game, its house rules as they stand, and how many play. */
+interface Asked extends Pick<Setup, 'game' | 'read'> {
+  readonly rules: Readonly<Ref<Record<string, unknown>>>
+  readonly seats: Readonly<Ref<readonly unknown[]>>
+}
+
 /** How long a match will take under the rules as they stand now: bots try it out in a worker, the room’s logbook tells the pace. */
-export function useEstimate({ game, read, rules, seats }: Setup) {
+export function useEstimate({ game, read, rules, seats }: Asked) {
   const length = shallowRef<Length | null>(null)
   /** Seconds a play in this room, by game; of others the game’s own guess counts. */
   const paces = shallowRef<Readonly<Record<string, number>>>({})

@@ -3,7 +3,7 @@ import type { OwnRules, Special, Then, Way, When } from '#core/games/own-game/ho
 
 /** A recipe in sentences. */
 
-const MAKES = {
+export const MAKES = {
   sum: 'the sum',
   product: 'the product',
   largest: 'the largest',
@@ -26,7 +26,8 @@ export function sayBrings({ brings }: Pick<OwnRules, 'brings'>): string {
   return kinds.size === 1 ? `${dice} with ${brings.sides[0]} sides` : `${dice} with ${list(brings.sides)} sides`
 }
 
-function sayWhen(when: When): string {
+/** When a special holds: `all numbers alike`. */
+export function sayWhen(when: When): string {
   switch (when.is) {
     case 'same':
       return 'all numbers alike'
@@ -55,7 +56,8 @@ function sayWhen(when: When): string {
   }
 }
 
-function sayThen(then: Then): string {
+/** What a special does: `throws again`. */
+export function sayThen(then: Then): string {
   switch (then.do) {
     case 'points':
       return then.n > 0 ? `gives ${count(then.n, 'point', 'points')}` : `costs ${count(-then.n, 'point', 'points')}`

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import type { Special, Then, When } from '#core/games/own-game/houseRules'
+import { isOfPlace } from '#core/games/own-game/problems'
+import { sayThen, sayWhen } from '#core/games/own-game/sayRecipe'
+
+/** A special: when something happens, what that does. */
+const { track, dice } = defineProps<{
+  /** Whether there are places to land on. */
+  track: boolean
+  /** Whether a throw brings several numbers. */
+  dice: boolean
+}>()
+const special = defineModel<Special>({ required: true })
+const emit = defineEmits<{ remove: [] }>()
+
+const WHENS: readonly { value: When['is']; label: string; n?: number }[] = [
+  { value: 'same', label: 'All alike' },
+  { value: 'has', label: 'One of them is …', n: 1 },
+  { value: 'all', label: 'Nothing but …', n: 6 },
+  { value: 'result', label: 'The result is …', n: 7 },
+  { value: 'multiple', label: 'A multiple of …', n: 5 },
+  { value: 'over', label: 'More than …', n: 10 },
+  { value: 'under', label: 'Less than …', n: 4 },
+  { value: 'even', label: 'Even' },
+  { value: 'odd', label: 'Odd' },
+  { value: 'on', label: 'Landing on …', n: 6 },
+  { value: 'on-multiple', label: 'Landing on a multiple of …', n: 5 },
+  { value: 'on-other', label: 'Landing where another stands' },
+]
+const THENS: readonly { value: Then['do']; label: string; n?: number; only?: 'throw' | 'place' }[] = [
+  { value: 'points', label: 'Gives points', n: 5 },
+  { value: 'again', label: 'Throws again' },
+  { value: 'end-turn', label: 'Ends the turn' },
+  { value: 'miss', label: 'Misses a turn' },
+  { value: 'nothing', label: 'Does nothing else', only: 'throw' },
+  { value: 'double', label: 'Counts twice', only: 'throw' },
+  { value: 'opposite', label: 'Turns it round', only: 'throw' },
+  { value: 'bust', label: 'Loses the turn’s gains', only: 'throw' },
+  { value: 'lose-all', label: 'Loses everything', only: 'throw' },
+  { value: 'go-to', label: 'Goes on to …', n: 10, only: 'place' },
+  { value: 'send-back', label: 'Sends others back', only: 'place' },
+]
+const place = computed(() => isOfPlace(special.value))
+const whens = computed(() =>
+  WHENS.filter(({ value }) => (track || !value.startsWith('on')) && (dice || value !== 'same')),
+)
+const thens = computed(() => THENS.filter(({ only }) => !only || only === (place.value ? 'place' : 'throw')))
+const withN = <T extends object>(kind: T, n: number | undefined) => (n === undefined ? kind : { ...kind, n })
+
+function setWhen(is: When['is']) {
+  const when = withN({ is }, WHENS.find(({ value }) => value === is)?.n) as When
+  // What went only with the other kind gives way.
+  const fits = THENS.find(({ value }) => value === special.value.then.do)?.only
+  const now = isOfPlace({ when, then: special.value.then }) ? 'place' : 'throw'
+  special.value = { when, then: fits && fits !== now ? { do: 'again' } : special.value.then }
+}
+function setThen(does: Then['do']) {
+  special.value = { ...special.value, then: withN({ do: does }, THENS.find(({ value }) => value === does)?.n) as Then }
+}
+const setN = (part: 'when' | 'then', n: number | null) => {
+  if (n !== null) special.value = { ...special.value, [part]: { ...special.value[part], n } }
+}
+const whenN = computed(() => ('n' in special.value.when ? special.value.when.n : null))
+const thenN = computed(() => ('n' in special.value.then ? special.value.then.n : null))
+</script>
+
+<template>
+  <div class="flex flex-wrap items-center">
+    <Blank :text="sayWhen(special.when)" label="When">
+      <ChoiceRow :model-value="special.when.is" label="When" :choices="whens" @update:model-value="setWhen" />
+      <UInputNumber
+        v-if="whenN !== null"
+        :model-value="whenN"
+        class="w-36"
+        aria-label="Number of the condition"
+        @update:model-value="setN('when', $event ?? null)"
+      />
+    </Blank>
+    <Blank :text="sayThen(special.then)" label="Then">
+      <ChoiceRow :model-value="special.then.do" label="Then" :choices="thens" @update:model-value="setThen" />
+      <UInputNumber
+        v-if="thenN !== null"
+        :model-value="thenN"
+        class="w-36"
+        aria-label="Number of what happens"
+        @update:model-value="setN('then', $event ?? null)"
+      />
+    </Blank>
+    <Key aria-label="Remove the special" @click="emit('remove')"><UIcon name="i-lucide-x" class="size-5" /></Key>
+  </div>
+</template>
