@@ -43,6 +43,7 @@ const PLACES: readonly (readonly [label: string, more: string, icon: string, to:
   ['People', 'who plays here, and what they can do by now', 'users', '/people'],
   ['Seat the room', 'today’s children at tables, all started at once', 'users-round', '/room'],
   ['The lab', 'try house rules out before the children do', 'flask-conical', '/lab'],
+  ['The workshop', 'make up a game of your own', 'hammer', '/workshop'],
   ['Choice board', 'who has played what how often', 'table-2', '/choices'],
   ['Logbook', 'all matches by day', 'notebook-text', '/logbook'],
   ['Today in one page', 'who played what, what is shaky', 'calendar-check', '/day/today'],

@@ -7,6 +7,8 @@ const { setup } = defineProps<{ setup: Setup }>()
 const { game, fields, rules, seats } = setup
 /** Those for as many as play. */
 const presets = computed(() => presetsFor(game.value, seats.value.length))
+/** Where a recipe is made, with what stands here to begin with. */
+const workshop = computed(() => `/workshop?rules=${encodeURIComponent(JSON.stringify(setup.named.value))}`)
 const wide = useMediaQuery('(min-width: 40rem)')
 const open = ref(false)
 const unfolded = computed(() => wide.value || open.value || fields.value.some(({ name }) => setup.problemOf(name)))
@@ -24,6 +26,9 @@ const unfolded = computed(() => wide.value || open.value || fields.value.some(({
         >{{ preset.label }}</Key
       >
     </div>
+    <Key v-if="game.about.titled" :to="workshop"
+      ><UIcon name="i-lucide-hammer" class="size-5" /> Make it in the workshop</Key
+    >
     <NamedRulesKeys :setup="setup" />
     <Key v-if="!wide" :aria-expanded="unfolded" class="w-full" @click="open = !open"
       ><UIcon name="i-lucide-sliders-horizontal" class="size-5" />

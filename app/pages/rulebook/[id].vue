@@ -30,6 +30,9 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
       </p>
     </header>
     <component :is="view.Rules" />
+    <Key v-if="game.about.titled" to="/workshop"
+      ><UIcon name="i-lucide-hammer" class="size-5" /> Make one in the workshop</Key
+    >
     <section class="space-y-2">
       <h2 class="text-2xl font-bold">House rules</h2>
       <div class="overflow-x-auto sheet">

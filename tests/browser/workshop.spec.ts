@@ -1,0 +1,102 @@
+import { expect, test, type Page } from '@playwright/test'
+import { axe, SIZES, tap, wider } from './helpers'
+
+test.use({ hasTouch: true })
+
+const blank = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^${name}:`) })
+const readBack = (page: Page) => page.getByRole('region', { name: 'Read back' })
+/** Touches a blank, chooses in what opens, and closes it. */
+async function fill(page: Page, name: string, choice: string) {
+  await blank(page, name).first().tap()
+  await page.getByRole('radio', { name: choice, exact: true }).tap()
+  await page.keyboard.press('Escape')
+}
+
+test('a game is made up by touch, nothing is lost on reload, and it is played', async ({ page, request }) => {
+  await page.goto('/workshop')
+  await tap(page, 'Ten rounds')
+  await page.getByLabel('Title').fill('Ferry dice')
+  await tap(page, 'Another special')
+  await fill(page, 'When', 'All alike')
+  await fill(page, 'Then', 'Gives points')
+  await expect(readBack(page)).toContainText('All numbers alike gives 5 points.')
+  await blank(page, 'Rounds').tap()
+  await page.getByRole('spinbutton', { name: 'Rounds' }).fill('1')
+  await page.getByRole('spinbutton', { name: 'Rounds' }).press('Enter')
+  await page.keyboard.press('Escape')
+  await expect(readBack(page)).toContainText('The match is over after 1 round; the most wins.')
+  await expect(page.getByRole('region', { name: 'One turn' })).toContainText(/Ines throws \d \d/)
+  await page.reload()
+  await expect(readBack(page)).toContainText('Ferry dice: everybody throws 2 dice with 6 sides.')
+  await page.getByRole('link', { name: 'Play it …' }).tap()
+  await expect(page).toHaveURL(/\/new/)
+  await page.getByLabel('Name of player 1').fill('Ines')
+  await page.getByLabel('Name of player 2').fill('Bao')
+  await tap(page, 'Start the match')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Ferry dice')
+  await page.keyboard.type('44')
+  await tap(page, /^Makes 8, said 8/)
+  await page.keyboard.type('65')
+  await tap(page, /^Makes 11, said 11/)
+  await expect(page.getByRole('region', { name: 'Announcement' }).getByRole('heading', { level: 2 })).toHaveText(
+    'Ines wins',
+  )
+  const match = page.url().split('/').pop()!
+  const { houseRules } = (await (await request.get(`/api/matches/${match}`)).json()) as { houseRules: object }
+  expect(houseRules).toEqual({
+    title: 'Ferry dice',
+    rounds: 1,
+    specials: [{ when: { is: 'same' }, then: { do: 'points', n: 5 } }],
+  })
+})
+
+test('what does not fit is told at its sentence; steps go back and forward', async ({ page }) => {
+  await page.goto('/workshop')
+  await tap(page, 'Up to a hundred')
+  await expect(readBack(page)).toContainText('exactly 100')
+  await blank(page, 'Goal').tap()
+  await page.getByRole('switch', { name: 'Goal' }).tap()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('alert')).toHaveText('Neither rounds nor a goal: it would never end.')
+  await expect(page.getByRole('link', { name: 'Play it …' })).toHaveCount(0)
+  await tap(page, 'Step back')
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await expect(readBack(page)).toContainText('exactly 100')
+  await tap(page, 'Step forward')
+  await expect(page.getByRole('alert')).toHaveCount(1)
+})
+
+test('a track, a spinner below zero and a sentence can be made; every beginning reads back', async ({ page }) => {
+  await page.goto('/workshop')
+  await tap(page, 'Ten rounds')
+  await blank(page, 'A throw').tap()
+  await page.getByRole('radio', { name: 'A spinner' }).tap()
+  await page.getByLabel('Fields of the spinner').fill('-3, −1, 2, 5')
+  await page.getByLabel('Fields of the spinner').press('Tab')
+  await page.keyboard.press('Escape')
+  await expect(readBack(page)).toContainText('a spinner with −3, −1, 2 and 5')
+  await blank(page, 'Track').tap()
+  await page.getByRole('switch', { name: 'Markers move along a track' }).tap()
+  await page.getByRole('radio', { name: 'Goes round' }).tap()
+  await page.keyboard.press('Escape')
+  await expect(readBack(page)).toContainText('behind the last place comes the first')
+  for (const key of await page.getByRole('region', { name: 'Begin with' }).getByRole('button').all()) {
+    await key.tap()
+    await expect(readBack(page)).toContainText('The match is over')
+  }
+})
+
+test('the workshop passes the scan and fits every size', async ({ page }) => {
+  await page.goto('/workshop')
+  await tap(page, 'Through the harbour')
+  for (const colorScheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme })
+    expect((await axe(page).analyze()).violations.map(({ id }) => id)).toEqual([])
+  }
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    expect([width, await wider(page)]).toEqual([width, 0])
+  }
+  await blank(page, 'What it makes').tap()
+  expect((await axe(page).analyze()).violations.map(({ id }) => id)).toEqual([])
+})
