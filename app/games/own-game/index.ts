@@ -1,5 +1,6 @@
 import { ownGame } from '#core/games/own-game/index'
 import type { OwnPlay } from '#core/games/own-game/rules'
+import Aid from '~/games/own-game/Aid.vue'
 import Board from '~/games/own-game/Board.vue'
 import Pad from '~/games/own-game/Pad.vue'
 import Recap from '~/games/own-game/Recap.vue'
@@ -15,6 +16,7 @@ export default defineView<OwnPlay>({
   Board,
   Recap,
   Rules,
+  Aid,
   typed: [
     ['34', 'throws 3 and 4'],
     ['3 4 =7', 'and says that makes 7'],

@@ -2,7 +2,9 @@ import * as fc from 'fast-check'
 import { gameById } from '#core/games/index'
 import { readSentence, valueOf } from '#core/games/own-game/calculation'
 import type { OwnRules } from '#core/games/own-game/houseRules'
+import { oddsOf } from '#core/games/own-game/odds'
 import { sentencesOf } from '#core/games/own-game/sentences'
+import type { OwnState } from '#core/games/own-game/state'
 import { moved } from '#core/games/own-game/track'
 import type { Game } from '#core/contract/game'
 import { readHouseRules } from '#core/kernel/houseRules'
@@ -376,4 +378,35 @@ test.each(TWINS)('%s as a recipe comes to the same standing and winners', (id, h
     expect(standing(own.table, own.state)).toEqual(standing(table, twin.state))
     expect(own.state.result?.winners).toEqual(twin.state.result?.winners)
   }
+})
+
+describe('what another throw may bring', () => {
+  const odds = (houseRules: object, entries: object[] = []) => {
+    const read = readMatch(fileOf({ game: 'own-game', houseRules: houseRules as Record<string, unknown>, entries }))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    const { rules, game: now } = read.tape.state
+    return oddsOf(rules as OwnRules, now as OwnState)
+  }
+  test('a pot with a one that empties it', () => {
+    const barrel = { brings: one, throws: 'choice', specials: [special(when('has', 1), 'bust')] }
+    // 2 to 6 are gained, each one time in six; a one loses the ten that lie there.
+    expect(odds(barrel, [thrown(1, [6]), thrown(1, [4])])).toEqual([
+      { way: 1, change: (2 + 3 + 4 + 5 + 6 - 10) / 6, lost: 1 / 6, ends: 0, places: [] },
+    ])
+  })
+  test('a track: where the marker comes to stand, and whether it is over', () => {
+    const harbour = { brings: one, track: { from: 0, to: 5, start: 0, past: 'stop-there' }, goal: 5, rounds: null }
+    const [found] = odds(harbour)!
+    expect(found).toMatchObject({ ends: 2 / 6, lost: 0 })
+    expect(found!.places).toEqual([
+      { place: 5, chance: 2 / 6 },
+      ...[1, 2, 3, 4].map((place) => ({ place, chance: 1 / 6 })),
+    ])
+  })
+  test('cards are drawn without putting them back; too many throws are not counted', () => {
+    const cards = { brings: { kind: 'cards', pack: { low: 1, high: 3, copies: 1 }, draw: 2 } }
+    expect(odds(cards)![0]!.change).toBeCloseTo(4)
+    expect(odds({ brings: { kind: 'dice', sides: [100, 100, 100, 100] } })).toBeNull()
+    expect(odds({ brings: { kind: 'dice', sides: [9, 9] }, ways: [{ makes: 'number', does: 'add' }] })).toBeNull()
+  })
 })

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { ownGame } from '#core/games/own-game/index'
+import { oddsOf } from '#core/games/own-game/odds'
+import { sayWay } from '#core/games/own-game/sayRecipe'
+import { sentencesOf } from '#core/games/own-game/sentences'
+import type { Tape } from '#core/kernel/tape'
+import type { Seat } from '#shared/api'
+
+/** For the referee, when asked: what another throw may bring, exactly; and the sentences that come nearest to the target. */
+const { tape } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
+const { rules, state } = useTable(ownGame, () => tape)
+const shown = useAsked(() => tape)
+const looked = useAsked(() => tape)
+
+const odds = computed(() => (shown.value ? oddsOf(rules.value, state.value) : null))
+const numbers = computed(() => state.value.newest?.numbers ?? [])
+const makes = computed(() => rules.value.ways.some(({ makes: way }) => way === 'calculation'))
+/** Sentences shown at most. */
+const MOST = 8
+const wanted = computed(() => rules.value.target)
+const sentences = computed(() => {
+  if (!looked.value) return []
+  const target = wanted.value
+  const far = (value: number) => (target === null ? -value : Math.abs(value - target))
+  return sentencesOf(rules.value, numbers.value)
+    .sort((a, b) => far(a.value) - far(b.value))
+    .slice(0, MOST)
+})
+const PLACES = 6
+const written = (text: string) =>
+  text.replaceAll('*', ' × ').replaceAll('/', ' ÷ ').replaceAll('-', ' − ').replaceAll('+', ' + ')
+const signed = (change: number) => `${change >= 0 ? '+' : '−'}${Math.abs(change).toFixed(1)}`
+</script>
+
+<template>
+  <div class="space-y-2">
+    <Key v-if="!tape.state.result" :aria-pressed="shown" @click="shown = !shown"
+      ><UIcon name="i-lucide-eye" class="size-5" /> What may another throw bring?</Key
+    >
+    <div v-if="shown && !tape.state.result" role="status" class="space-y-2">
+      <p v-if="!odds">Too many throws to count, or it hangs on how they are used.</p>
+      <div v-for="each in odds ?? []" :key="each.way">
+        <p v-if="rules.ways.length > 1" class="font-semibold">{{ sayWay(rules, rules.ways[each.way - 1]!) }}</p>
+        <p>
+          On the whole <b class="figures">{{ signed(each.change) }}</b><template v-if="each.lost"
+            >; lost {{ percent(each.lost) }}</template
+          ><template v-if="each.ends">; over then {{ percent(each.ends) }}</template
+          >.
+        </p>
+        <p v-if="each.places.length" class="figures">
+          {{
+            each.places
+              .slice(0, PLACES)
+              .map(({ place, chance }) => `${minus(place)}: ${percent(chance)}`)
+              .join(' · ')
+          }}
+        </p>
+      </div>
+    </div>
+    <template v-if="makes && numbers.length">
+      <Key :aria-pressed="looked" @click="looked = !looked"
+        ><UIcon name="i-lucide-sigma" class="size-5" />
+        {{ wanted === null ? 'What could be made' : `What comes near ${minus(wanted)}` }}</Key
+      >
+      <ul v-if="looked" role="status" class="figures">
+        <li v-for="{ text, value } in sentences" :key="value">{{ written(text) }} = {{ minus(value) }}</li>
+      </ul>
+    </template>
+  </div>
+</template>
