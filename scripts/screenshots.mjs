@@ -58,7 +58,14 @@ async function roomBoard() {
 }
 const SHOTS = [
   ['matches', '/'],
-  ['finder', '/new?skill=making-ten&players=3'],
+  [
+    'workshop',
+    '/workshop',
+    async (page) => {
+      await page.getByRole('button', { name: 'Through the harbour' }).click()
+      await page.getByText('About').waitFor()
+    },
+  ],
   ['new', '/new?game=roof-tiles', (page) => page.getByRole('button', { name: 'Ines' }).click()],
   ['print', '/print/roof-tiles?sheets=roof,cards&faces=frames'],
   ['person', await personPage('Bao')],

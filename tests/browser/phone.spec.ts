@@ -71,3 +71,19 @@ test('on a phone: a refused play is kept as a slip, and the same player tries ag
       { play: { do: 'put', by: 1, card: 7, in: 'tens' } },
     ])
 })
+
+test('no key of the announcement is pressed together, and nothing looks out below its row', async ({
+  page,
+  request,
+}) => {
+  const match = await makeMatch(request, { entries: [{ call: 'finish' }] })
+  await openDesk(page, match)
+  const again = page.getByRole('button', { name: 'Play again' })
+  await expect(again).toBeVisible()
+  const keys = page.getByRole('region', { name: 'Announcement' }).locator('.key')
+  for (const key of await keys.all())
+    expect(await key.evaluate((box) => [box.textContent, box.scrollWidth - box.clientWidth])).toEqual([
+      await key.textContent(),
+      0,
+    ])
+})

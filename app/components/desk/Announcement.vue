@@ -108,16 +108,27 @@ const rulings = computed(() =>
 </template>
 
 <style scoped>
-/* In sight however long the announcement is. */
+/* In sight however long the announcement is, down to the sheet's own edge: nothing looks out below. */
 .again {
+  --edge: 1.25rem;
   position: sticky;
-  bottom: 0;
-  padding: 0.6rem 0;
+  bottom: calc(-1 * var(--edge));
+  margin-bottom: calc(-1 * var(--edge));
+  padding: 0.6rem 0 calc(0.6rem + var(--edge) / 2);
   flex-wrap: nowrap;
   overflow-x: auto;
   white-space: nowrap;
   background: var(--sheet);
   border-top: 1px solid var(--rule);
+}
+/* What doesn't fit in a line is scrolled to, and not pressed together. */
+.again :deep(.key) {
+  flex-shrink: 0;
+}
+@media (min-width: 40rem) {
+  .again {
+    --edge: 1.75rem;
+  }
 }
 .wave {
   transform-origin: left;
