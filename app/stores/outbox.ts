@@ -1,13 +1,19 @@
 import { shallowRef } from 'vue'
+import * as z from 'zod'
 import type { Recorded } from '#shared/api'
 
-/** An entry that the server has not acknowledged yet. */
-export interface Waiting {
-  readonly id: string
+const WAITING = z.object({
+  id: z.string(),
   /** The number of the newest entry when this one was made: it was meant for that state and no other. */
-  readonly after: number
-  readonly entry: unknown
-}
+  after: z.int().min(0),
+  entry: z.unknown(),
+})
+/** An entry that the server has not acknowledged yet. */
+export type Waiting = Readonly<z.output<typeof WAITING>>
+
+/** What was kept on the device: what is no entry that waits (an older version's, somebody's hand) can't be sent, and is left out. */
+const waitingIn = (kept: unknown): readonly Waiting[] =>
+  (Array.isArray(kept) ? kept : []).flatMap((each) => WAITING.safeParse(each).data ?? [])
 
 /** How a try to send ended, where it was not acknowledged. */
 export type Fate =
@@ -19,7 +25,7 @@ export type Fate =
 
 export interface OutboxParts {
   /** Where what waits is kept on this device, so that a reload loses nothing. */
-  readonly shelf: { read(): Promise<readonly Waiting[] | undefined>; write(waiting: readonly Waiting[]): Promise<void> }
+  readonly shelf: { read(): Promise<unknown>; write(waiting: readonly Waiting[]): Promise<void> }
   /** A name for an entry that no other has. */
   readonly newId: () => string
   /** Sends one entry; rejects with what `fateOf` can tell. */
@@ -40,7 +46,7 @@ export function makeOutbox({ shelf, newId, post, fateOf, acknowledged, failed }:
   }
 
   async function load() {
-    waiting.value = (await shelf.read()) ?? []
+    waiting.value = waitingIn(await shelf.read())
   }
 
   /** Puts an entry in, meant for the state after entry `after`. */

@@ -2,8 +2,8 @@ import type { Recorded } from '../../shared/api'
 import { makeOutbox, type Fate, type Waiting } from '../../app/stores/outbox'
 
 /** An outbox whose server does as it is told: an error, or the entry acknowledged under the next number. */
-function boxed(answers: (Error | null)[] = [], kept: Waiting[] = []) {
-  let shelf: readonly Waiting[] | undefined = kept.length ? kept : undefined
+function boxed(answers: (Error | null)[] = [], kept: readonly Waiting[] = []) {
+  let shelf: readonly Waiting[] | undefined = kept.length === 0 ? undefined : kept
   const posted: Waiting[] = []
   const acknowledged: Recorded[] = []
   const fates: Fate[] = []
@@ -70,4 +70,18 @@ test('what waited before a reload is there again; what the server has already is
   expect(box.waiting.value.map(({ id }) => id)).toEqual(['two'])
   box.clear()
   expect(box.waiting.value).toEqual([])
+})
+
+test.each([
+  ['nothing', undefined, []],
+  ['no list', { id: 'a' }, []],
+  [
+    'what can’t be sent is left out, the rest is sent',
+    [{ id: 'a', after: 2, entry: { call: 'time' } }, { id: 7 }, null],
+    ['a'],
+  ],
+])('what was kept on the device is read by its shape: %s', async (_what, kept, ids) => {
+  const box = boxed([], kept as Waiting[] | undefined)
+  await box.box.load()
+  expect(box.box.waiting.value.map(({ id }) => id)).toEqual(ids)
 })
