@@ -1,7 +1,10 @@
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
 import { makeMatchFile } from '../../core/format/matchFile'
-import { GAMES } from '../../core/games/index'
+import * as fc from 'fast-check'
+import { gameById, GAMES } from '../../core/games/index'
+import { readHouseRules } from '../../core/kernel/houseRules'
 import { selfPlay } from '../../core/kernel/selfPlay'
+import { recipes } from '../unit/recipes'
 import { boardOf } from './helpers'
 
 /** What a board shows: nothing to operate, nothing beyond its frame, no text over another, in every game and at every size of table. */
@@ -27,9 +30,10 @@ async function played(
   game: (typeof GAMES)[number],
   players: readonly string[],
   plays: number,
+  houseRules: Record<string, unknown> = {},
 ): Promise<string> {
-  const tape = selfPlay({ game, houseRules: {}, players: [...players], key: 'boards', most: plays })
-  const answer = await request.post('/api/matches/import', { data: makeMatchFile(tape, {}) })
+  const tape = selfPlay({ game, houseRules, players: [...players], key: 'boards', most: plays })
+  const answer = await request.post('/api/matches/import', { data: makeMatchFile(tape, houseRules) })
   expect(answer.status()).toBe(201)
   return ((await answer.json()) as { id: string }).id
 }
@@ -95,6 +99,24 @@ const faultsOf = (page: Page) =>
     return [...new Set(faults)]
   })
 
+/** What is wrong with the board of a match at every size; a picture that has just been fitted is looked at once more. */
+async function faultsOfBoard(page: Page, board: string): Promise<string[]> {
+  await page.goto(board)
+  const faults: string[] = []
+  for (const [width, height] of SCREENS) {
+    await page.setViewportSize({ width, height })
+    await expect(page.getByRole('region', { name: 'Table' })).toBeVisible()
+    let found: string[] = []
+    for (let tries = 0; tries < 4; tries++) {
+      await page.waitForTimeout(120)
+      found = await faultsOf(page)
+      if (!found.length) break
+    }
+    faults.push(...found.map((fault) => `${width}: ${fault}`))
+  }
+  return faults
+}
+
 for (const game of GAMES) {
   const { low, high } = game.about.seats
   for (const seats of [...new Set([Math.max(2, low), high])])
@@ -103,20 +125,29 @@ for (const game of GAMES) {
       const faults: string[] = []
       for (const plays of [0, 30]) {
         const match = await played(request, game, NAMES.slice(0, seats), plays)
-        await page.goto(await boardOf(request, match))
-        for (const [width, height] of SCREENS) {
-          await page.setViewportSize({ width, height })
-          await expect(page.getByRole('region', { name: 'Table' })).toBeVisible()
-          let found: string[] = []
-          // A picture that has just been fitted is looked at once more.
-          for (let tries = 0; tries < 4; tries++) {
-            await page.waitForTimeout(120)
-            found = await faultsOf(page)
-            if (!found.length) break
-          }
-          faults.push(...found.map((fault) => `${plays} plays, ${width}: ${fault}`))
-        }
+        const found = await faultsOfBoard(page, await boardOf(request, match))
+        faults.push(...found.map((fault) => `${plays} plays, ${fault}`))
       }
       expect(faults).toEqual([])
     })
 }
+
+/** Recipes tried out: as many as a suite has time for, the same ones each time. */
+const TRIED = 50
+const own = gameById('own-game')!
+const inOrder = fc
+  .sample(recipes, { numRuns: 3000, seed: 23 })
+  .filter((rules) => readHouseRules(own, rules, 3).ok)
+  .slice(0, TRIED) as Record<string, unknown>[]
+
+for (let from = 0; from < TRIED; from += 10)
+  test(`own-game: boards of random recipes ${from + 1} to ${from + 10} are pictures within their frame`, async ({
+    page,
+    request,
+  }) => {
+    await page.emulateMedia({ reducedMotion: 'reduce' })
+    for (const rules of inOrder.slice(from, from + 10)) {
+      const match = await played(request, own, NAMES.slice(0, 3), 14, rules)
+      expect([rules, await faultsOfBoard(page, await boardOf(request, match))]).toEqual([rules, []])
+    }
+  })

@@ -72,8 +72,12 @@ const says = (place: number) =>
   gap: 3px;
 }
 .place {
-  position: relative;
-  min-height: 2.9rem;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: flex-start;
+  justify-content: space-between;
+  gap: 0 0.3rem;
+  min-height: 3.2rem;
   padding: 0.1rem 0.25rem;
   border: 1px solid var(--rule);
   border-radius: 0.3rem;
@@ -100,15 +104,14 @@ const says = (place: number) =>
   font-weight: 700;
 }
 .gives {
-  position: absolute;
-  top: 0.1rem;
-  right: 0.25rem;
   font-size: 0.85rem;
+  line-height: 1.5rem;
+  white-space: nowrap;
   color: var(--ink-soft);
 }
 .markers {
-  position: absolute;
-  inset: auto 0 0.1rem;
+  flex: 1 0 100%;
+  min-height: 1.5rem;
   display: flex;
   justify-content: center;
 }
