@@ -3,6 +3,7 @@ import * as z from 'zod'
 import { aboutOf } from '#core/games/abouts'
 import type { Game } from '#core/contract/game'
 import { randomFor } from '#core/basics/random'
+import { list } from '#core/basics/words'
 import { groupsOf, type Grouping } from '#core/room/grouping'
 import { beside, moved, seatedAt, withoutPeople, type RoomTable } from '#core/room/tables'
 import { loadView } from '~/games'
@@ -169,10 +170,16 @@ export function useRoom() {
     })
   onMounted(load)
 
-  const canStart = computed(() => {
+  /** Why nothing can be started yet; null where all of it can. */
+  const whyNot = computed(() => {
     const { tables } = draft.value
-    return tables.length > 0 && !seating.waiting.value.length && tables.every((table) => !playing.problemOf(table))
+    const names = seating.waiting.value.map(({ name }) => name)
+    if (!tables.length) return 'Make tables first, by one of the keys above.'
+    if (names.length) return `${list(names)} ${names.length === 1 ? 'has' : 'have'} no table yet.`
+    const table = tables.find((each) => playing.problemOf(each))
+    return table ? `${table.name || 'A table'}: ${playing.problemOf(table)}` : null
   })
+  const canStart = computed(() => whyNot.value === null)
   const seatsOf = (table: RoomTable) =>
     table.people.flatMap((id) => {
       const person = known.personOf(id)
@@ -208,7 +215,7 @@ export function useRoom() {
     ...seating,
     ...rest,
     ...suggesting,
-    ...{ canStart, start },
+    ...{ canStart, whyNot, start },
   }
 }
 

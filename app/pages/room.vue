@@ -5,7 +5,7 @@ import { callApi } from '~/utils/api'
 
 /** Seating the room: today's children, at tables, each with its game; all of it started with one touch. */
 const room = useRoom()
-const { draft, people, waiting, ready, busy, failed, canStart, load, toggle, everybody, start } = room
+const { draft, people, waiting, ready, busy, failed, canStart, whyNot, load, toggle, everybody, start } = room
 const now = useRoomSession()
 useLive(() => '/api/live', { room: now.hear }, undefined).again()
 const { picked } = room
@@ -73,6 +73,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
               LABELS[each]
             }}</Key>
           </div>
+          <p v-if="draft.here.length < 2" class="text-(--ink-soft)">Two children at least are needed.</p>
         </div>
         <ChoiceRow v-model="draft.source" label="They play with" :choices="SOURCES" />
       </section>
@@ -97,10 +98,16 @@ useHead({ title: 'Seat the room · Nimble Tally' })
             ><UIcon name="i-lucide-user-x" class="size-5" /> {{ room.personOf(picked)?.name }} is not here today</Key
           >
         </div>
-        <Key main class="text-xl! min-h-14" :disabled="!canStart || busy" @click="start()"
+        <Key
+          main
+          class="text-xl! min-h-14"
+          :disabled="!canStart || busy"
+          :aria-describedby="whyNot ? 'why-not' : undefined"
+          @click="start()"
           ><UIcon name="i-lucide-play" class="size-6" /> Start
           {{ draft.tables.length === 1 ? 'the table' : `all ${draft.tables.length} tables` }}</Key
         >
+        <p v-if="whyNot" id="why-not" class="font-semibold text-(--ink-soft)">{{ whyNot }}</p>
       </section>
       <PastSessions />
     </template>

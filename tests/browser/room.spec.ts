@@ -87,6 +87,7 @@ test('24 children at 8 tables: made by chance, moved by keyboard and by hand, st
   expect((await at(page)).map((list) => list.length).sort()).toEqual(Array.from({ length: 8 }, () => 3))
   // One game for all; one table plays another.
   await expect(page.getByRole('button', { name: 'Start all 8 tables' })).toBeDisabled()
+  await expect(page.getByRole('button', { name: 'Start all 8 tables' })).toHaveAccessibleDescription(/Choose a game/)
   await choose(page, 'Game at Lantern', 'Brim')
   await choose(page, 'House rules at Lantern', 'First steps')
   await tables(page).first().getByRole('button', { name: 'The same for all' }).tap()
@@ -145,6 +146,10 @@ test('who sat together sits apart now; absent ones are left out; a game that doe
   }
   await expect(tables(page).nth(2)).toContainText('Exact Landing needs 2 players at least.')
   await expect(page.getByRole('button', { name: /^Start all/ })).toBeDisabled()
+  // Why it is grey stands beside it.
+  await expect(page.getByRole('button', { name: /^Start all/ })).toHaveAccessibleDescription(
+    /^\w+: (Choose a game|.* needs 2 players at least)/,
+  )
 })
 
 test('nobody sits at two tables, and it is all tables or none', async () => {
