@@ -6,7 +6,7 @@ import { defaultRules, readHouseRules } from '#core/kernel/houseRules'
 import { openMatch } from '#core/kernel/match'
 import { nextPlay } from '#core/kernel/selfPlay'
 import { addEntry, foldTape } from '#core/kernel/tape'
-import { sayVerdict } from '#core/wording/index'
+import { sayEntry, sayVerdict } from '#core/wording/index'
 
 // The register's own type: what is typed by its game is judged the same.
 const game = ownGame as unknown as Game
@@ -54,9 +54,7 @@ export function useWorkshop() {
       if (play === null || (play as { by: number }).by !== 1) break
       tape = addEntry(tape, { play })
       const line = tape.lines.at(-1)!
-      says.push(
-        `${tape.table.game.wording.play(line.play!, NAMES, line.before.rules, line.before.game)}. ${sayVerdict(tape.table, line)}`,
-      )
+      says.push(`${sayEntry(tape.table, line)}. ${sayVerdict(tape.table, line)}`)
       if (tape.state.result) break
     }
     return says
@@ -70,7 +68,5 @@ export function useWorkshop() {
   })
   return { recipe, rules, read, problems, problemOf, put, begin, undo, redo, canUndo, canRedo, seed, turn, length }
 }
-
-const NAMES = { name: (seat: number) => (seat === 1 ? 'Ines' : 'Bao'), answer: 'result' as const }
 
 export type Workshop = ReturnType<typeof useWorkshop>

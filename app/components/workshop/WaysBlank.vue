@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { OwnRules, Way } from '#core/games/own-game/houseRules'
-import { MAKES, sayWay } from '#core/games/own-game/sayRecipe'
+import { MAKES, sayWay, SIGNS } from '#core/games/own-game/sayRecipe'
 
 /** What is worked out of a throw and what that does; several ways leave a choice. */
 const { rules } = defineProps<{ rules: OwnRules }>()
@@ -12,12 +12,7 @@ const does = [
   { value: 'add' as const, label: 'Added' },
   { value: 'take' as const, label: 'Taken away' },
 ]
-const SIGNS = [
-  { value: 'add', label: '+' },
-  { value: 'subtract', label: '−' },
-  { value: 'times', label: '×' },
-  { value: 'divide', label: '÷' },
-]
+const signKeys = Object.entries(SIGNS).map(([value, label]) => ({ value, label }))
 const text = computed(() => rules.ways.map((way) => sayWay(rules, way)).join('; or '))
 const change = (at: number, changes: Partial<Way>) =>
   emit('put', { ways: rules.ways.map((way, i) => (i === at ? { ...way, ...changes } : way)) })
@@ -31,7 +26,7 @@ const signs = computed({
   get: () => [...rules.signs] as string[],
   set: (to) =>
     emit('put', {
-      signs: SIGNS.flatMap(({ value }) => (to.includes(value) ? [value as OwnRules['signs'][number]] : [])),
+      signs: signKeys.flatMap(({ value }) => (to.includes(value) ? [value as OwnRules['signs'][number]] : [])),
     }),
 })
 </script>
@@ -67,7 +62,7 @@ const signs = computed({
       ><UIcon name="i-lucide-plus" class="size-5" /> Another way</Key
     >
     <template v-if="rules.ways.some((way) => way.makes === 'calculation')">
-      <UCheckboxGroup v-model="signs" legend="Signs agreed" orientation="horizontal" :items="SIGNS" />
+      <UCheckboxGroup v-model="signs" legend="Signs agreed" orientation="horizontal" :items="signKeys" />
       <USwitch
         :model-value="rules.useAll"
         label="Every number is used"

@@ -17,19 +17,17 @@ watch(play, (now) => desk.enter(now), { immediate: true })
 /** What lies there stays; what was decided on it is put away. */
 usePutAway(() => put({ way: null, order: [], calculation: '' }))
 
-/** The right answer to what this play asks; null where it asks for none, or would not stand. */
-function answerTo(asked: OwnPlay): number | null {
-  const judged = judge(rules.value, state.value, asked, { overrule: false })
-  const answer = judged.stands ? judged.asks?.answer : undefined
+const judgedOf = (asked: OwnPlay) => judge(rules.value, state.value, asked, { overrule: false })
+/** The right answer to what a play asks; null where it asks for none, or does not stand. */
+function answerIn(judged: ReturnType<typeof judgedOf> | null): number | null {
+  const answer = judged?.stands ? judged.asks?.answer : undefined
   return typeof answer === 'number' ? answer : null
 }
-const right = computed(() => (play.value ? answerTo(play.value) : null))
-const stands = computed(
-  () => play.value !== null && judge(rules.value, state.value, play.value, { overrule: false }).stands,
-)
+const judged = computed(() => (play.value ? judgedOf(play.value) : null))
+const right = computed(() => answerIn(judged.value))
 const mayStop = computed(() => rules.value.throws === 'choice' && state.value.threw)
 const stop = computed<OwnPlay>(() => ({ do: 'stop', by: desk.seat.value }))
-const stopAnswer = computed(() => (mayStop.value ? answerTo(stop.value) : null))
+const stopAnswer = computed(() => (mayStop.value ? answerIn(judgedOf(stop.value)) : null))
 const keeps = computed(() =>
   state.value.pot < 0 ? `Stop: ${minus(state.value.pot)}` : `Stop and keep ${state.value.pot}`,
 )
@@ -97,7 +95,7 @@ usePad([
         @update:model-value="put({ calculation: $event })"
       />
       <SayAndExplain
-        v-if="play && stands"
+        v-if="play && judged?.stands"
         :right="right ?? 0"
         :label="
           rules.asks === 'score'

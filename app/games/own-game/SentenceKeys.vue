@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import type { OwnRules } from '#core/games/own-game/houseRules'
+import { SIGNS } from '#core/games/own-game/sayRecipe'
 
 /** A number sentence made of the numbers brought and the signs agreed, by touch; or typed. */
 const { rules, numbers } = defineProps<{ rules: OwnRules; numbers: readonly number[] }>()
 const text = defineModel<string>({ required: true })
 
-const SIGNS = { add: '+', subtract: '−', times: '×', divide: '÷' } as const
 /** Which numbers are in use already, each as often as it stands there. */
 const used = computed(() => {
   const there = (text.value.match(/\d+/g) ?? []).map(Number)

@@ -1,12 +1,12 @@
-import { itemAt } from '#core/basics/lists'
 import type { Random } from '#core/basics/random'
 import type { Dealt, Wish } from '#core/contract/game'
 import { restOf } from '#core/kit/pack'
 import { ofSeat } from '#core/kit/seats'
-import { bringsOf, type OwnRules } from '#core/games/own-game/houseRules'
+import type { OwnRules } from '#core/games/own-game/houseRules'
 import { goneBefore, judge, resultOf, type OwnPlay, type Throw } from '#core/games/own-game/rules'
 import { sentencesOf } from '#core/games/own-game/sentences'
 import { scoresOf, type OwnState } from '#core/games/own-game/state'
+import { throwsOf } from '#core/games/own-game/throws'
 
 /** The numbers that chance brings. */
 function chance(rules: OwnRules, state: OwnState, random: Random): number[] {
@@ -67,22 +67,6 @@ function answered(rules: OwnRules, state: OwnState, play: OwnPlay): OwnPlay | nu
     ...(typeof answer === 'number' ? { said: answer } : {}),
     ...(explanation ? { explained: true } : {}),
   }
-}
-
-/** Throws that may come, the first numbers first. */
-function* throwsOf(rules: OwnRules, state: OwnState): Generator<number[]> {
-  const { brings } = rules
-  const faces = (at: number): readonly number[] =>
-    brings.kind === 'dice'
-      ? Array.from({ length: itemAt(brings.sides, at) }, (_, i) => i + 1)
-      : brings.kind === 'spinner'
-        ? [...new Set(brings.faces)]
-        : restOf(brings.pack, goneBefore(rules, state.gone))
-  function* from(numbers: readonly number[]): Generator<number[]> {
-    if (numbers.length === bringsOf(rules)) return yield [...numbers]
-    for (const face of new Set(faces(numbers.length))) yield* from([...numbers, face])
-  }
-  for (const numbers of from([])) yield numbers
 }
 
 /** The plays that may be made: every throw that may come, used in every way; and stopping. */

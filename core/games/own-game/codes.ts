@@ -23,6 +23,5 @@ export type OwnCodes = {
     moves: { readonly by: number; readonly from: number; readonly to: number }
     stays: { readonly by: number; readonly at: number }
     beyond: { readonly by: number; readonly goal: number; readonly points: number }
-    round: { readonly seats: readonly number[]; readonly best: number | null }
   }
 }

@@ -1,9 +1,9 @@
 import { itemAt } from '#core/basics/lists'
 import { ofSeat } from '#core/kit/seats'
-import { restOf } from '#core/kit/pack'
 import { bringsOf, type OwnRules } from '#core/games/own-game/houseRules'
-import { end, goneBefore, judge, type Throw } from '#core/games/own-game/rules'
+import { end, judge, type Throw } from '#core/games/own-game/rules'
 import { scoresOf, type OwnState } from '#core/games/own-game/state'
+import { nextNumbers } from '#core/games/own-game/throws'
 
 /** What one more throw may bring to the seat on turn, by one way to use it. All chances are exact, 0 to 1. */
 interface ThrowOdds {
@@ -23,21 +23,11 @@ interface ThrowOdds {
 const MOST_THROWS = 20_000
 
 /** Every throw that may come, in order, each as likely; null where there are too many to count. */
-function allThrows(rules: OwnRules, state: OwnState): number[][] | null {
-  const { brings } = rules
-  const rest = brings.kind === 'cards' ? restOf(brings.pack, goneBefore(rules, state.gone)) : []
-  const from = (at: number, used: readonly number[]): readonly number[] => {
-    if (brings.kind === 'dice') return Array.from({ length: itemAt(brings.sides, at) }, (_, i) => i + 1)
-    if (brings.kind === 'spinner') return brings.faces
-    const left = [...rest]
-    for (const card of used) left.splice(left.indexOf(card), 1)
-    return left
-  }
-  let found: number[][] = [[]]
+function allThrows(rules: OwnRules, state: OwnState): (readonly number[])[] | null {
+  let found: (readonly number[])[] = [[]]
   for (let at = 0; at < bringsOf(rules); at++) {
-    const size = found.length * from(at, itemAt(found, 0)).length
-    if (size > MOST_THROWS) return null
-    found = found.flatMap((numbers) => from(at, numbers).map((next) => [...numbers, next]))
+    if (found.length * nextNumbers(rules, state, itemAt(found, 0)).length > MOST_THROWS) return null
+    found = found.flatMap((came) => nextNumbers(rules, state, came).map((next) => [...came, next]))
   }
   return found
 }

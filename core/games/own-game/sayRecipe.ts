@@ -13,7 +13,8 @@ export const MAKES = {
   calculation: 'a number sentence',
 } as const
 
-const SIGNS = { add: '+', subtract: '−', times: '×', divide: '÷' } as const
+/** Signs as they are written. */
+export const SIGNS = { add: '+', subtract: '−', times: '×', divide: '÷' } as const
 
 /** What a throw is: `two dice with 6 sides`. */
 export function sayBrings({ brings }: Pick<OwnRules, 'brings'>): string {

@@ -157,6 +157,11 @@ function isBeyond({ reach, track, scoring, wins, goal }: OwnRules, points: numbe
   return (points - goal) * (points + change - goal) < 0
 }
 
+const beyond = ({ goal }: OwnRules, by: number, points: number): NoteOf<OwnCodes> => ({
+  code: 'beyond',
+  facts: { by, goal: goal ?? 0, points },
+})
+
 /** Step 3 and 4: the effect of the result, and what the place reached brings. */
 function effect(rules: OwnRules, marks: Marks, { by, does, result }: Worked): Marks {
   const value = result * marks.factor
@@ -175,11 +180,7 @@ function effect(rules: OwnRules, marks: Marks, { by, does, result }: Worked): Ma
     return { ...marks, state: { ...state, pot }, notes: [...marks.notes, { code: 'pot', facts: { by, pot } }] }
   }
   const before = ofSeat(state.points, by)
-  if (isBeyond(rules, before, change))
-    return {
-      ...marks,
-      notes: [...marks.notes, { code: 'beyond', facts: { by, goal: rules.goal ?? 0, points: before } }],
-    }
+  if (isBeyond(rules, before, change)) return { ...marks, notes: [...marks.notes, beyond(rules, by, before)] }
   const points = changedPoints(rules, before, change)
   return {
     ...marks,
@@ -204,7 +205,7 @@ export function thrown(rules: OwnRules, before: OwnState, worked: Worked): Outco
   const { by, numbers, result } = worked
   const counted = { left: before.extra ? before.left : before.left - 1, extra: false, threw: true, fresh: false }
   const marks = specialsOfThrow(rules, { ...before, ...counted }, worked)
-  const after = marks.lost ? marks : marks.nothing ? marks : effect(rules, marks, worked)
+  const after = marks.lost || marks.nothing ? marks : effect(rules, marks, worked)
   const from = ofSeat(before.places, by)
   const newest = { by, numbers, result, from, to: ofSeat(after.state.places, by) }
   const state = { ...after.state, newest }
@@ -221,11 +222,7 @@ export function thrown(rules: OwnRules, before: OwnState, worked: Worked): Outco
 export function potBanked(rules: OwnRules, state: OwnState, by: number): { state: OwnState; notes: Notes } {
   const before = ofSeat(state.points, by)
   const { pot } = state
-  if (isBeyond(rules, before, pot))
-    return {
-      state: { ...state, pot: 0 },
-      notes: [{ code: 'beyond', facts: { by, goal: rules.goal ?? 0, points: before } }],
-    }
+  if (isBeyond(rules, before, pot)) return { state: { ...state, pot: 0 }, notes: [beyond(rules, by, before)] }
   const points = changedPoints(rules, before, pot)
   return {
     state: { ...state, points: withSeat(state.points, by, points), pot: 0 },

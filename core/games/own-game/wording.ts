@@ -55,7 +55,6 @@ export const wording: GameWording<OwnRules, OwnPlay, OwnState, OwnCodes> = {
     moves: ({ by, from, to }, { name }) => `${name(by)} moves from ${from} to ${to}.`,
     stays: ({ by, at }, { name }) => `${name(by)} stays on ${at}.`,
     beyond: ({ by, goal, points }, { name }) => `That leads past ${goal}: ${name(by)} stays at ${points}.`,
-    round: ({ best }) => (best === null ? 'The round is nobody’s.' : `The round goes to ${best}.`),
   },
   why: { goal: 'came to the goal', 'most-own': 'the most', 'fewest-own': 'the fewest', 'nearest-own': 'the nearest' },
   play(play, { name }) {
