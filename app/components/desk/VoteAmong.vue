@@ -37,14 +37,14 @@ const another = () => {
 <template>
   <div class="space-y-2" role="group" :aria-label="`A vote on: ${field.label}`">
     <div v-for="(row, i) in rows" :key="i" class="flex flex-wrap items-center gap-2">
-      <UInputNumber
+      <NumberField
         v-if="numbers"
         :model-value="Number(row.value)"
         :min="field.least"
         :max="field.most"
         class="w-36"
         :aria-label="`Choice ${i + 1}`"
-        @update:model-value="typeof $event === 'number' && (row.value = $event)"
+        @update:model-value="row.value = $event"
       />
       <span v-else class="basis-56 font-semibold">{{ sayRuleValue(field, row.value) }}</span>
       <UInputNumber

@@ -10,8 +10,8 @@ const usual = computed(() => (typeof field.default === 'number' ? field.default 
 function toggle() {
   value.value = each.value ? (each.value[0] ?? usual.value) : players.map(() => value.value ?? usual.value)
 }
-function put(at: number, given: number | null | undefined) {
-  if (each.value && typeof given === 'number') value.value = each.value.map((number, i) => (i === at ? given : number))
+function put(at: number, given: number) {
+  if (each.value) value.value = each.value.map((number, i) => (i === at ? given : number))
 }
 // Whoever sits down gets as many as usual; whoever leaves takes theirs along.
 watch(
@@ -28,7 +28,7 @@ watch(
       ><UIcon name="i-lucide-users-round" class="size-5" /> Other for each</Key
     >
     <label v-for="(number, i) in each ?? []" :key="i" class="flex items-center gap-3">
-      <UInputNumber
+      <NumberField
         :model-value="number"
         :min="field.least"
         :max="field.most"

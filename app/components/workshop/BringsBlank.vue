@@ -40,15 +40,13 @@ const PARTS = [
     <ChoiceRow v-model="kind" label="A throw" :choices="KINDS" quiet />
     <div v-if="dice" class="space-y-2">
       <div v-for="(sides, i) in dice.sides" :key="i" class="flex items-center gap-2">
-        <UInputNumber
+        <NumberField
           :model-value="sides"
           :min="2"
           :max="100"
           class="w-36"
           :aria-label="`Sides of die ${i + 1}`"
-          @update:model-value="
-            typeof $event === 'number' && setSides(dice.sides.map((each, at) => (at === i ? $event : each)))
-          "
+          @update:model-value="setSides(dice.sides.map((each, at) => (at === i ? $event : each)))"
         />
         sides
         <Key
@@ -65,13 +63,13 @@ const PARTS = [
     <div v-else-if="spinner" class="space-y-2">
       <UInput v-model.lazy="faces" class="w-full" aria-label="Fields of the spinner" />
       <label class="flex items-center gap-2"
-        ><UInputNumber
+        ><NumberField
           :model-value="spinner.spins"
           :min="1"
           :max="4"
           class="w-36"
           aria-label="Spins of a throw"
-          @update:model-value="typeof $event === 'number' && (brings = { ...spinner, spins: $event })"
+          @update:model-value="brings = { ...spinner, spins: $event }"
         />
         spins</label
       >
@@ -79,25 +77,23 @@ const PARTS = [
     <div v-else-if="cards" class="flex flex-wrap gap-3">
       <label v-for="{ part, label } in PARTS" :key="part"
         >{{ label }}
-        <UInputNumber
+        <NumberField
           :model-value="cards.pack[part]"
           :min="part === 'copies' ? 1 : 0"
           :max="part === 'copies' ? 12 : 100"
           class="w-32 block"
           :aria-label="`Cards ${label}`"
-          @update:model-value="
-            typeof $event === 'number' && (brings = { ...cards, pack: { ...cards.pack, [part]: $event } })
-          "
+          @update:model-value="brings = { ...cards, pack: { ...cards.pack, [part]: $event } }"
       /></label>
       <label
         >drawn
-        <UInputNumber
+        <NumberField
           :model-value="cards.draw"
           :min="1"
           :max="6"
           class="w-32 block"
           aria-label="Cards drawn"
-          @update:model-value="typeof $event === 'number' && (brings = { ...cards, draw: $event })"
+          @update:model-value="brings = { ...cards, draw: $event }"
       /></label>
     </div>
   </Blank>

@@ -29,14 +29,14 @@ const text = computed(() => (value.value === null ? (none ?? '…') : `${minus(v
       :label="label"
       @update:model-value="value = $event ? suggest : null"
     />
-    <UInputNumber
+    <NumberField
       v-if="value !== null"
       :model-value="value"
       :min="min"
       :max="max"
       class="w-44"
       :aria-label="label"
-      @update:model-value="typeof $event === 'number' && (value = $event)"
+      @update:model-value="value = $event"
     />
   </Blank>
 </template>

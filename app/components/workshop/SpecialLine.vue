@@ -57,9 +57,8 @@ function setWhen(is: When['is']) {
 function setThen(does: Then['do']) {
   special.value = { ...special.value, then: withN({ do: does }, THENS.find(({ value }) => value === does)?.n) as Then }
 }
-const setN = (part: 'when' | 'then', n: number | null) => {
-  if (n !== null) special.value = { ...special.value, [part]: { ...special.value[part], n } }
-}
+const setN = (part: 'when' | 'then', n: number) =>
+  (special.value = { ...special.value, [part]: { ...special.value[part], n } })
 const whenN = computed(() => ('n' in special.value.when ? special.value.when.n : null))
 const thenN = computed(() => ('n' in special.value.then ? special.value.then.n : null))
 </script>
@@ -68,22 +67,22 @@ const thenN = computed(() => ('n' in special.value.then ? special.value.then.n :
   <div class="flex flex-wrap items-center">
     <Blank :text="sayWhen(special.when)" label="When">
       <ChoiceRow :model-value="special.when.is" label="When" :choices="whens" @update:model-value="setWhen" />
-      <UInputNumber
+      <NumberField
         v-if="whenN !== null"
         :model-value="whenN"
         class="w-36"
         aria-label="Number of the condition"
-        @update:model-value="setN('when', $event ?? null)"
+        @update:model-value="setN('when', $event)"
       />
     </Blank>
     <Blank :text="sayThen(special.then)" label="Then">
       <ChoiceRow :model-value="special.then.do" label="Then" :choices="thens" @update:model-value="setThen" />
-      <UInputNumber
+      <NumberField
         v-if="thenN !== null"
         :model-value="thenN"
         class="w-36"
         aria-label="Number of what happens"
-        @update:model-value="setN('then', $event ?? null)"
+        @update:model-value="setN('then', $event)"
       />
     </Blank>
     <Key aria-label="Remove the special" @click="emit('remove')"><UIcon name="i-lucide-x" class="size-5" /></Key>

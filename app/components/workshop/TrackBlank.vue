@@ -42,13 +42,13 @@ const gives = computed({
       <div class="flex flex-wrap gap-3">
         <label v-for="{ part, label } in PARTS" :key="part"
           >{{ label }}
-          <UInputNumber
+          <NumberField
             :model-value="track[part]"
             :min="-10_000"
             :max="10_000"
             class="w-32 block"
             :aria-label="`Track ${label}`"
-            @update:model-value="typeof $event === 'number' && change({ [part]: $event })"
+            @update:model-value="change({ [part]: $event })"
         /></label>
       </div>
       <ChoiceRow
