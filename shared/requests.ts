@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { namedRulesFields } from '#core/format/houseRulesFile'
 import { isoOfDatabase, moment } from '#core/basics/moment'
 import { PENNANT_COUNT } from '#core/basics/pennants'
+import { MOST_MEMBERS } from '#core/contract/table'
 import { MEMBER_ORDERS } from '#core/kernel/members'
 
 /** Shapes of requests: every field bounded. */
@@ -18,7 +19,7 @@ export const newMatchShape = z.strictObject({
         name: personName,
         pennant,
         personId: z.string().max(40).nullable().default(null),
-        members: z.array(personName).min(1).max(40).nullable().optional(),
+        members: z.array(personName).min(1).max(MOST_MEMBERS).nullable().optional(),
         memberOrder: z.enum(MEMBER_ORDERS).optional(),
       }),
     )
@@ -54,7 +55,7 @@ const changedSide = z.strictObject({
   seat: z.int().min(1).max(64),
   memberOrder: z.enum(MEMBER_ORDERS).optional(),
   called: z
-    .strictObject({ who: z.int().min(1).max(40), played: z.int().min(0).max(1e9) })
+    .strictObject({ who: z.int().min(1).max(MOST_MEMBERS), played: z.int().min(0).max(1e9) })
     .nullable()
     .optional(),
 })

@@ -1,6 +1,7 @@
 import type { About } from '#core/contract/game'
 import { MEMBER_ORDERS, type MemberOrder } from '#core/kernel/members'
-import { MOST_MEMBERS, type SideToBe } from '#core/room/sides'
+import { MOST_MEMBERS } from '#core/contract/table'
+import type { SideToBe } from '#core/room/sides'
 
 /** A seat being set up; `key` only keeps rows apart on the page. */
 export interface SetupSeat {

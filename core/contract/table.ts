@@ -1,6 +1,9 @@
 import type { CommonRules } from '#core/contract/commonRules'
 import type { Game } from '#core/contract/game'
 
+/** Members that a side has at most. */
+export const MOST_MEMBERS = 40
+
 /** Who sits there: somebody by name, or a side with its members. */
 export type Player = string | { readonly name: string; readonly members: readonly string[] }
 

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { gameById, GAMES } from '#core/games/index'
 import { entrySchema, isShort, MOST_HELD } from '#core/contract/entries'
-import { playerOf } from '#core/contract/table'
+import { MOST_MEMBERS, playerOf } from '#core/contract/table'
 import { openMatch } from '#core/kernel/match'
 import { problem, type Problem } from '#core/contract/problem'
 import { atOnce, foldTapeInPieces, type Tape } from '#core/kernel/tape'
@@ -14,7 +14,7 @@ export const MOST_ENTRIES = 5000
 
 const name = z.string().trim().min(1).max(40)
 
-const side = z.strictObject({ name, members: z.array(name).min(1).max(40) })
+const side = z.strictObject({ name, members: z.array(name).min(1).max(MOST_MEMBERS) })
 
 /** What a reader accepts: everything but format, version, game and players may be left out. */
 const shape = z.strictObject({

@@ -4,9 +4,6 @@ export interface SideToBe {
   readonly members: readonly string[] | null
 }
 
-/** Members that a side takes at most. */
-export const MOST_MEMBERS = 40
-
 /** Two sides of one room, as even as can be: every other name goes over. */
 export function halvesOf(names: readonly string[]): SideToBe[] {
   const side = (name: string, parity: number) => ({ name, members: names.filter((_, i) => i % 2 === parity) })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MOST_MEMBERS } from '#core/room/sides'
+import { MOST_MEMBERS } from '#core/contract/table'
 import type { Setup } from '~/composables/useSetup'
 import { MOST_NAMED } from '~/composables/useSetupSeats'
 import type { Person } from '#shared/api'

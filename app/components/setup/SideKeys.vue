@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { againstReferee, halvesOf, MOST_MEMBERS } from '#core/room/sides'
+import { MOST_MEMBERS } from '#core/contract/table'
+import { againstReferee, halvesOf } from '#core/room/sides'
 import type { Setup } from '~/composables/useSetup'
 import type { Person } from '#shared/api'
 

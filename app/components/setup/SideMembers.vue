@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { MEMBER_ORDERS, type MemberOrder } from '#core/kernel/members'
-import { MOST_MEMBERS } from '#core/room/sides'
+import { MOST_MEMBERS } from '#core/contract/table'
 
 /** Who plays on a side: names typed or pasted, people touched; and who of them is next. */
 const { name, order } = defineProps<{
