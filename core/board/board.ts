@@ -46,6 +46,7 @@ export function drawBoard(
   const { table, state } = tape
   const { game } = table
   const { rules, result } = state
+  const waiting = awaits(table, state)?.seats ?? []
   return {
     game: game.id,
     title: titleOf(game.about, rules),
@@ -53,12 +54,12 @@ export function drawBoard(
     seats: seats.map((seat, i) => ({
       name: seat.name,
       pennant: seat.pennant,
-      member: memberNamed(tape, i + 1, seat, lot),
+      member: waiting.includes(i + 1) ? memberNamed(tape, i + 1, seat, lot) : null,
     })),
     standing: standing(table, state),
     best: bestNow(table, state),
     goal: game.goal?.(rules) ?? null,
-    turn: takesTurns(table, state) ? (awaits(table, state)?.seats ?? []) : [],
+    turn: takesTurns(table, state) ? waiting : [],
     round: sayProgress(table, state),
     secret: isSecret(tape),
     rules,
@@ -70,9 +71,8 @@ export function drawBoard(
   }
 }
 
-/** The member of a side whose go it is; null where the seat is no side or has no go now. */
+/** The member of a side whose go it is; null where the seat is no side. */
 function memberNamed(tape: Tape, seat: number, side: SeatedSide, lot: string): string | null {
-  if (!awaits(tape.table, tape.state)?.seats.includes(seat)) return null
   const member = memberAt(tape, seat, side, lot)
   return (member && side.members?.[member - 1]) || null
 }

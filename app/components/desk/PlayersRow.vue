@@ -25,8 +25,10 @@ const desk = useDesk()
 const scores = computed(() => standing(tape.table, tape.state))
 /** Where everybody plays side by side it is nobody's turn. */
 const waits = computed(() => (desk.turns.value ? desk.next.value : []))
-/** The member of a side whose go it is. */
-const memberAt = (seat: number) => (desk.next.value.includes(seat) ? desk.members.nameAt(seat) : null)
+/** By seat the member of a side whose go it is. */
+const members = computed(() =>
+  seats.map((_, i) => (desk.next.value.includes(i + 1) ? desk.members.nameAt(i + 1) : null)),
+)
 const by = computed(() => bestNow(tape.table, tape.state))
 const best = computed(() => (by.value === 'fewest' ? Math.min(...scores.value) : Math.max(...scores.value)))
 const goal = computed(() => tape.table.game.goal?.(tape.state.rules) ?? null)
@@ -63,7 +65,7 @@ const remark = (seat: number) => {
         <Pennant :number="player.pennant" size="1.7rem" class="pennant" />
         <span class="who">
           <span class="name">{{ player.name }}<span v-if="waits.includes(i + 1)" class="sr-only">, on turn</span></span>
-          <span v-if="memberAt(i + 1)" class="member">{{ memberAt(i + 1) }}</span>
+          <span v-if="members[i]" class="member">{{ members[i] }}</span>
           <TensAndOnes v-else :value="scores[i]!" class="rods" />
         </span>
         <span class="points figures" :data-score="i + 1">
