@@ -1,5 +1,5 @@
 import { skillNames, SKILLS } from '#core/contract/skills'
-import { aboutOf } from '#core/games/abouts'
+import { matchTitle } from '#core/games/abouts'
 import { GAMES } from '#core/games/index'
 import { ruleFields } from '#core/kernel/ruleFields'
 import type { ListedMatch, Person } from '#shared/api'
@@ -53,8 +53,9 @@ const placesFound = (go: Go) =>
   PLACES.map(([label, more, icon, to]): Find => ({ label, more, icon: `i-lucide-${icon}`, run: go(to) }))
 
 const tablesFound = (matches: readonly ListedMatch[], go: Go) =>
-  matches.map(({ id, name, game, seats, over }): Find => {
-    const title = aboutOf(game)?.title ?? game
+  matches.map((match): Find => {
+    const { id, name, seats, over } = match
+    const title = matchTitle(match)
     return {
       label: name || title,
       more: `${name ? `${title}: ` : ''}${seats.map((seat) => seat.name).join(', ')}${over ? ' (finished)' : ''}`,

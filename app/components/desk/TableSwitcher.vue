@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aboutOf } from '#core/games/abouts'
+import { matchTitle } from '#core/games/abouts'
 import type { ListedMatch } from '#shared/api'
 import { byMade } from '#shared/order'
 
@@ -19,7 +19,6 @@ const tables = computed(() =>
 )
 /** What a table is called: its name, else who sits there. */
 const called = (match: ListedMatch) => match.name || match.seats.map(({ name }) => name).join(', ')
-const title = (game: string) => aboutOf(game)?.title ?? game
 
 useEventListener('keydown', (event: KeyboardEvent) => {
   const digit = /^Digit([1-9])$/.exec(event.code)?.[1]
@@ -47,7 +46,7 @@ async function switchTo(place: number) {
       :to="`/match/${table.id}`"
       class="table"
       :class="{ needs: table.summary.slip }"
-      :title="`${title(table.game)}: ${table.seats.map(({ name }) => name).join(', ')} (Alt + ${i + 1})`"
+      :title="`${matchTitle(table)}: ${table.seats.map(({ name }) => name).join(', ')} (Alt + ${i + 1})`"
     >
       <UIcon v-if="table.summary.slip" name="i-lucide-hand" class="size-4 shrink-0" aria-label="needs the referee" />
       <span class="figures text-xs">{{ i + 1 }}</span>

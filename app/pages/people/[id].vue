@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aboutOf } from '#core/games/abouts'
+import { matchTitle } from '#core/games/abouts'
 import { HOW_NAMES, sayMastery, saySlipKind, sayTry } from '#core/wording/mastery'
 import { newPersonShape } from '#shared/requests'
 import type { How } from '#core/contract/plays'
@@ -116,9 +116,7 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
       <ul v-if="matches.length" class="divide-y divide-(--rule)">
         <li v-for="each in matches.slice(0, 30)" :key="each.match" class="py-1.5 flex flex-wrap gap-x-4">
           <span class="w-32">{{ shortDay(each.at) }}</span>
-          <NuxtLink :to="`/match/${each.match}`" class="underline underline-offset-4">{{
-            aboutOf(each.game)?.title ?? each.game
-          }}</NuxtLink>
+          <NuxtLink :to="`/match/${each.match}`" class="underline underline-offset-4">{{ matchTitle(each) }}</NuxtLink>
           <span>{{ each.table }}</span>
           <span class="ml-auto"
             ><b class="figures">{{ minus(each.score) }}</b>
