@@ -13,6 +13,7 @@ import { DEMO_TURN } from '~/games/brim/demoTurn'
         <li>Freeze as many as you like: they stay as they lie for the rest of the turn.</li>
         <li>Roll the loose ones again, or stop.</li>
         <li>When you stop, all dice are added. Up to the limit, the sum is yours; over it, the turn brings nothing.</li>
+        <li>Beside the sum the new total may be said: what one had and what came.</li>
         <li>After the agreed rounds most points win.</li>
       </ol>
     </section>

@@ -15,6 +15,7 @@ const STEPS = [
   'A total that was told wrong is put right before the guess.',
   'Lift the cover: a part that was found counts one. Then the roles change.',
   'With dominoes each is hidden once; when none is left all are mixed again.',
+  'With three or four the next seat guesses, and then hides for the one after it.',
 ]
 </script>
 

@@ -8,6 +8,7 @@ const STEPS = [
   'Draw a card, or take the discard if it fits. Put it in its place and turn up the card that lay there.',
   'That card goes to its place, and so on, until one can’t go. It is the new discard.',
   'Whoever fills every place first wins the round, and plays the next with one place fewer.',
+  'Without pictures a turn ends only with a card whose place is filled.',
 ]
 </script>
 

@@ -24,6 +24,7 @@ const STEPS = [
   'Choose one of the two results and perch a marker on it.',
   'On a bare or own place the stack grows. On a rival’s, all markers there are pushed off and are yours.',
   'First with enough markers pushed off wins.',
+  'The results of both cards may be said before one of them is chosen.',
 ]
 </script>
 

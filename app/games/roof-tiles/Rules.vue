@@ -19,6 +19,7 @@ const STEPS = [
   'Take off what makes the target: a card alone, two uncovered cards, or an uncovered one with the turned card.',
   'When nothing fits, turn the next card of the stock.',
   'What is left at the end is added up. The least wins; nothing is perfect.',
+  'Where it is agreed, its player says what is left before a roof counts as finished.',
 ]
 </script>
 

@@ -24,6 +24,7 @@ const STEPS = [
   'Call what all of them make together. Only your first answer counts.',
   'Whoever is first with the right answer says how they found it and keeps the cards.',
   'Where nobody is right, the cards lie in the pot for the next winner. Most cards win.',
+  'Alone one turns two cards a round and keeps what was right.',
 ]
 </script>
 

@@ -8,6 +8,7 @@ const STEPS = [
   'Draw a card first. Then add cards that continue a run, as many as you like.',
   'A bare side takes any card or run, a bare corner only a set’s lowest card.',
   'Runs, or the upper part of one, may be moved onto what they continue or to a bare side. First without cards wins.',
+  'Where it is agreed, the others play on for the next places; a younger child may begin with fewer cards.',
 ]
 </script>
 
