@@ -100,6 +100,8 @@ test('the odds now and the odds you took', async ({ page, request }) => {
   await expect(best).toContainText('20.0')
   await append(request, match, 1, roll(1, [6, 6, 6, 6, 6]))
   await append(request, match, 2, stop(1))
+  // What comes in from outside closes the odds of before: they are opened once all of it is there.
+  await expect(tape(page)).toContainText('Ines stops')
   await page.getByRole('button', { name: 'The odds you took' }).click()
   await expect(page.locator('.odds tbody tr').first()).toContainText(/Roll all loose dice.*Stop: 20\.0/)
 })

@@ -158,6 +158,21 @@ export async function entriesOf(request: APIRequestContext, match: string): Prom
   return entries.map(({ entry }) => entry)
 }
 
+interface Archive {
+  readonly matches: readonly { readonly id: string }[]
+  readonly namedRules: readonly { readonly id: string }[]
+}
+
+/**
+ * The archive cut to one match or one set of house rules. All specs share a server: a whole archive that is brought back
+ * brings back what another spec has deleted meanwhile.
+ */
+export async function archiveOf(request: APIRequestContext, id: string): Promise<Archive> {
+  const archive = (await (await request.get('/api/archive')).json()) as Archive
+  const only = <T extends { id: string }>(all: readonly T[]) => all.filter((one) => one.id === id)
+  return { ...archive, matches: only(archive.matches), namedRules: only(archive.namedRules) }
+}
+
 export const isPlay = (entry: unknown) =>
   typeof entry === 'object' && entry !== null && 'play' in entry && !('amend' in entry)
 

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { axe, makeMatch, openDesk, SIZES, tap, wider } from './helpers'
+import { archiveOf, axe, makeMatch, openDesk, SIZES, tap, wider } from './helpers'
 
 /** Getting a table ready: what lies ready, house rules under a name, the choice board, what to try next. */
 test.use({ hasTouch: true })
@@ -96,10 +96,10 @@ test('a colleague’s house rules come in; a broken file says what and where, an
   await tap(page, 'Gull total')
   await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('4 rounds; most rounds win.')
   // An archive takes it along, and brings it back.
-  const archive = await (await request.get('/api/archive')).text()
   const [kept] = (await (await request.get('/api/house-rules?game=top-total')).json()).rules
+  const archive = await archiveOf(request, kept.id)
   await request.delete(`/api/house-rules/${kept.id}`)
-  await request.post('/api/archive', { data: archive, headers: { 'content-type': 'application/json' } })
+  await request.post('/api/archive', { data: archive })
   expect((await (await request.get('/api/house-rules?game=top-total')).json()).rules).toEqual([kept])
   await request.delete(`/api/house-rules/${kept.id}`)
 })

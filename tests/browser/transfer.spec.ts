@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { entriesOf, makeMatch } from './helpers'
+import { archiveOf, entriesOf, makeMatch } from './helpers'
 import { ownServer } from './server'
 
 const ENTRIES = [
@@ -98,11 +98,11 @@ test('a file with entries that are none is stored as it is', async ({ request })
 
 test('everything goes into one archive and comes back from it', async ({ request }) => {
   const match = await makeMatch(request, { entries: ENTRIES })
-  const archive = await (await request.get('/api/archive')).text()
-  expect(JSON.parse(archive)).toMatchObject({ format: 'nimble-tally/archive', version: 1 })
+  const archive = await archiveOf(request, match)
+  expect(archive).toMatchObject({ format: 'nimble-tally/archive', version: 1 })
   const before = await (await request.get(`/api/matches/${match}`)).json()
   await request.delete(`/api/matches/${match}`)
-  const answer = await request.post('/api/archive', { data: archive, headers: { 'content-type': 'application/json' } })
+  const answer = await request.post('/api/archive', { data: archive })
   expect(answer.status()).toBe(200)
   expect((await answer.json()).matches).toBeGreaterThanOrEqual(1)
   const after = await (await request.get(`/api/matches/${match}`)).json()
