@@ -12,7 +12,8 @@ const chromium = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium', '/usr
 export default defineConfig({
   testDir: 'tests/browser',
   fullyParallel: true,
-  workers: 2,
+  // One more than CI has cores: a good part of every test waits for a finger.
+  workers: 3,
   // bin/test names what passed only at the second try.
   retries: 1,
   timeout: 60_000,
