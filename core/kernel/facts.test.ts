@@ -35,6 +35,20 @@ test('a wrong sum is wrong for the fact that was asked for, noted or refused', (
     ])
 })
 
+test.each([
+  ['said right', { said: 17 }, ['met', 'met', 'said']],
+  ['said wrong, with an aid too', { said: 16, how: 'used-an-aid' }, ['helped', 'helped', 'said']],
+  ['said right with an aid', { said: 17, how: 'used-an-aid' }, ['helped', 'helped', 'helped']],
+  ['explained, not said', { explained: true, how: 'made-ten' }, ['explained', 'explained', 'explained']],
+  ['passed on explaining', { explained: true, how: 'passed' }, ['met', 'met', 'met']],
+  ['how alone is no explanation', { how: 'made-ten' }, ['met', 'met', 'met']],
+  ['silent', {}, ['met', 'met', 'met']],
+] as const)('what a fact rests on: %s', (_what, told, kinds) => {
+  const read = readMatch(fileOf({ entries: [roll, play({ do: 'stop', by: 1, ...told })], houseRules: {} }))
+  if (!read.ok) throw new Error('refused')
+  expect(practisedFacts(read.tape.table, read.tape.lines[1]!).map(({ evidence }) => evidence)).toEqual(kinds)
+})
+
 test('nothing was practised by plays out of turn, without their answer yet, struck, or over', () => {
   const entries = [roll, play({ do: 'stop', by: 2, said: 17 }), play({ do: 'stop', by: 1 }), { call: 'note' }]
   expect(practised(entries, { answers: 'must-be-right' }).flat()).toEqual([])

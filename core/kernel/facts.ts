@@ -4,6 +4,14 @@ import type { How } from '#core/contract/plays'
 import { memberIn } from '#core/kernel/members'
 import type { Line } from '#core/kernel/tape'
 
+/**
+ * What a practised fact rests on. `said`: an answer, right or wrong. `helped`: an answer or an explanation with an aid in
+ * hand. `explained`: how it was found was told, and the play stood. `met`: it was only played, and nobody heard whether it
+ * is known.
+ */
+export const EVIDENCE = ['said', 'helped', 'explained', 'met'] as const
+export type Evidence = (typeof EVIDENCE)[number]
+
 /** A number fact as somebody practised it: what was to be worked out, what was said, and whether that was right. */
 export interface PractisedFact extends Omit<NumberFact, 'by' | 'said' | 'how'> {
   /** The number of the entry. */
@@ -13,8 +21,10 @@ export interface PractisedFact extends Omit<NumberFact, 'by' | 'said' | 'how'> {
   readonly who: number | null
   /** What the player said, where this is the fact that the play asked for; else null. */
   readonly said: number | null
+  /** Of what was said whether it was right; else whether the play stood, or only its answer was wrong. */
   readonly right: boolean
   readonly how: How | null
+  readonly evidence: Evidence
 }
 
 /** Refusals that say nothing about anybody's arithmetic, and those after which the same answer is still to come. */
@@ -51,8 +61,23 @@ export function practisedFacts({ game }: Pick<Table, 'game'>, line: PlayedLine):
     const right = said !== null ? said === fact.answer : verdict.stands || wrong !== undefined
     const { operation, terms, answer } = fact
     const who = memberIn(game, play, by)
-    return [{ entry: line.number, by, who, operation, terms, answer, said, right, how: fact.how ?? play.how ?? null }]
+    const how = fact.how ?? play.how ?? null
+    const explained = play.explained === true && how !== 'passed' && verdict.stands
+    const evidence = evidenceOf({ said, right, how, explained })
+    return [{ entry: line.number, by, who, operation, terms, answer, said, right, how, evidence }]
   })
+}
+
+/** A wrong answer is one, with or without help; silence is never knowledge. */
+function evidenceOf({
+  said,
+  right,
+  how,
+  explained,
+}: Pick<PractisedFact, 'said' | 'right' | 'how'> & { readonly explained: boolean }): Evidence {
+  if (said !== null && !right) return 'said'
+  if (how === 'used-an-aid') return 'helped'
+  return said !== null ? 'said' : explained ? 'explained' : 'met'
 }
 
 /** Which fact a spoken answer was about: the last whose answer was asked for, else the last of all. */

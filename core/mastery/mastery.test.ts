@@ -1,7 +1,7 @@
 import { cellOf, foldFact, keyOf } from '#core/mastery/cells'
 import { masteryOf, shakyOnes, type Try } from '#core/mastery/mastery'
 import { slipKind, slipsOf } from '#core/mastery/slips'
-import { sayMastery, sayTry } from '#core/wording/mastery'
+import { sayEvidence, sayMastery, sayTry } from '#core/wording/mastery'
 
 const NOW = Date.parse('2026-11-26T12:00:00Z')
 const ago = (days: number) => new Date(NOW - days * 86_400_000).toISOString()
@@ -12,6 +12,7 @@ const tried = (right: boolean, days = 1, changes: Partial<Try> = {}): Try => ({
   said: right ? 10 : 11,
   right,
   how: null,
+  evidence: 'said',
   at: ago(days),
   ...changes,
 })
@@ -54,6 +55,23 @@ describe('shaky', () => {
   ] as const)('%s', (_what, tries, status, code) => {
     expect(statusOf(tries)).toMatchObject({ status })
     expect(statusOf(tries)?.why?.code).toBe(code)
+  })
+  test.each([
+    ['silent all along', ['met', 'met', 'met', 'met'], 'met', 0, '4 met'],
+    ['with an aid each time', ['helped', 'helped', 'helped'], 'met', 0, '3 with help'],
+    ['said once among many that were only played', ['said', 'met', 'met', 'met'], 'unseen', 1, '1 said, 3 met'],
+    ['said and explained', ['said', 'said', 'explained', 'helped'], 'sure', 3, '2 said, 1 with help, 1 explained'],
+  ] as const)('sure only from what was said or explained: %s', (_what, kinds, status, tries, rests) => {
+    const found = statusOf(
+      kinds.map((evidence, i) => tried(true, i, { evidence, said: evidence === 'said' ? 10 : null })),
+    )
+    expect(found).toMatchObject({ status, tries, right: tries })
+    expect(sayEvidence(found!)).toBe(rests)
+  })
+  test('a fact that was only met says so', () => {
+    expect(sayMastery(statusOf([tried(true, 1, { said: null, evidence: 'met' })])!)).toBe(
+      '3 + 7: met, nothing said yet.',
+    )
   })
   test('the reason is told with its numbers', () => {
     const says = (tries: readonly Try[]) => sayMastery(statusOf(tries)!)

@@ -2,21 +2,24 @@ import { itemAt, lastOf } from '#core/basics/lists'
 import type { NumberFact } from '#core/contract/game'
 import { foldFact, keyOf, type CellKey } from '#core/mastery/cells'
 import type { How } from '#core/contract/plays'
+import type { Evidence } from '#core/kernel/facts'
 
 /** One try at a fact, as the logbook keeps it. */
 export interface Try extends Pick<NumberFact, 'operation' | 'terms' | 'answer'> {
   readonly said: number | null
   readonly right: boolean
   readonly how: How | null
+  readonly evidence: Evidence
   /** ISO 8601. */
   readonly at: string
 }
 
 /**
- * How somebody stands with a fact. `unseen`: too few tries to say anything, which is not the same as weak. `shaky`: wrong or
- * unexplained lately. `sure`: neither.
+ * How somebody stands with a fact, by what they said or explained. `met`: they neither said nor explained anything, or only
+ * with help. `unseen`: too few tries to say anything, which is not the same as weak. `shaky`: wrong or unexplained lately.
+ * `sure`: neither.
  */
-export type Status = 'unseen' | 'shaky' | 'sure'
+export type Status = 'met' | 'unseen' | 'shaky' | 'sure'
 
 /** Why a fact is shaky: a code and its numbers. */
 export type Shaky =
@@ -27,8 +30,11 @@ export type Shaky =
 export interface Mastery {
   readonly key: CellKey
   readonly status: Status
+  /** Tries that count: said or explained. */
   readonly tries: number
   readonly right: number
+  /** How often it came, by what it rests on. */
+  readonly by: Readonly<Record<Evidence, number>>
   /** When it was practised last, ISO 8601. */
   readonly last: string
   readonly why: Shaky | null
@@ -59,13 +65,20 @@ export function masteryOf(tries: readonly Try[], now: number): ReadonlyMap<CellK
 }
 
 function masteryIn(key: CellKey, list: readonly Try[], now: number): Mastery {
-  const sorted = [...list].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
-  const newest = lastOf(sorted)
-  const counted = { key, tries: sorted.length, right: sorted.filter(({ right }) => right).length, last: newest.at }
+  const all = [...list].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
+  const sorted = all.filter(counts)
+  const by = { said: 0, helped: 0, explained: 0, met: 0 }
+  for (const { evidence } of all) by[evidence]++
+  const right = sorted.filter(({ right }) => right).length
+  const counted = { key, tries: sorted.length, right, by, last: lastOf(all).at }
+  if (!sorted.length) return { ...counted, status: 'met', why: null }
   if (sorted.length < ENOUGH) return { ...counted, status: 'unseen', why: null }
   const why = shakyFrom(sorted, now)
   return { ...counted, status: why ? 'shaky' : 'sure', why }
 }
+
+/** Whether a try says something about what somebody knows. */
+const counts = ({ evidence }: Try) => evidence === 'said' || evidence === 'explained'
 
 function shakyFrom(sorted: readonly Try[], now: number): Shaky | null {
   const newest = lastOf(sorted)

@@ -1,5 +1,6 @@
 import { cellOf, type CellKey } from '#core/mastery/cells'
 import type { Mastery, Try } from '#core/mastery/mastery'
+import { EVIDENCE, type Evidence } from '#core/kernel/facts'
 import type { SlipKind } from '#core/mastery/slips'
 import type { How } from '#core/contract/plays'
 import { count, figure } from '#core/basics/words'
@@ -14,6 +15,7 @@ export function sayCell(key: CellKey): string {
 export function sayMastery({ key, status, tries, right, why }: Mastery): string {
   const fact = sayCell(key)
   const all = `${right} of ${tries} right`
+  if (status === 'met') return `${fact}: met, nothing said yet.`
   if (status === 'unseen') return `${fact}: not seen enough yet, ${count(tries, 'try', 'tries')}.`
   if (!why) return `${fact}: sure, ${all}.`
   if (why.code === 'wrong-last')
@@ -21,6 +23,18 @@ export function sayMastery({ key, status, tries, right, why }: Mastery): string 
   if (why.code === 'wrong-often')
     return `${fact}: shaky, ${why.wrong} of ${why.of} wrong, the later ones weighing more.`
   return `${fact}: shaky, right, but passed on explaining ${why.passed} of the last ${why.of} times.`
+}
+
+/** What that rests on: `3 said, 1 with help, 4 met`. */
+export function sayEvidence({ by }: Pick<Mastery, 'by'>): string {
+  return EVIDENCE.flatMap((kind) => (by[kind] ? [`${by[kind]} ${EVIDENCE_WORDS[kind]}`] : [])).join(', ')
+}
+
+const EVIDENCE_WORDS: Readonly<Record<Evidence, string>> = {
+  said: 'said',
+  explained: 'explained',
+  helped: 'with help',
+  met: 'met',
 }
 
 /** How an answer was explained. */

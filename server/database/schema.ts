@@ -15,6 +15,7 @@ import {
 } from 'drizzle-orm/pg-core'
 import type { NumberFact } from '#core/contract/game'
 import type { How } from '#core/contract/plays'
+import type { Evidence } from '#core/kernel/facts'
 import type { MemberOrder } from '#core/kernel/members'
 import type { CalledMember, ClockState, RoomClockState, Summary } from '#shared/api'
 
@@ -176,11 +177,16 @@ export const facts = pgTable(
     said: bigint('said', { mode: 'number' }),
     right: boolean('right').notNull(),
     how: text('how').$type<How>(),
+    /** Null where it was kept before this was known: `readFactsAnew` reads the tape once more. */
+    evidence: text('evidence').$type<Evidence>(),
     at: at('at').notNull().defaultNow(),
   },
   (table) => [
     primaryKey({ columns: [table.matchId, table.entry, table.ordinal] }),
     index('facts_by_person').on(table.personId, table.at),
+    index('facts_unread')
+      .on(table.matchId)
+      .where(sql`${table.evidence} is null`),
   ],
 )
 

@@ -1,6 +1,7 @@
 import Papa from 'papaparse'
 import { and, asc, eq, gte, inArray, isNotNull, lt, sql, type SQL } from 'drizzle-orm'
 import { sayCell } from '#core/wording/mastery'
+import type { Evidence } from '#core/kernel/facts'
 import { masteryOf, shakyOnes } from '#core/mastery/mastery'
 import type { Day, DayChild } from '#shared/api'
 import { entries, facts, matches, people, whoSat } from '../database/schema'
@@ -87,6 +88,7 @@ export async function shakyOf(person: string, until: string): Promise<string[]> 
       said: facts.said,
       right: facts.right,
       how: facts.how,
+      evidence: sql<Evidence>`coalesce(${facts.evidence}, 'met')`,
       at: facts.at,
     })
     .from(facts)

@@ -1,5 +1,5 @@
 import { and, desc, eq, inArray, sql } from 'drizzle-orm'
-import { practisedFacts } from '#core/kernel/facts'
+import { practisedFacts, type Evidence } from '#core/kernel/facts'
 import type { Line, Tape } from '#core/kernel/tape'
 import { entries, facts, matches, seats, sideMembers } from '../database/schema'
 import { theDatabase, type Within } from '../utils/database'
@@ -36,9 +36,9 @@ export async function insertFacts(match: string, tape: Tape, lines: Tape['lines'
   for (let i = 0; i < rows.length; i += BATCH) {
     // Who sits there is looked up as the fact is stored: an append needs no statement of its own for it.
     await within.execute(sql`
-      insert into ${facts} (match_id, entry, ordinal, seat, person_id, operation, terms, answer, said, "right", how, at)
+      insert into ${facts} (match_id, entry, ordinal, seat, person_id, operation, terms, answer, said, "right", how, evidence, at)
       select ${match}, (each->>'entry')::int, (each->>'ordinal')::int, ${seats.seat}, coalesce(${sideMembers.personId}, ${seats.personId}), each->>'operation', each->'terms', (each->>'answer')::bigint,
-        (each->>'said')::bigint, (each->>'right')::boolean, each->>'how', coalesce((each->>'at')::timestamptz, now())
+        (each->>'said')::bigint, (each->>'right')::boolean, each->>'how', each->>'evidence', coalesce((each->>'at')::timestamptz, now())
       from jsonb_array_elements(${JSON.stringify(rows.slice(i, i + BATCH))}::jsonb) as each
       join ${seats} on ${seats.matchId} = ${match} and ${seats.seat} = (each->>'by')::int
       left join ${sideMembers} on ${sideMembers.matchId} = ${match} and ${sideMembers.seat} = ${seats.seat}
@@ -61,6 +61,7 @@ export async function factsOf(person: string, limit: number) {
       said: facts.said,
       right: facts.right,
       how: facts.how,
+      evidence: sql<Evidence>`coalesce(${facts.evidence}, 'met')`,
       at: facts.at,
     })
     .from(facts)

@@ -1,5 +1,6 @@
 import { loadDemoOnce } from '../demo/load'
 import { resumeClocks } from '../matches/clock'
+import { readFactsAnew } from '../matches/readAnew'
 import { resumeRoomClock } from '../room/clock'
 import { closeDatabase, isClosed } from '../utils/database'
 import { ready } from '../utils/ready'
@@ -16,6 +17,10 @@ export default defineNitroPlugin((nitro) => {
       })
       await resumeClocks()
       await resumeRoomClock()
+      await readFactsAnew().catch((error: unknown) => {
+        if (!isClosed())
+          console.warn('What was practised could not be read anew; it is tried again at the next start.', error)
+      })
     })
     .catch((error: unknown) => {
       if (isClosed()) return

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { cellAt, keyOf, SIDE, type CellKey, type Square } from '#core/mastery/cells'
 import type { Mastery } from '#core/mastery/mastery'
-import { sayMastery } from '#core/wording/mastery'
+import { sayEvidence, sayMastery } from '#core/wording/mastery'
 
 /** A square of facts from 0 to 12: each told by its mark (and only then by colour), and in words when it is touched. */
 const { square, mastery } = defineProps<{ square: Square; mastery: ReadonlyMap<CellKey, Mastery> }>()
@@ -10,18 +10,18 @@ const numbers = Array.from({ length: SIDE + 1 }, (_, i) => i)
 const sign = computed(() => (square === 'add' ? '+' : '×'))
 const of = (row: number, column: number) => mastery.get(keyOf(cellAt(square, row, column)!))
 const answer = (row: number, column: number) => (square === 'add' ? row + column : row * column)
-/** Large, middle, small: how often it was practised. */
+/** Large, middle, small: how often it was said or explained. */
 const sizeOf = (found: Mastery) => (found.tries >= 12 ? 'often' : found.tries >= 6 ? 'some' : 'few')
 const kindOf = (found: Mastery | undefined) => (found ? `${found.status} ${sizeOf(found)}` : 'none')
 const says = computed(() => {
   const { row, column } = at.value
   const found = of(row, column)
   return found
-    ? `${sayMastery(found)} Last on ${shortDay(found.last)}.`
+    ? `${sayMastery(found)} It rests on ${sayEvidence(found)}. Last on ${shortDay(found.last)}.`
     : `${row} ${sign.value} ${column}: not practised yet.`
 })
 const wordOf = (found: Mastery | undefined) =>
-  found ? { unseen: 'too few tries', shaky: 'shaky', sure: 'sure' }[found.status] : 'not practised'
+  found ? { met: 'met', unseen: 'too few tries', shaky: 'shaky', sure: 'sure' }[found.status] : 'not practised'
 
 const grid = useTemplateRef('grid')
 const STEPS: Readonly<Record<string, readonly [number, number]>> = {
@@ -124,6 +124,12 @@ async function step(event: KeyboardEvent) {
   aspect-ratio: 1;
   border: 2px solid var(--ink-soft);
   border-radius: 50%;
+}
+/* Only met: a dash, which claims nothing. */
+.met span {
+  width: 34%;
+  height: 3px;
+  background: var(--ink-soft);
 }
 .cell[tabindex='0'] {
   outline: 2px solid var(--accent);

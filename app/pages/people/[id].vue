@@ -70,7 +70,7 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
         <FactSquare :key="square" :square="square" :mastery="mastery" />
         <p class="text-sm flex flex-wrap gap-x-4">
           <span>● sure, larger the more often</span><span>▲ shaky</span><span>○ too few tries</span
-          ><span>Taking away and missing parts count with their sum.</span>
+          ><span>– met, nothing said</span><span>Taking away and missing parts count with their sum.</span>
         </p>
       </section>
       <div class="space-y-5">
