@@ -107,6 +107,8 @@ export interface SetUp {
   readonly source: 'table' | 'dealt'
   readonly seed: string | number | null
   readonly opening: unknown
+  /** The children play on their own: what they are to find is hidden until they have given it. */
+  readonly veiled: boolean
 }
 
 /** A match as a page needs it: how it was set up and everything recorded. */
@@ -147,6 +149,7 @@ export interface ListedMatch {
   readonly houseRules: Record<string, unknown>
   readonly last: number
   readonly over: boolean
+  readonly veiled: boolean
   readonly summary: Summary
   readonly clock: ToldClock
   readonly createdAt: string

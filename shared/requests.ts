@@ -37,6 +37,8 @@ export const newMatchShape = z.strictObject({
   source: z.enum(['table', 'dealt']).default('table'),
   seed: z.union([z.string().max(200), z.number(), z.null()]).default(null),
   opening: z.unknown().default(null),
+  /** The children play on their own: what they are to find is hidden until they have given it. */
+  veiled: z.boolean().default(false),
 })
 
 export type NewMatch = z.output<typeof newMatchShape>
@@ -61,7 +63,7 @@ const changedSide = z.strictObject({
 })
 export type ChangedSide = z.output<typeof changedSide>
 
-/** Names put right during a match: of the table, of players by seat; and who of a side is next. */
+/** What is changed during a match: names of the table and of players by seat, who of a side is next, and the veil. */
 export const changedMatchShape = z
   .strictObject({
     name: tableName.optional(),
@@ -70,8 +72,12 @@ export const changedMatchShape = z
       .max(64)
       .optional(),
     sides: z.array(changedSide).max(8).optional(),
+    veiled: z.boolean().optional(),
   })
-  .refine(({ name, seats, sides }) => name !== undefined || seats?.length || sides?.length, 'nothing to change')
+  .refine(
+    ({ name, seats, sides, veiled }) => name !== undefined || seats?.length || sides?.length || veiled !== undefined,
+    'nothing to change',
+  )
 export type ChangedMatch = z.output<typeof changedMatchShape>
 
 export const newPersonShape = z.strictObject({ name: personName, pennant: pennant.optional() })

@@ -39,6 +39,8 @@ const keptMatch = z.strictObject({
   session: id.nullable().default(null),
   /** Milliseconds of its clock. */
   used: z.number().min(0).max(1e12),
+  /** The children play on their own; archives of before it have none. */
+  veiled: z.boolean().default(false),
   match: z.unknown(),
 })
 

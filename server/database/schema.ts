@@ -68,6 +68,8 @@ export const matches = pgTable(
     source: text('source').$type<'table' | 'dealt'>().notNull(),
     seed: jsonb('seed').$type<string | number | null>(),
     opening: jsonb('opening').$type<unknown>(),
+    /** The children play on their own: what they are to find is hidden until they have given it. */
+    veiled: boolean('veiled').notNull().default(false),
     /** The number of the newest entry: what `after` is compared with. */
     last: integer('last').notNull().default(0),
     over: boolean('over').notNull().default(false),

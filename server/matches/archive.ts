@@ -88,7 +88,7 @@ async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
     // Deleted meanwhile, perhaps halfway through reading it.
     if (!row || !gameById(row.game) || kept.length < last) return []
     const mine = seated.get(id) ?? []
-    const { game, name, houseRules, first, source, seed, opening, createdAt, clock, sessionId } = row
+    const { game, name, houseRules, first, source, seed, opening, createdAt, clock, sessionId, veiled } = row
     return [
       {
         id,
@@ -103,6 +103,7 @@ async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
         recorded: kept.map((entry) => ({ id: entry.clientId, at: moment(entry.at) })),
         session: sessionId,
         used: usedBy(clock, now),
+        veiled,
         match: {
           format: FORMAT,
           version: VERSION,
@@ -262,9 +263,9 @@ async function restoreMatch(
       pennant,
       personId: personId ? (known.get(personId) ?? null) : null,
     }))
-    const { id, name, recorded, createdAt, updatedAt, used, session } = kept
+    const { id, name, recorded, createdAt, updatedAt, used, session, veiled } = kept
     await writing((tx) =>
-      storeMatch(tx, { id, name, file, tape, seated, recorded, createdAt, updatedAt, used, session }),
+      storeMatch(tx, { id, name, file, tape, seated, recorded, createdAt, updatedAt, used, session, veiled }),
     )
     return null
   } catch (error) {

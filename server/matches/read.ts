@@ -34,7 +34,7 @@ export async function loadMatch(id: string, within?: Within): Promise<StoredMatc
   if (!found) throw noSuchMatch()
   const { matches: row, room_sessions: session } = found
   const [seated, recorded] = await Promise.all([seatsOf(id, within), entriesAfter(id, 0, within)])
-  const { game, name, houseRules, first, source, seed, opening, createdAt, last, clock, boardToken } = row
+  const { game, name, houseRules, first, source, seed, opening, veiled, createdAt, last, clock, boardToken } = row
   return {
     id,
     game,
@@ -44,6 +44,7 @@ export async function loadMatch(id: string, within?: Within): Promise<StoredMatc
     source,
     seed: seed ?? null,
     opening: opening ?? null,
+    veiled,
     createdAt,
     last,
     clock: toldClock(clock),

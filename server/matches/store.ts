@@ -32,7 +32,7 @@ export async function storeOpened(
   boardOf: string | null,
 ): Promise<string> {
   const id = nanoid(12)
-  const { game, name, houseRules, first, source, seed, opening } = setup
+  const { game, name, houseRules, first, source, seed, opening, veiled } = setup
   // While a session goes on in the room, every new table belongs to it.
   const session = await currentSession()
   await writing(async (tx) => {
@@ -52,6 +52,7 @@ export async function storeOpened(
       source,
       seed,
       opening,
+      veiled,
       summary: summaryOf(tape),
       over: tape.state.result !== null,
     })
@@ -146,24 +147,30 @@ export async function listedWhere(where: SQL | undefined, limit: number): Promis
     .orderBy(asc(seats.seat))
   const byMatch = new Map<string, typeof seated>(rows.map(({ id }) => [id, []]))
   for (const seat of seated) byMatch.get(seat.matchId)!.push(seat)
-  return rows.map(({ id, sessionId, game, name, houseRules, last, over, summary, clock, createdAt, updatedAt }) => ({
-    id,
-    session: sessionId,
-    game,
-    name,
-    houseRules,
-    last,
-    over,
-    summary,
-    clock: toldClock(clock),
-    createdAt,
-    updatedAt,
-    seats: (byMatch.get(id) ?? []).map(seatFrom),
-  }))
+  return rows.map(
+    ({ id, sessionId, game, name, houseRules, last, over, veiled, summary, clock, createdAt, updatedAt }) => ({
+      id,
+      session: sessionId,
+      game,
+      name,
+      houseRules,
+      last,
+      over,
+      veiled,
+      summary,
+      clock: toldClock(clock),
+      createdAt,
+      updatedAt,
+      seats: (byMatch.get(id) ?? []).map(seatFrom),
+    }),
+  )
 }
 
-/** Puts names right: of the table, of players by seat; and says who of a side is next. Everybody who follows is told. */
-export async function changeMatch(id: string, { name, seats: named = [], sides = [] }: ChangedMatch): Promise<void> {
+/** Puts names right, says who of a side is next, draws the veil or lifts it. Everybody who follows is told. */
+export async function changeMatch(
+  id: string,
+  { name, seats: named = [], sides = [], veiled }: ChangedMatch,
+): Promise<void> {
   await writing(async (tx) => {
     const [row] = await tx.select({ id: matches.id }).from(matches).where(eq(matches.id, id)).for('update')
     if (!row) throw noSuchMatch()
@@ -179,7 +186,8 @@ export async function changeMatch(id: string, { name, seats: named = [], sides =
       )
     if ([...named, ...sides].some(({ seat }) => seat > seated.length))
       throw new Refusal(422, 'no-such-player', `There are ${seated.length} players.`, 'seats')
-    if (name !== undefined) await tx.update(matches).set({ name }).where(eq(matches.id, id))
+    if (name !== undefined || veiled !== undefined)
+      await tx.update(matches).set({ name, veiled }).where(eq(matches.id, id))
     for (const side of sides) await changeSide(id, side, seated[side.seat - 1]!, tx)
     for (const { seat, name: given } of named) {
       const where = and(eq(seats.matchId, id), eq(seats.seat, seat))

@@ -91,6 +91,7 @@ interface Incoming {
   readonly used: number
   /** The session of the room that it belongs to; one that there is not is none. */
   readonly session?: string | null
+  readonly veiled?: boolean
 }
 
 /** Rows that are stored at once: some 20 ms. */
@@ -99,7 +100,7 @@ const BATCH = 250
 /** Stores a whole match: its setup, seats, tape and the facts that were practised. */
 export async function storeMatch(
   tx: Within,
-  { id, name = '', file, tape, seated, recorded, createdAt, updatedAt, used, session = null }: Incoming,
+  { id, name = '', file, tape, seated, recorded, createdAt, updatedAt, used, session = null, veiled = false }: Incoming,
 ): Promise<void> {
   const { game, houseRules, first, source, seed, opening } = file
   const last = tape.lines.length
@@ -118,6 +119,7 @@ export async function storeMatch(
     source,
     seed,
     opening,
+    veiled,
     last,
     clock,
     createdAt,

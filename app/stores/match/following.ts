@@ -42,7 +42,7 @@ export function makeFollowing(id: string, { held, link, ready, send }: Following
           live?.close()
           gone('Helping at this table has ended. Thank you!')
         },
-        renamed: held.hearNames,
+        renamed: held.hearChanges,
         removed: () => gone('This match was deleted.'),
         here: () => {
           link.online.value = true

@@ -24,9 +24,9 @@ export function holdMatch(id: string, outbox: () => Outbox) {
   function hearRoom(told: ToldRoomClock | null) {
     room.value = told && heardClock(told)
   }
-  function hearNames({ name, seats }: { name: string; seats: readonly Seat[] }) {
+  function hearChanges({ name, seats, veiled }: { name: string; seats: readonly Seat[]; veiled: boolean }) {
     if (!match.value) return
-    match.value = { ...match.value, name, seats }
+    match.value = { ...match.value, name, seats, veiled }
     void keep()
     fold()
   }
@@ -77,7 +77,7 @@ export function holdMatch(id: string, outbox: () => Outbox) {
     else fold()
   }
 
-  return { match, recorded, tape, clock, room, hear, hearClock, hearRoom, hearNames, take, takeCopy, fold }
+  return { match, recorded, tape, clock, room, hear, hearClock, hearRoom, hearChanges, take, takeCopy, fold }
 }
 
 export type HeldMatch = ReturnType<typeof holdMatch>

@@ -41,7 +41,11 @@ export default defineRoute(async (event) => {
       else if (change.kind === 'removed') stream.send('removed', {})
       else if (change.kind === 'helpers') void recheck().catch(() => stream.close())
       else if (change.kind === 'renamed')
-        stream.send('renamed', { name: change.listed.name, seats: change.listed.seats })
+        stream.send('renamed', {
+          name: change.listed.name,
+          seats: change.listed.seats,
+          veiled: change.listed.veiled,
+        })
     })
     entriesAfter(match, sent).then(
       (missed) => {

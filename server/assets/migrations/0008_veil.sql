@@ -1,0 +1,1 @@
+ALTER TABLE "matches" ADD COLUMN "veiled" boolean DEFAULT false NOT NULL;
