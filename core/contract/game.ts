@@ -32,6 +32,22 @@ export interface About {
   /** The house rules name the game: it is called by their `title`. */
   readonly titled?: true
   readonly slips: readonly string[]
+  /** What the children find themselves where they play on their own. */
+  readonly finds: Finds
+}
+
+/** What is a child’s to find: hidden where children play on their own, until it was given. */
+export interface Finds {
+  /** What is asked in its place. */
+  readonly asks: string
+  /** What is hidden, thing by thing: “the sum of the dice”. */
+  readonly hides: readonly string[]
+  /** What was seen before is to be remembered: the tape keeps it to itself too. */
+  readonly memory?: true
+  /** What a play comes to is said by a later one of the turn: dice that lie there until the stop. */
+  readonly later?: true
+  /** The score itself is to be worked out. */
+  readonly score?: true
 }
 
 /** What a game is called under house rules as they were named. */

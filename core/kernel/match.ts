@@ -1,3 +1,4 @@
+import { isSame } from '#core/kernel/answering'
 import { fieldOf } from '#core/basics/fields'
 import { itemAt } from '#core/basics/lists'
 import type * as z from 'zod'
@@ -217,14 +218,9 @@ function wrongAnswers(rules: CommonRules, { answer, beside }: Asks, { by, said }
     ...(beside ? [beside] : []),
   ]
   return given
-    .filter((each) => !isEqual(each.said, each.right))
+    .filter((each) => !isSame(each.said, each.right))
     .map((facts) => ({ code: 'wrong-answer', facts: { by, ...facts }, weight: 'noted' }))
 }
-
-const isEqual = (a: number | readonly number[], b: number | readonly number[]) =>
-  typeof a === 'number' || typeof b === 'number'
-    ? a === b
-    : a.length === b.length && a.every((each, i) => each === b[i])
 
 function malformedFacts(issue: RawIssue | undefined, raw: unknown): CommonReasons['malformed'] {
   const kind = typeof raw === 'object' && raw !== null && 'do' in raw ? (raw as { do: unknown }).do : null

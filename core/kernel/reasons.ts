@@ -54,6 +54,9 @@ export const REASONS: Sentences<CommonReasons> = {
 }
 
 /** Whose move it is, in a sentence; empty where nobody’s is. */
+/** Whether a refusal tells nothing of what the player was to find: all that games share, but for a wrong answer. */
+export const givesNothingAway = (code: string): boolean => code !== 'wrong-answer' && Object.hasOwn(REASONS, code)
+
 export function waitingFor({ awaits: seats = [], plays = [] }: OutOfPlace, { name }: Speaking): string {
   if (!seats.length || !plays.length) return ''
   return `${list(seats.map((by) => name(by)))} ${seats.length === 1 ? 'is' : 'are'} next: ${plays.join(' or ')}.`

@@ -10,6 +10,11 @@ export const about: About = {
   minutes: { low: 10, high: 20 },
   pace: 12,
   turns: true,
+  finds: {
+    asks: 'Which card makes the rest?',
+    hides: ['the rest of a card', 'what each hand is known to hold'],
+    memory: true,
+  },
   slips: [
     'A pair that misses the target by one.',
     'Asking without holding the partner.',

@@ -10,6 +10,11 @@ export const about: About = {
   minutes: { low: 10, high: 25 },
   pace: 12,
   turns: true,
+  finds: {
+    asks: 'How much is it?',
+    hides: ['the sum of the dice', 'the room left', 'the total'],
+    later: true,
+  },
   slips: [
     'Adding only the dice of the last roll: the frozen ones count too.',
     'Rolling a frozen die again: frozen stays frozen for the turn.',

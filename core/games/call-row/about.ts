@@ -11,6 +11,10 @@ export const about: About = {
   pace: 6,
   turns: false,
   race: true,
+  finds: {
+    asks: 'How many, and which?',
+    hides: ['how many calls lie in the row, and which', 'the value of the cards touched'],
+  },
   slips: [
     'Calling a card that does not lie there any more.',
     'Losing track of a card that was taken away again.',

@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 10, high: 20 },
   pace: 12,
   turns: true,
+  finds: {
+    asks: 'How much is it?',
+    hides: ['the sums of the columns', 'what is carried', 'the total'],
+  },
   slips: [
     'Reading 11 hundreds and 14 tens as 1114 before regrouping.',
     'A third card in a column.',

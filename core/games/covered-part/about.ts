@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 5, high: 10 },
   pace: 14,
   turns: true,
+  finds: {
+    asks: 'How many are covered?',
+    hides: ['the covered part', 'the hider’s own total'],
+  },
   slips: [
     'The hider adds up wrong: put it right before the guess.',
     'Saying the total instead of the missing part.',

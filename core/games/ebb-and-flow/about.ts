@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 10, high: 20 },
   pace: 12,
   turns: true,
+  finds: {
+    asks: 'How much is it now?',
+    hides: ['the new total'],
+  },
   slips: [
     'Taking an even card away, or adding an odd one.',
     'Going below zero where nothing may.',

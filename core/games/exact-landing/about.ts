@@ -11,6 +11,10 @@ export const about: About = {
   pace: 15,
   turns: true,
   race: true,
+  finds: {
+    asks: 'Where does it land?',
+    hides: ['where the piece lands', 'how far it is', 'which spins do it'],
+  },
   slips: [
     'Counting the number one stands on as the first step.',
     'Moving the wrong way on a minus.',

@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 15, high: 30 },
   pace: 15,
   turns: true,
+  finds: {
+    asks: 'Where does it go?',
+    hides: ['which place a card belongs to'],
+  },
   slips: [
     'Calling a full row with a place still hidden.',
     'Leaving a card that could go.',

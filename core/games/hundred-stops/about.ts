@@ -11,6 +11,10 @@ export const about: About = {
   pace: 30,
   turns: true,
   race: true,
+  finds: {
+    asks: 'Where does it end?',
+    hides: ['where the hops end', 'what they gather', 'the better order'],
+  },
   slips: [
     'Moving the rival’s piece.',
     'Adding the tens as ones: a 9 is 90.',

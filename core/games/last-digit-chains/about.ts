@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 10, high: 25 },
   pace: 8,
   turns: false,
+  finds: {
+    asks: 'Which digit do they need?',
+    hides: ['what the rows need', 'which fans have it'],
+  },
   slips: [
     'Laying the whole sum’s first digit instead of its last.',
     'Adding the last card to the first instead of to the one before it.',

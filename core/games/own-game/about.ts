@@ -11,6 +11,11 @@ export const about: About = {
   pace: 12,
   turns: true,
   titled: true,
+  finds: {
+    asks: 'How much is it?',
+    hides: ['the result', 'the new score', 'every sentence for the target'],
+    later: true,
+  },
   slips: [
     'Adding what should be taken.',
     'Forgetting a special.',

@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 10, high: 20 },
   pace: 15,
   turns: true,
+  finds: {
+    asks: 'How much is it?',
+    hides: ['the results of the cards', 'the perch'],
+  },
   slips: [
     'Perching on the result of both cards together: each card is worked out by itself.',
     'Pushing only one marker of a stack: all of them go.',

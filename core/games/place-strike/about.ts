@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 10, high: 25 },
   pace: 18,
   turns: true,
+  finds: {
+    asks: 'Where does it stand?',
+    hides: ['which numbers hold the digit in that place', 'what it is worth'],
+  },
   slips: [
     'Mistaking thousands for hundreds.',
     'Overlooking a match.',

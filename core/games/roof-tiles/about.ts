@@ -10,6 +10,11 @@ export const about: About = {
   minutes: { low: 10, high: 20 },
   pace: 9,
   turns: false,
+  finds: {
+    asks: 'Which tiles make it?',
+    hides: ['which tiles make the target', 'the sum of the tiles touched', 'what is left'],
+    score: true,
+  },
   slips: [
     'Taking a tile that is still half covered.',
     'Adding three cards: two come off at most.',

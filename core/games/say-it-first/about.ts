@@ -11,6 +11,10 @@ export const about: About = {
   pace: 16,
   turns: false,
   race: true,
+  finds: {
+    asks: 'How much is it?',
+    hides: ['the answer'],
+  },
   slips: [
     'Calling before all cards lie open.',
     'Calling twice: only the first answer counts.',

@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 15, high: 25 },
   pace: 15,
   turns: true,
+  finds: {
+    asks: 'Which lines score?',
+    hides: ['the sums of the lines', 'where a card would score'],
+  },
   slips: [
     'Overlooking a second line through the same card.',
     'Counting a line around a corner or across a bare place.',

@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 20, high: 40 },
   pace: 11,
   turns: true,
+  finds: {
+    asks: 'Where does it go?',
+    hides: ['what may come next', 'whose set a run is', 'what was overlooked'],
+  },
   slips: [
     'Forgetting to draw before anything else.',
     'Putting 20 on 12, 15: those are threes, so 18 is next.',

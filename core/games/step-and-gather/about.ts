@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 10, high: 20 },
   pace: 14,
   turns: true,
+  finds: {
+    asks: 'How many are there now?',
+    hides: ['the space reached', 'the total'],
+  },
   slips: [
     'Counting the space one stands on as the first step.',
     'Gathering as many cubes as were rolled instead of what the space says.',

@@ -11,6 +11,10 @@ export const about: About = {
   pace: 15,
   turns: true,
   race: true,
+  finds: {
+    asks: 'How much is it?',
+    hides: ['the product'],
+  },
   slips: [
     'One step too many or too few when skip counting.',
     'Adding the factor to the roll instead of multiplying.',

@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 5, high: 15 },
   pace: 15,
   turns: true,
+  finds: {
+    asks: 'How much is it now?',
+    hides: ['the new total'],
+  },
   slips: [
     'Adding to the total before last instead of the last one.',
     'Forgetting the ten that a sum goes over.',

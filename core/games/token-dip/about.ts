@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 10, high: 20 },
   pace: 14,
   turns: true,
+  finds: {
+    asks: 'How much is it now?',
+    hides: ['the new total'],
+  },
   slips: [
     'Reading the key one line too high or too low.',
     'Adding to the total before last instead of the last one.',

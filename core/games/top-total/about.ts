@@ -10,6 +10,10 @@ export const about: About = {
   minutes: { low: 5, high: 15 },
   pace: 12,
   turns: true,
+  finds: {
+    asks: 'How much is it?',
+    hides: ['the result', 'who has the round, until all have said theirs'],
+  },
   slips: [
     'Counting a level round for somebody though it is nobody’s.',
     'Comparing the largest dice instead of the results.',

@@ -10,6 +10,11 @@ export const about: About = {
   minutes: { low: 10, high: 20 },
   pace: 12,
   turns: true,
+  finds: {
+    asks: 'Do they match?',
+    hides: ['the sum of the cards turned', 'every card seen before'],
+    memory: true,
+  },
   slips: [
     'Turning the second card before saying what is needed.',
     'Moving a card while turning it.',
