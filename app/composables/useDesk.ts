@@ -1,6 +1,8 @@
 import type { InjectionKey, Ref } from 'vue'
 import { dealFor } from '#core/kernel/dealer'
 import type { Dealt, Reveal, Wish } from '#core/contract/game'
+import { answeringOf, type Answering } from '#core/kernel/answering'
+import { keptBack } from '#core/kernel/keptBack'
 import { awaits, judgePlay, takesTurns, type Judged } from '#core/kernel/match'
 import type { BasePlay } from '#core/contract/plays'
 import type { Tape } from '#core/kernel/tape'
@@ -30,6 +32,8 @@ export interface DeskParts {
   readonly helping: () => boolean
   /** Whose go it is where a seat is a side. */
   readonly members: Members
+  /** The children play on their own at this table. */
+  readonly alone: () => boolean
 }
 
 /** Milliseconds after recording in which a touch is the second one of a double tap, and no play. */
@@ -72,9 +76,38 @@ function makeTurn(tape: () => Tape | null) {
   return { chosen, turns, next, seat }
 }
 
+/**
+ * Where children play on their own, nothing that is theirs to find is shown before they have given it: `veiled` until it
+ * is lifted for the play in hand, which is recorded as help.
+ */
+function makeVeil({ tape, alone, still }: Pick<DeskParts, 'tape' | 'alone' | 'still'>) {
+  const liftedAt = ref<number | null>(null)
+  const lifted = computed(() => alone() && liftedAt.value !== null && liftedAt.value === tape()?.state.played)
+  const veiled = computed(() => alone() && !lifted.value && !still() && !tape()?.state.result)
+  function lift() {
+    liftedAt.value = tape()?.state.played ?? null
+  }
+  /** Entries whose sum is still to be said. */
+  const silent = computed<ReadonlySet<number>>(() => {
+    const now = veiled.value ? tape() : null
+    return now ? keptBack(now) : new Set()
+  })
+  return { veiled, lifted, lift, silent }
+}
+
 /** The play being entered, and its live verdict. */
-function makeDraft({ tape, helping }: Pick<DeskParts, 'tape' | 'helping'>) {
+function makeDraft({ tape, helping }: Pick<DeskParts, 'tape' | 'helping'>, { veiled }: ReturnType<typeof makeVeil>) {
   const draft = shallowRef<BasePlay | null>(null)
+  /** It was handed over, and did not stand or was not answered right: its verdict may be heard. */
+  const given = ref(false)
+  /** It was given otherwise than it is: a line taken for a match, a way taken for the end. */
+  const missed = ref(false)
+  const answering = computed<Answering>(() => {
+    if (!draft.value) return 'not-asked'
+    return missed.value ? 'wrong' : answeringOf(judged.value?.asks, draft.value)
+  })
+  /** The verdict waits until the play was given, and its question answered. */
+  const hushed = computed(() => veiled.value && !given.value)
   const judged = computed<Judged | null>(() => {
     const now = tape()
     return now && draft.value ? judgePlay(now.table, now.state, draft.value) : null
@@ -95,14 +128,25 @@ function makeDraft({ tape, helping }: Pick<DeskParts, 'tape' | 'helping'>) {
   /** What is being entered now: the live verdict is about this. */
   function enter(play: BasePlay | null) {
     draft.value = play
+    given.value = missed.value = false
   }
-  return { draft, judged, says, overrulable, enter }
+  /** What was given of this play is not so; the play itself may stand. */
+  function miss(play: BasePlay) {
+    draft.value = play
+    given.value = missed.value = true
+  }
+  return { draft, judged, says, overrulable, enter, miss, given, missed, hushed, answering }
 }
 
 type Drafting = ReturnType<typeof makeDraft>
 
 /** Handing plays over, and what becomes of those that don't stand. */
-function makeHandingOver({ tape, commit, note }: DeskParts, { draft, judged }: Drafting, settle: () => void) {
+function makeHandingOver(
+  { tape, commit, note }: DeskParts,
+  { draft, judged, given, missed, answering }: Drafting,
+  { veiled, lifted }: ReturnType<typeof makeVeil>,
+  settle: () => void,
+) {
   /** What is half entered was entered here; what a reload, or taking back, brought back was not. */
   const byHand = ref(false)
   /** Entries that were made here: a second touch in the same spot is not meant for what comes after one. */
@@ -115,11 +159,13 @@ function makeHandingOver({ tape, commit, note }: DeskParts, { draft, judged }: D
     const play = draft.value
     if (!play) return
     const refused = judged.value?.verdict.stands === false && overrule === undefined
+    const told = lifted.value ? { ...play, how: 'used-an-aid' as const } : play
     draft.value = null
+    given.value = missed.value = false
     byHand.value = false
     made++
     settle()
-    commit(overrule === undefined ? { play } : { play, overrule })
+    commit(overrule === undefined ? { play: told } : { play: told, overrule })
     if (refused) putAway.value = { by: play.by }
   }
 
@@ -128,9 +174,14 @@ function makeHandingOver({ tape, commit, note }: DeskParts, { draft, judged }: D
     const now = tape()
     if (!now) return false
     draft.value = play
+    missed.value = false
     const { stands } = judgePlay(now.table, now.state, play).verdict
-    if (stands) record()
-    return stands
+    // On their own the question comes first; and a wrong answer is looked at once more before it is recorded.
+    const open = veiled.value && answering.value === 'missing'
+    given.value = !open
+    const goes = stands && !open && !(veiled.value && answering.value === 'wrong')
+    if (goes) record()
+    return goes
   }
 
   /**
@@ -155,6 +206,7 @@ function makeHandingOver({ tape, commit, note }: DeskParts, { draft, judged }: D
   function clear() {
     const by = draft.value?.by
     draft.value = null
+    given.value = missed.value = false
     putAway.value = { by }
   }
   return { byHand, putAway, record, offer, offerWhole, note: noteDown, clear, made: () => made }
@@ -164,8 +216,9 @@ function makeDesk(parts: DeskParts) {
   const { tape, seats, still, entry, helping, members } = parts
   const settling = makeSettling(tape)
   const turn = makeTurn(tape)
-  const drafting = makeDraft(parts)
-  const handing = makeHandingOver(parts, drafting, settling.settle)
+  const veil = makeVeil(parts)
+  const drafting = makeDraft(parts, veil)
+  const handing = makeHandingOver(parts, drafting, veil, settling.settle)
   /** What was touched on the table, for the pad to take up; the pad sets it to null again. */
   const touched = shallowRef<unknown>(null)
   /** The pad's own keys, for the sheet of shortcuts. */
@@ -188,7 +241,9 @@ function makeDesk(parts: DeskParts) {
     padKeys,
     choose,
     ...settling,
+    alone: computed(parts.alone),
     ...turn,
+    ...veil,
     ...drafting,
     ...handing,
     dealer: makeDealer(tape, (play) => void handing.offer(play)),

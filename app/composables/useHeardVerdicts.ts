@@ -3,7 +3,7 @@ import { sayEntry, sayResult, sayVerdict, speaking } from '#core/wording/index'
 import type { Desk } from '~/composables/useDesk'
 
 /** Said to a screen reader, spoken and chimed where wished: each new verdict once. */
-export function useHeardVerdicts(tape: Ref<Tape | null>, { next, turns }: Desk): Ref<string> {
+export function useHeardVerdicts(tape: Ref<Tape | null>, { next, turns, silent }: Desk): Ref<string> {
   const voice = useVoice()
   const heard = ref('')
   watch(tape, (now, before) => {
@@ -15,7 +15,9 @@ export function useHeardVerdicts(tape: Ref<Tape | null>, { next, turns }: Desk):
     const turn = up !== undefined && !others.length && turns.value ? ` ${speaking(table).name(up)} is next.` : ''
     heard.value = state.result
       ? sayResult(table, state.result)
-      : `${sayEntry(table, line)}. ${sayVerdict(table, line)}${turn}`
+      : silent.value.has(line.number)
+        ? `${sayEntry(table, line)}. ${table.game.about.finds.asks}`
+        : `${sayEntry(table, line)}. ${sayVerdict(table, line)}${turn}`
     voice.say(heard.value)
     voice.chime(state.result ? 'end' : line.verdict.stands ? 'stands' : 'refused')
   })

@@ -3,7 +3,7 @@ import type { Desk } from '~/composables/useDesk'
 import type { MatchStore } from '~/stores/match'
 
 /** What the desk tells of the moment that it shows: how far it is, the newest entry, its sentence, what to ask the child. */
-export function useShownMoment(store: MatchStore, review: Review, { still, judged }: Desk) {
+export function useShownMoment(store: MatchStore, review: Review, { still, judged, hushed, silent }: Desk) {
   const { at, amending, pending, shown } = review
   /** Scores of another moment say so: those of then, or as they would be with what is being put right. */
   const told = computed(() => {
@@ -15,7 +15,12 @@ export function useShownMoment(store: MatchStore, review: Review, { still, judge
   const last = computed(
     () => shown.value?.lines.findLast(({ struck, entry }) => !struck && entry.kind !== 'strike') ?? null,
   )
-  const working = computed(() => judged.value?.verdict.working[0] ?? last.value?.verdict.working.at(-1) ?? null)
+  const working = computed(() => {
+    // What is still to be answered is not drawn either.
+    if (judged.value && hushed.value) return null
+    if (!judged.value && last.value && silent.value.has(last.value.number)) return null
+    return judged.value?.verdict.working[0] ?? last.value?.verdict.working.at(-1) ?? null
+  })
   const prompts = computed(() => {
     const now = store.tape
     if (!now || still.value || amending.value !== null) return []

@@ -48,6 +48,7 @@ const { helping, settling } = useDesk()
         @click="emit('redo')"
         ><UIcon name="i-lucide-redo-2" class="size-5"
       /></Key>
+      <VeilSwitch v-if="!helping" :store="store" small class="veil" />
       <Key aria-label="Agreed house rules" title="What is agreed (V)" @click="emit('sheet', 'agreed')"
         ><UIcon name="i-lucide-scroll-text" class="size-5"
       /></Key>
@@ -148,6 +149,12 @@ const { helping, settling } = useDesk()
     padding: 0 0.5rem;
     min-width: 2.75rem;
     min-height: 2.75rem;
+  }
+}
+/* Where there is little room it stands under More alone. */
+@media (max-width: 63.99rem), (max-height: 34rem) {
+  .veil {
+    display: none;
   }
 }
 @media (max-height: 34rem) and (max-width: 59.99rem) {

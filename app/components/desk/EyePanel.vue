@@ -14,12 +14,24 @@ const { tape, seats, view, prompts, working } = defineProps<{
 }>()
 /** Whether the sum is drawn; remembered. */
 const drawn = defineModel<boolean>('drawn', { required: true })
+
+const { alone } = useDesk()
+/** On their own the referee’s eye is closed until a key is held; the next play closes it again. */
+const looking = ref(false)
+const closed = computed(() => alone.value && !looking.value)
+watch(
+  () => tape.state.played,
+  () => (looking.value = false),
+)
 </script>
 
 <template>
   <section class="sheet p-3 space-y-3" aria-label="The referee’s eye">
     <TalkPrompts :prompts="prompts" />
-    <component :is="view.Aid" v-if="view.Aid" :tape="tape" :seats="seats" />
+    <template v-if="view.Aid">
+      <HeldKey v-if="closed" label="The referee looks" @held="looking = true" />
+      <component :is="view.Aid" v-else :tape="tape" :seats="seats" />
+    </template>
     <div v-if="working" class="space-y-2">
       <Key :aria-pressed="drawn" @click="drawn = !drawn"
         ><UIcon name="i-lucide-shapes" class="size-5" /> Draw the sum</Key

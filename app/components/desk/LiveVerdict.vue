@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Line, Tape } from '#core/kernel/tape'
+import { givesNothingAway } from '#core/kernel/reasons'
 import { sayVerdict } from '#core/wording/index'
 import { stampOf, stampOfLine } from '~/utils/stamps'
 
@@ -19,7 +20,17 @@ const desk = useDesk()
 const judged = computed(() => desk.judged.value)
 /** Something is half entered and no verdict on it yet. */
 const begun = computed(() => !judged.value && desk.entry.value !== null)
+const finds = computed(() => tape.table.game.about.finds)
+/** What a child is still to find: a question in place of the verdict, and no word of what would answer it. */
+const hidden = computed(() => {
+  const { verdict } = judged.value ?? {}
+  if (!verdict || !desk.veiled.value) return null
+  if (desk.hushed.value) return { kind: 'open' as const, says: finds.value.asks, working: null }
+  const told = verdict.reason ? givesNothingAway(verdict.reason.code) : desk.answering.value !== 'wrong'
+  return told ? null : { kind: 'open' as const, says: 'Not yet. Look at it once more.', working: null }
+})
 const shown = computed(() => {
+  if (hidden.value) return hidden.value
   if (judged.value)
     return {
       kind: stampOf(judged.value.verdict),
@@ -27,6 +38,7 @@ const shown = computed(() => {
       working: judged.value.verdict.working[0] ?? null,
     }
   if (begun.value || !last) return null
+  if (desk.silent.value.has(last.number)) return { kind: 'open' as const, says: finds.value.asks, working: null }
   return { kind: stampOfLine(last), says: sayVerdict(tape.table, last), working: last.verdict.working.at(-1) ?? null }
 })
 const refused = computed(() => judged.value !== null && !judged.value.verdict.stands)
@@ -48,17 +60,26 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
     </template>
     <p v-else class="says text-(--ink-soft)">
       {{
-        begun ? 'Go on; the verdict comes as soon as it can.' : 'Enter what came up; the verdict appears here at once.'
+        begun
+          ? desk.veiled.value
+            ? finds.asks
+            : 'Go on; the verdict comes as soon as it can.'
+          : 'Enter what came up; the verdict appears here at once.'
       }}
     </p>
+    <VeilKeys v-if="hidden && (!refused || desk.hushed.value)" />
     <OverruleKeys
-      v-if="refused"
+      v-else-if="refused"
       :overrulable="desk.overrulable.value"
       :keep="amending ? 'Put it right so' : 'Keep it as tried'"
       @slip="desk.record()"
       @overrule="desk.record($event)"
       @clear="desk.clear()"
-    />
+    >
+      <Key v-if="hidden" aria-label="Show it" @click="desk.lift()"
+        ><UIcon name="i-lucide-eye" class="size-5" /> <span>Show it</span></Key
+      >
+    </OverruleKeys>
     <div v-else-if="deciding" class="keys">
       <Key v-if="deciding.entry.kind === 'play'" @click="emit('amend', deciding)"
         ><UIcon name="i-lucide-pencil" class="size-5" /> Put it right …</Key

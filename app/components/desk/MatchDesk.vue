@@ -35,6 +35,8 @@ const desk = provideDesk({
   note: (why) => void store.record({ call: 'note', why }),
   helping: () => helping.value,
   members,
+  // What is put right was played already.
+  alone: () => store.match?.veiled === true && amending.value === null,
 })
 const { dealer, seats } = desk
 const dock = useTemplateRef('dock')
@@ -65,6 +67,7 @@ const view = useGameView(() => game.value?.id)
 const result = computed(() => tape.value?.state.result ?? null)
 const entering = computed(() => amending.value !== null || (!looking.value && !result.value && !store.clock.paused))
 const { round, told, last, working, prompts } = useShownMoment(store, review, desk)
+
 const reveal = computed(() => dealer.showing.value?.reveal ?? null)
 const heard = useHeardVerdicts(tape, desk)
 
@@ -201,6 +204,7 @@ useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble
         :waiting="store.waiting.length"
         :at="review.at.value"
         :still="helping"
+        :memory="desk.veiled.value && game.about.finds.memory === true"
         class="side-tape"
         @strike="strike"
         @amend="review.amend($event.number)"

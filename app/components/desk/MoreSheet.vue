@@ -48,6 +48,7 @@ function chart() {
         <Key v-if="!over" @click="emit('sheet', 'finish')"
           ><UIcon name="i-lucide-flag" class="size-5" /> End the match now …</Key
         >
+        <VeilSwitch :store="store" />
         <Key @click="emit('sheet', 'agreed')"
           ><UIcon name="i-lucide-scroll-text" class="size-5" /> What is agreed … <kbd class="kbd">V</kbd></Key
         >

@@ -23,6 +23,7 @@ const REASONS = ['I saw the card', 'A card was mis-sorted', 'Entered wrongly bef
       <Key aria-label="Clear it" @click="emit('clear')"
         ><UIcon name="i-lucide-x" class="size-5" /> <span>Clear it</span></Key
       >
+      <slot />
     </template>
   </div>
 </template>

@@ -19,7 +19,7 @@ const first = ref(seatAfter(match.first, match.seats.length))
 async function start() {
   busy.value = true
   try {
-    const { id, game, name, houseRules, seats, source } = match
+    const { id, game, name, houseRules, seats, source, veiled } = match
     const made = await callApi<{ id: string }>('/api/matches', 'POST', {
       game,
       name,
@@ -29,6 +29,7 @@ async function start() {
       first: first.value,
       source,
       boardOf: id,
+      veiled,
       seed: source === 'dealt' ? mixedSeed(nanoid(10)) : null,
     })
     await navigateTo(`/match/${made.id}`)

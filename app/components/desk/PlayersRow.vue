@@ -31,6 +31,8 @@ const members = computed(() =>
 )
 const by = computed(() => bestNow(tape.table, tape.state))
 const best = computed(() => (by.value === 'fewest' ? Math.min(...scores.value) : Math.max(...scores.value)))
+/** Where the score is to be worked out, it is theirs to say. */
+const keptBack = computed(() => desk.veiled.value && tape.table.game.about.finds.score === true)
 const goal = computed(() => tape.table.game.goal?.(tape.state.rules) ?? null)
 const ahead = (seat: number) =>
   !tape.state.result &&
@@ -39,6 +41,8 @@ const ahead = (seat: number) =>
   scores.value[seat - 1] === best.value
 const remark = (seat: number) => {
   if (told) return told
+  // How far it still is may be theirs to find.
+  if (desk.veiled.value && goal.value !== null) return ''
   if (goal.value === null || tape.state.result) return ahead(seat) ? 'ahead' : ''
   const left = goal.value - ofSeat(scores.value, seat)
   return `${by.value === 'nearest' ? Math.abs(left) : Math.max(0, left)} to go`
@@ -66,10 +70,10 @@ const remark = (seat: number) => {
         <span class="who">
           <span class="name">{{ player.name }}<span v-if="waits.includes(i + 1)" class="sr-only">, on turn</span></span>
           <span v-if="members[i]" class="member">{{ members[i] }}</span>
-          <TensAndOnes v-else :value="scores[i]!" class="rods" />
+          <TensAndOnes v-else-if="!keptBack" :value="scores[i]!" class="rods" />
         </span>
         <span class="points figures" :data-score="i + 1">
-          {{ minus(scores[i]!) }}
+          {{ keptBack ? '?' : minus(scores[i]!) }}
           <span class="remark">{{ remark(i + 1) }}</span>
         </span>
       </component>

@@ -36,6 +36,7 @@ const says = computed(() => {
   if (!read.value) return ''
   const { table, state } = tape.value
   if (read.value.ok) {
+    if (desk.hushed.value) return table.game.writePlay(read.value.play)
     const reason = judged.value?.verdict.reason
     return reason ? sayReason(table.game, reason, speaking(table, state.rules)) : table.game.writePlay(read.value.play)
   }
@@ -43,7 +44,13 @@ const says = computed(() => {
     return `Not understood. Try ${typed[0]![0]}, or look under “What can be typed”.`
   return `Could be ${read.value.could.map((play) => table.game.writePlay(play)).join(', or ')}. Put spaces between, or a name before it.`
 })
-const tone = computed(() => (!read.value ? '' : judged.value?.verdict.stands ? 'text-(--stands)' : 'text-(--refused)'))
+const tone = computed(() =>
+  !read.value || (read.value.ok && desk.hushed.value)
+    ? ''
+    : judged.value?.verdict.stands
+      ? 'text-(--stands)'
+      : 'text-(--refused)',
+)
 
 watch(judged, () => emit('draft', read.value?.ok ? read.value.play : null))
 
@@ -51,9 +58,9 @@ watch(judged, () => emit('draft', read.value?.ok ? read.value.play : null))
 usePutAway(() => (text.value = ''))
 
 function submit() {
-  if (!read.value?.ok || !judged.value?.verdict.stands) return
+  if (!read.value?.ok || (!judged.value?.verdict.stands && !desk.veiled.value)) return
   emit('record', read.value.play)
-  text.value = ''
+  if (desk.draft.value === null) text.value = ''
 }
 
 function leave() {

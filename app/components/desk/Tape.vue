@@ -9,6 +9,7 @@ const {
   waiting,
   at = null,
   still = false,
+  memory = false,
 } = defineProps<{
   tape: Tape
   seats: readonly Seat[]
@@ -17,9 +18,12 @@ const {
   at?: number | null
   /** Entries can be looked at, and not changed. */
   still?: boolean
+  /** What was seen before is to be remembered: only the newest entry is told, until a key is held. */
+  memory?: boolean
 }>()
 const emit = defineEmits<{ strike: [line: Line]; amend: [line: Line]; look: [line: Line]; closed: [] }>()
 
+const { silent } = useDesk()
 const showStruck = useLocalStorage('tape-struck', false)
 const open = ref<number | null>(null)
 
@@ -38,7 +42,13 @@ const firstWaiting = computed(() => tape.lines.length - waiting + 1)
 /** Entries drawn at once, and more each time the end of them comes in sight. */
 const PAGE = 60
 const drawn = ref(PAGE)
-const page = computed(() => lines.value.slice(0, drawn.value))
+const looking = ref(false)
+const closed = computed(() => memory && !looking.value)
+watch(
+  () => tape.lines.length,
+  () => (looking.value = false),
+)
+const page = computed(() => lines.value.slice(0, closed.value ? 1 : drawn.value))
 const list = useTemplateRef('list')
 const end = useTemplateRef('end')
 useIntersectionObserver(
@@ -100,12 +110,16 @@ function toggle(number: number) {
         :open="open === line.number"
         :looked-at="at === line.number"
         :still="still"
+        :silent="silent.has(line.number)"
         @toggle="toggle(line.number)"
         @strike="emit('strike', line)"
         @amend="emit('amend', line)"
         @look="emit('look', line)"
       />
-      <li v-if="page.length < lines.length" ref="end" class="px-4 py-3 text-(--ink-soft)">
+      <li v-if="closed && lines.length > 1" class="px-4 py-3">
+        <HeldKey :label="`${lines.length - 1} older`" @held="looking = true" />
+      </li>
+      <li v-else-if="page.length < lines.length" ref="end" class="px-4 py-3 text-(--ink-soft)">
         {{ lines.length - page.length }} older …
       </li>
     </ol>

@@ -6,7 +6,7 @@ import type { Seat } from '#shared/api'
 import { stampOfLine } from '~/utils/stamps'
 
 /** One entry of the tape; opened it tells the whole verdict and can be taken back. */
-const { line, table, seats, waiting, open, lookedAt, still } = defineProps<{
+const { line, table, seats, waiting, open, lookedAt, still, silent } = defineProps<{
   line: Line
   table: Table
   seats: readonly Seat[]
@@ -15,6 +15,8 @@ const { line, table, seats, waiting, open, lookedAt, still } = defineProps<{
   lookedAt: boolean
   /** It can be looked at, and not changed. */
   still: boolean
+  /** What it comes to is still to be said. */
+  silent: boolean
 }>()
 const emit = defineEmits<{ toggle: []; strike: []; amend: []; look: [] }>()
 
@@ -22,6 +24,7 @@ const by = computed(() => line.play?.by ?? null)
 const seat = computed(() => (by.value ? seats[by.value - 1] : undefined))
 const text = computed(() => sayEntry(table, line))
 const stamp = computed(() => stampOfLine(line))
+const workings = computed(() => (silent ? [] : line.verdict.working))
 const isPlay = computed(() => line.entry.kind === 'play')
 </script>
 
@@ -33,7 +36,7 @@ const isPlay = computed(() => line.entry.kind === 'play')
       <UIcon v-else name="i-lucide-gavel" class="size-5 shrink-0 mt-0.5 text-(--ink-soft)" />
       <span class="flex-1 min-w-0 text-left">
         <span class="block leading-snug what">{{ text }}</span>
-        <span v-for="(working, i) in line.verdict.working" :key="i" class="block text-right font-semibold sum">
+        <span v-for="(working, i) in workings" :key="i" class="block text-right font-semibold sum">
           <WorkingLine :working="working" />
         </span>
         <span v-if="waiting" class="block text-xs text-(--call)">waiting to be sent</span>
@@ -41,9 +44,9 @@ const isPlay = computed(() => line.entry.kind === 'play')
       <Stamp v-if="isPlay || line.struck || !line.verdict.stands" :kind="stamp" small class="mt-0.5 shrink-0" />
     </button>
     <div v-if="open" class="px-4 pb-3 pl-12 space-y-2">
-      <p>{{ sayVerdict(table, line) }}</p>
+      <p>{{ silent ? table.game.about.finds.asks : sayVerdict(table, line) }}</p>
       <p v-if="line.amendedBy" class="text-sm text-(--ink-soft)">Put right by entry {{ line.amendedBy }}.</p>
-      <WorkingDrawing v-for="(working, i) in line.verdict.working" :key="i" :working="working" />
+      <WorkingDrawing v-for="(working, i) in workings" :key="i" :working="working" />
       <div v-if="!still" class="flex flex-wrap gap-2">
         <Key @click="emit('look')"><UIcon name="i-lucide-eye" /> The table then</Key>
         <Key v-if="isPlay && !line.struck" @click="emit('amend')"

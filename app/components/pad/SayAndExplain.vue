@@ -16,6 +16,7 @@ const {
   asks = true,
   disabled = false,
   beside = false,
+  deed = '',
   before = () => true,
 } = defineProps<{
   /** The right answer. */
@@ -34,6 +35,8 @@ const {
   disabled?: boolean
   /** It stands beside those of others who play at the same time: what they record leaves it alone, and typing belongs to none of them. */
   beside?: boolean
+  /** What the key does, where the answer is not to be seen yet: `Stop`. */
+  deed?: string
   /** Asked before anything is recorded, with what was said and told: false holds it back. */
   before?: (told: Explained & { said?: number }) => boolean
 }>()
@@ -82,7 +85,10 @@ function record(said: { said?: number }) {
   if (!before({ ...said, ...told.value })) return
   waiting.value = desk.offer(play({ ...said, ...told.value })) ? null : said
 }
-const answer = () => record(asking.value ? { said: other.value ?? right } : {})
+/** On their own nobody is told what is right: an answer is typed, right or wrong. */
+const blind = computed(() => asking.value && desk.veiled.value)
+const shut = computed(() => disabled || (blind.value && other.value === null))
+const answer = () => shut.value || record(asking.value ? { said: other.value ?? right } : {})
 
 function tell(now: Explained) {
   told.value = now
@@ -94,7 +100,7 @@ usePad(
   [
     {
       keys: kbd,
-      does: 'record it, with the right answer said',
+      does: 'record it, with the right answer said; on their own, the one typed',
       on: (press) => press.key === kbd.toLowerCase() && !disabled,
       run: answer,
     },
@@ -125,24 +131,27 @@ usePad(
 <template>
   <div class="space-y-1.5">
     <div class="flex flex-wrap gap-1.5">
-      <Key class="grow min-w-40" main :kbd="kbd" :disabled="disabled" @click="answer">
+      <Key class="grow min-w-40" main :kbd="kbd" :disabled="shut" @click="answer">
         <UIcon :name="asking ? 'i-lucide-message-circle' : 'i-lucide-check'" class="size-5 shrink-0" />
-        <span
+        <span v-if="blind"
+          >{{ deed ? `${deed}: the` : 'The' }} {{ called }} is <b class="figures">{{ other ?? '…' }}</b></span
+        >
+        <span v-else
           >{{ label
           }}<template v-if="asking"
             >, said <b class="figures">{{ other ?? right }}</b></template
           ></span
         >
       </Key>
-      <Key v-if="asking && manner.answers === 'noted' && !needed" :disabled="disabled" @click="record({})"
+      <Key v-if="asking && !blind && manner.answers === 'noted' && !needed" :disabled="disabled" @click="record({})"
         >Said nothing</Key
       >
       <slot />
     </div>
     <div v-if="asking" class="flex items-center gap-2">
-      <span class="text-sm font-semibold shrink-0 max-sm:sr-only" :class="{ 'sr-only': beside }"
-        >Another {{ called }}</span
-      >
+      <span class="text-sm font-semibold shrink-0 max-sm:sr-only" :class="{ 'sr-only': beside }">{{
+        blind ? called : `Another ${called}`
+      }}</span>
       <NumberKeys v-model="typed" :minus="minus" class="grow" />
     </div>
     <HowKeys v-if="telling" :model-value="told" :required="manner.explain === 'required'" @update:model-value="tell" />

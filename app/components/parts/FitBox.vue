@@ -8,6 +8,8 @@ const { least = 0.6, most = 1 } = defineProps<{ least?: number; most?: number }>
 const outer = useTemplateRef('outer')
 const inner = useTemplateRef('inner')
 const zoom = ref(1)
+/** What scrolls can be scrolled by keyboard, also where nothing in it takes the focus. */
+const scrolls = ref(false)
 const STEPS = 12
 const REFINE = 3
 
@@ -37,6 +39,7 @@ function fit() {
     else high = middle
   }
   zoom.value = Math.round(low * 1000) / 1000
+  scrolls.value = !fits(low)
   inner.value.style.zoom = String(zoom.value)
 }
 
@@ -80,7 +83,7 @@ watch(
 </script>
 
 <template>
-  <div ref="outer" class="outer">
+  <div ref="outer" class="outer" :tabindex="scrolls ? 0 : undefined">
     <div ref="inner" class="inner"><slot /></div>
   </div>
 </template>
