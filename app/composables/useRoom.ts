@@ -17,6 +17,8 @@ const DRAFT = z.object({
     z.object({ id: z.string(), name: z.string(), people: z.array(z.string()), game: z.string(), preset: z.string() }),
   ),
   source: z.enum(['table', 'dealt']),
+  /** The children play on their own at all tables. */
+  veiled: z.boolean().default(false),
 })
 type RoomDraft = Omit<z.output<typeof DRAFT>, 'tables'> & { tables: RoomTable[] }
 
@@ -155,7 +157,7 @@ function useRoomGames(draft: Ref<RoomDraft>) {
 
 /** Today's room: who is there, at which tables, playing what; kept on this device until all of it is started. */
 export function useRoom() {
-  const draft = useKept<RoomDraft>('room', DRAFT, { here: [], wished: 3, tables: [], source: 'table' })
+  const draft = useKept<RoomDraft>('room', DRAFT, { here: [], wished: 3, tables: [], source: 'table', veiled: false })
   const busy = ref(false)
   const failed = ref<string | null>(null)
   const known = useRoomKnowledge(failed)
@@ -198,6 +200,7 @@ export function useRoom() {
           seats: seatsOf(table),
           first: 1,
           source: playing.isDealt(table) ? 'dealt' : 'table',
+          veiled: draft.value.veiled,
         })),
       })
       draft.value.tables = []

@@ -23,6 +23,7 @@ const REMEMBERED = z.object({
     .array(z.object({ members: z.array(z.string()), memberOrder: z.enum(MEMBER_ORDERS) }).nullable())
     .max(64)
     .optional(),
+  veiled: z.boolean().optional(),
 })
 export type Remembered = z.output<typeof REMEMBERED>
 
@@ -56,6 +57,8 @@ function useTableToBe(remembered: Ref<Remembered>, begin: GameView) {
     remembered.value.rules,
   )
   const source = ref<'table' | 'dealt'>('table')
+  /** The children play on their own. */
+  const veiled = ref(remembered.value.veiled ?? false)
   const name = ref('')
   /** The match whose board this one takes over. */
   const boardOf = ref<string | null>(null)
@@ -76,13 +79,13 @@ function useTableToBe(remembered: Ref<Remembered>, begin: GameView) {
     })
     return opened.ok ? [] : opened.problems.filter(({ path }) => path.startsWith('opening'))
   })
-  return { view, game, seating, ruling, source, name, boardOf, opening, openingProblems }
+  return { view, game, seating, ruling, source, veiled, name, boardOf, opening, openingProblems }
 }
 
 type TableToBe = ReturnType<typeof useTableToBe>
 
 /** Beginning with another game, a preset, or as a match that was played. */
-function useChoosing({ view, game, seating, ruling, source, name, boardOf, opening }: TableToBe) {
+function useChoosing({ view, game, seating, ruling, source, veiled, name, boardOf, opening }: TableToBe) {
   let wanted = ''
   const presetOf = ({ game: { presets } }: GameView, id: string) => presets.find((preset) => preset.id === id)
 
@@ -113,6 +116,7 @@ function useChoosing({ view, game, seating, ruling, source, name, boardOf, openi
     boardOf.value = match.id
     seating.first.value = (match.first % match.seats.length) + 1
     source.value = match.source
+    veiled.value = match.veiled
   }
 
   /**
@@ -129,16 +133,10 @@ function useChoosing({ view, game, seating, ruling, source, name, boardOf, openi
   return { choose, like, twoTables }
 }
 
-/** A match being set up: game, seats, house rules; what is wrong with them, and starting it. */
-export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembered>, begin: GameView) {
-  const table = useTableToBe(remembered, begin)
-  const { seating, ruling, game, source, name, boardOf, opening, openingProblems } = table
-  const { like, ...choosing } = useChoosing(table)
-  const tried = ref(false)
+/** Does one thing at a time, and says why where it fails. */
+function useDoing() {
   const busy = ref(false)
   const failed = ref<string | null>(null)
-
-  /** Does one thing at a time, and says why where it fails. */
   async function doing(what: () => Promise<unknown>) {
     busy.value = true
     failed.value = null
@@ -150,9 +148,25 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
       busy.value = false
     }
   }
+  return { busy, failed, doing }
+}
+
+/** A match being set up: game, seats, house rules; what is wrong with them, and starting it. */
+export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembered>, begin: GameView) {
+  const table = useTableToBe(remembered, begin)
+  const { seating, ruling, game, source, veiled, name, boardOf, opening, openingProblems } = table
+  const { like, ...choosing } = useChoosing(table)
+  const tried = ref(false)
+  const { busy, failed, doing } = useDoing()
 
   const known = (names: readonly string[]) => (remembered.value.rememberNames ? rememberPeople(names) : people.value)
-  const shuffledBy = () => (source.value === 'dealt' ? mixedSeed(nanoid(10)) : null)
+  /** What is played, and how, at each table that is made now. */
+  const played = () => ({
+    game: game.value.id,
+    source: source.value,
+    seed: source.value === 'dealt' ? mixedSeed(nanoid(10)) : null,
+    veiled: veiled.value,
+  })
 
   /** Makes both tables under the same rules, as far as those fit; both are then in the room. */
   const startTwo = () =>
@@ -162,14 +176,12 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
       const persons = await known(tables.flat())
       for (const [i, names] of tables.entries())
         await callApi('/api/matches', 'POST', {
-          game: game.value.id,
+          ...played(),
           name: name.value.trim() && `${name.value.trim()} ${i + 1}`.slice(0, 40),
           houseRules: ruling.namedFor(names.length),
           seats: seatPeople(names, persons),
           first: 1,
-          source: source.value,
           opening: null,
-          seed: shuffledBy(),
         })
       await navigateTo('/')
     })
@@ -181,25 +193,24 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
       const seated = seating.seats.value
       const persons = await known(seating.everybody.value)
       const made = await callApi<{ id: string }>('/api/matches', 'POST', {
-        game: game.value.id,
+        ...played(),
         name: name.value.trim(),
         boardOf: boardOf.value,
         houseRules: ruling.named.value,
         seats: seatsFor(seated, persons),
         first: seating.first.value,
-        source: source.value,
         opening: source.value === 'table' ? opening.value : null,
-        seed: shuffledBy(),
       })
       const rules = ruling.named.value
-      remembered.value = { ...remembered.value, game: game.value.id, rules, ...remembering(seated) }
+      const again = { game: game.value.id, rules, veiled: veiled.value, ...remembering(seated) }
+      remembered.value = { ...remembered.value, ...again }
       await navigateTo(`/match/${made.id}`)
     })
   }
 
   const { view } = table
   return {
-    ...{ view, game, name, source, opening, openingProblems },
+    ...{ view, game, name, source, veiled, opening, openingProblems },
     ...seating,
     ...ruling,
     ...choosing,

@@ -59,6 +59,7 @@ useHead({ title: 'New match · Nimble Tally' })
       <GamePicker :chosen="game.id" @choose="setup.choose($event)" />
       <SeatList :setup="setup" :people="people" />
       <SourceChoice v-model="setup.source.value" />
+      <VeilChoice v-model="setup.veiled.value" :about="game.about" />
       <HouseRules :setup="setup" />
       <Key v-if="!problems.length" :to="tryOut"
         ><UIcon name="i-lucide-flask-conical" class="size-5" /> Try these rules in the lab</Key

@@ -21,6 +21,14 @@ const SOURCES = [
   { value: 'table', label: 'Real dice and cards' },
   { value: 'dealt', label: 'The app deals' },
 ] as const
+const MANNERS = [
+  { value: 'refereed', label: 'A grown-up' },
+  { value: 'alone', label: 'On their own' },
+] as const
+const manner = computed({
+  get: () => (draft.value.veiled ? 'alone' : 'refereed'),
+  set: (now: 'refereed' | 'alone') => (draft.value.veiled = now === 'alone'),
+})
 async function add(name: string) {
   const { id } = await callApi<{ id: string }>('/api/people', 'POST', { name })
   await load()
@@ -76,6 +84,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
           <p v-if="draft.here.length < 2" class="text-(--ink-soft)">Two children at least are needed.</p>
         </div>
         <ChoiceRow v-model="draft.source" label="They play with" :choices="SOURCES" />
+        <ChoiceRow v-model="manner" label="Who referees" :choices="MANNERS" />
       </section>
       <section v-if="draft.here.length" aria-label="Tables" class="space-y-3">
         <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
