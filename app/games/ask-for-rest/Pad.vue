@@ -137,17 +137,27 @@ usePad([
     <template v-else>
       <CardKeys :cards="keys" :chosen="entry.cards" :label="LABELS[entry.mode]" @pick="pick" />
       <div v-if="entry.mode === 'ask'" class="flex flex-wrap gap-1.5 items-center">
-        <Key main class="flex-1" :disabled="of === null || card === null" @click="answer(true)"
-          ><UIcon name="i-lucide-hand-helping" class="size-5" /> Gave it<span
-            v-if="card !== null"
-            class="figures font-normal"
-            >{{ rest }} + {{ card }}</span
-          ></Key
+        <Key
+          v-if="dealt && desk.veiled.value"
+          main
+          class="flex-1"
+          :disabled="of === null || card === null"
+          @click="answer(truly)"
+          ><UIcon name="i-lucide-message-circle-question" class="size-5" /> Ask</Key
         >
-        <Key class="flex-1" :disabled="of === null || card === null" @click="answer(false)"
-          ><UIcon name="i-lucide-x" class="size-5" /> No</Key
-        >
-        <p v-if="dealt && of !== null && card !== null" class="text-sm text-(--ink-soft)">
+        <template v-else>
+          <Key main class="flex-1" :disabled="of === null || card === null" @click="answer(true)"
+            ><UIcon name="i-lucide-hand-helping" class="size-5" /> Gave it<span
+              v-if="card !== null && !desk.veiled.value"
+              class="figures font-normal"
+              >{{ rest }} + {{ card }}</span
+            ></Key
+          >
+          <Key class="flex-1" :disabled="of === null || card === null" @click="answer(false)"
+            ><UIcon name="i-lucide-x" class="size-5" /> No</Key
+          >
+        </template>
+        <p v-if="dealt && !desk.veiled.value && of !== null && card !== null" class="text-sm text-(--ink-soft)">
           {{ ofSeat(seats, of).name }} {{ truly ? 'has' : 'has no' }} {{ card }}
         </p>
       </div>

@@ -4,11 +4,13 @@ import { askForRest } from '#core/games/ask-for-rest/index'
 import PairPiles from '~/games/ask-for-rest/PairPiles.vue'
 
 /** The piles of pairs; hands show what the referee may know: all of them when the app deals, on request. */
-const { seats } = useDesk()
+const { seats, veiled } = useDesk()
 const { tape, state } = useTable(askForRest)
 const dealt = computed(() => tape.value.table.source === 'dealt')
 const peek = ref(false)
-const known = computed(() => (dealt.value || peek.value ? state.value.hands.map((hand) => hand.known) : []))
+const known = computed(() =>
+  !veiled.value && (dealt.value || peek.value) ? state.value.hands.map((hand) => hand.known) : [],
+)
 </script>
 
 <template>
@@ -22,7 +24,7 @@ const known = computed(() => (dealt.value || peek.value ? state.value.hands.map(
       :known="known"
     >
       <button
-        v-if="!dealt"
+        v-if="!dealt && !veiled"
         class="underline underline-offset-4 min-h-11 cursor-pointer text-sm"
         :aria-pressed="peek"
         @click="peek = !peek"

@@ -45,7 +45,8 @@ function before(told: Explained & { said?: number }): boolean {
   if (!sure()) return false
   if (!asksTotal.value || told.said === undefined) return true
   // A wrong sum is put right before it is added to anything.
-  if (manner.value.answers === 'must-be-right' && told.said !== sum.value) return true
+  const checked = manner.value.answers === 'must-be-right' || desk.veiled.value
+  if (checked && told.said !== sum.value) return true
   sumSaid.value = told
   return false
 }
@@ -107,6 +108,7 @@ usePad([
       key="total"
       :right="newTotal"
       label="The new total"
+      deed="With what was there before"
       :play="({ said: total, ...told }) => ({ do: 'stop', by: desk.seat.value, ...sumSaid, ...told, total })"
     >
       <Key @click="sumSaid = null"><UIcon name="i-lucide-corner-up-left" class="size-5" /> Back to the sum</Key>
@@ -115,6 +117,7 @@ usePad([
       v-else-if="mayStop"
       key="sum"
       :right="sum"
+      deed="Stop"
       :label="sum > rules.limit ? `Stop at ${sum}` : `Stop and bank ${sum}`"
       :play="(told) => ({ do: 'stop', by: desk.seat.value, ...told })"
       :before="before"

@@ -4,7 +4,7 @@ import { allDice } from '#core/games/brim/dice'
 import { useBrimEntry } from '~/games/brim/useBrimEntry'
 
 /** Brim's table: the frozen dice set apart in their tray, the loose ones to be touched, and how full it is. */
-const { still } = useDesk()
+const { still, veiled } = useDesk()
 const { entry, rules, state, wanted, rollable, toggle } = useBrimEntry()
 
 const touchable = computed(() => !still.value && rollable.value && state.value.rolled > 0)
@@ -30,7 +30,7 @@ const left = computed(() => rules.value.rolls - state.value.rolled)
     <div class="flex flex-wrap gap-3">
       <div class="tray frozen" :class="{ empty: !state.frozen.length && !entry.keep.length }">
         <h2>
-          Frozen <span v-if="state.frozen.length" class="figures">{{ total(state.frozen) }}</span>
+          Frozen <span v-if="state.frozen.length && !veiled" class="figures">{{ total(state.frozen) }}</span>
         </h2>
         <div class="dice">
           <Die v-for="(face, i) in state.frozen" :key="`f${i}`" :face="face" :sides="rules.sides" frozen />
@@ -80,7 +80,16 @@ const left = computed(() => rules.value.rolls - state.value.rolled)
         </div>
       </div>
     </div>
-    <BrimGauge :dice="measured.dice" :frozen="measured.frozen" :limit="rules.limit" :sum="total(measured.dice)" />
+    <p v-if="veiled" class="text-xl font-semibold">
+      Up to <b class="figures">{{ rules.limit }}</b>. How much is it?
+    </p>
+    <BrimGauge
+      v-else
+      :dice="measured.dice"
+      :frozen="measured.frozen"
+      :limit="rules.limit"
+      :sum="total(measured.dice)"
+    />
   </section>
 </template>
 

@@ -33,7 +33,9 @@ const sentence = computed(() => {
 })
 
 // Without a word on it yet: children may still be touching.
-watch(call, (now) => desk.enter(now && sentence.value.includes('=') ? { ...now, ...told.value } : null))
+watch(call, (now) =>
+  desk.enter(now && !desk.veiled.value && sentence.value.includes('=') ? { ...now, ...told.value } : null),
+)
 watch(
   () => entry.value.by,
   () => (told.value = {}),
@@ -102,7 +104,8 @@ usePad([
       <template v-if="calling">
         <Key main class="grow" :disabled="!call" @click="record"
           ><UIcon name="i-lucide-megaphone" class="size-5" />
-          <b v-if="sentence" class="figures text-xl">{{ sentence }}</b>
+          <b v-if="sentence && !desk.veiled.value" class="figures text-xl">{{ sentence }}</b>
+          <b v-else-if="sentence" class="figures text-xl">{{ entry.cards.join(' ') }}: {{ rules.target }}!</b>
           <template v-else>touch the cards in the row</template></Key
         >
         <Key aria-label="No call" @click="clear"><UIcon name="i-lucide-x" class="size-5" /></Key>

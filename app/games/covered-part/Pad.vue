@@ -44,8 +44,12 @@ usePutAway(() => {
   else entry.value = { parts: [] }
 })
 
+/** On their own the hider says the total first. */
+const blind = computed(() => desk.veiled.value)
 function cover(part: 1 | 2) {
-  if (complete.value) desk.offer(hide(part))
+  if (!complete.value || (blind.value && !entry.value.announced)) return
+  if (blind.value && announced.value !== total.value) desk.miss(hide(part))
+  else desk.offer(hide(part))
 }
 function guess(said: number) {
   waiting.value = desk.offer({ do: 'guess', by: desk.seat.value, said, ...told.value }) ? null : said
@@ -132,14 +136,17 @@ usePad([
             main
             class="grow"
             :kbd="part === 1 ? 'A' : 'B'"
+            :disabled="blind && !entry.announced"
             @click="cover(part)"
           >
             <UIcon name="i-lucide-eye-off" class="size-5" /> Cover the {{ entry.parts[part - 1] }}, announced
-            <b class="figures">{{ announced }}</b>
+            <b class="figures">{{ blind ? (entry.announced ?? '…') : announced }}</b>
           </Key>
         </div>
         <div class="flex items-center gap-2">
-          <span class="text-sm font-semibold shrink-0 max-sm:sr-only">Another total than {{ total }}</span>
+          <span class="text-sm font-semibold shrink-0 max-sm:sr-only">{{
+            blind ? 'The total of both' : `Another total than ${total}`
+          }}</span>
           <NumberKeys v-model="typed" class="grow" />
         </div>
       </template>

@@ -4,7 +4,7 @@ import { coveredPart, view } from '#core/games/covered-part/rules'
 import CoverSheet from '~/games/covered-part/CoverSheet.vue'
 
 /** What lies on the table; the cover is on, also for children who look over the referee's shoulder, until it is lifted on purpose. */
-const { seats } = useDesk()
+const { seats, veiled } = useDesk()
 const { rules, state } = useTable(game)
 const lifted = ref(false)
 watch(state, () => (lifted.value = false))
@@ -20,7 +20,8 @@ const seen = computed(() => view(rules.value, state.value))
       :seats="seats"
       :peek="lifted && state.hidden ? coveredPart(state.hidden) : null"
     />
-    <Key v-if="state.hidden" :aria-pressed="lifted" @click="lifted = !lifted"
+    <HeldKey v-if="state.hidden && veiled && !lifted" label="Look under the cover" @held="lifted = true" />
+    <Key v-else-if="state.hidden" :aria-pressed="lifted" @click="lifted = !lifted"
       ><UIcon :name="lifted ? 'i-lucide-eye-off' : 'i-lucide-eye'" class="size-5" />
       {{ lifted ? 'Cover it again' : 'Look under the cover' }}</Key
     >

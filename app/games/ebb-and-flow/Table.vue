@@ -4,7 +4,7 @@ import EbbSheet from '~/games/ebb-and-flow/EbbSheet.vue'
 import { useEbbEntry } from '~/games/ebb-and-flow/useEbbEntry'
 
 /** The card turned and the gauges; a card that is being entered shows where it leads. */
-const { seats, seat } = useDesk()
+const { seats, seat, veiled } = useDesk()
 const { entry, rules, state, leads } = useEbbEntry()
 const card = computed(() => (entry.value.card === null ? null : cardOf(entry.value.card, entry.value.colour)))
 </script>
@@ -17,7 +17,7 @@ const card = computed(() => (entry.value.card === null ? null : cardOf(entry.val
       :seats="seats"
       :card="card"
       :up="leads?.up ?? null"
-      :coming="leads && { by: seat, after: leads.after }"
+      :coming="veiled ? null : leads && { by: seat, after: leads.after }"
     />
   </section>
 </template>

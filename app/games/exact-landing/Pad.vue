@@ -20,6 +20,12 @@ const offSays = computed(
 function draw() {
   bring({ do: 'spin', by: desk.seat.value }, (came) => spin(came.sign, came.step))
 }
+/** On their own a spin off the line may be taken for one that stays on it. */
+function stays(): boolean {
+  if (!off.value || !desk.veiled.value) return true
+  desk.miss(play.value!)
+  return false
+}
 function between() {
   desk.note('the pointer stood between two fields; the referee decided')
 }
@@ -41,7 +47,7 @@ usePad([
   {
     keys: 'S',
     does: 'record a spin off the line',
-    on: (press) => isKey('s')(press) && off.value !== null,
+    on: (press) => isKey('s')(press) && off.value !== null && !desk.veiled.value,
     run: () => desk.offer(play.value!),
   },
   {
@@ -81,11 +87,15 @@ usePad([
           ><UIcon name="i-lucide-delete" class="size-5"
         /></Key>
       </p>
-      <Key v-if="off" main kbd="S" class="w-full" @click="desk.offer(play)"
+      <Key v-if="desk.veiled.value" class="w-full" @click="off ? desk.offer(play) : desk.miss(play)"
+        ><UIcon name="i-lucide-rotate-ccw" class="size-5" /> It goes off the line</Key
+      >
+      <Key v-else-if="off" main kbd="S" class="w-full" @click="desk.offer(play)"
         ><UIcon name="i-lucide-rotate-ccw" class="size-5" /> Off the line: {{ offSays }}</Key
       >
       <SayAndExplain
-        v-else
+        v-if="desk.veiled.value || !off"
+        :before="stays"
         :right="leads.to"
         :label="`Stands on ${minus(leads.to)}`"
         minus

@@ -8,8 +8,24 @@ import { useFillEntry } from '~/games/fill-in-order/useFillEntry'
 
 /** Touch card after card as they come up: each goes to its place; the first that can’t go records the turn. */
 const desk = useDesk()
-const { seat, entry, rules, state, faces, open, top, discardFits, turn, ended, set, come, put, takeDiscard, back } =
-  useFillEntry()
+const {
+  seat,
+  entry,
+  rules,
+  state,
+  faces,
+  open,
+  top,
+  discardFits,
+  turn,
+  ended,
+  set,
+  come,
+  put,
+  give,
+  takeDiscard,
+  back,
+} = useFillEntry()
 const touched = useTouched<number>()
 const { dealt, bring } = useDealing(fillInOrder)
 const { typed, type, clear } = useTypedFace(
@@ -47,7 +63,13 @@ function draw(from: 'stock' | 'discard', cards = entry.value.cards) {
     set({ from, cards: all.slice(0, -1), wild: all.at(-1) as 'K' | 'J' })
   })
 }
-function choose(slot: number) {
+const asked = computed(() => entry.value.asked ?? null)
+const { notYet, miss } = useNotYet(() => entry.value)
+/** The discard is offered where it fits; to those who are to find that, always. */
+const takes = computed(() => top.value !== null && (desk.veiled.value || discardFits.value))
+function choose(slot: number | null) {
+  if (asked.value !== null) return void (give(slot) || miss())
+  if (slot === null) return
   put(slot)
   if (dealt.value) draw(entry.value.from)
 }
@@ -59,7 +81,7 @@ usePad([
     on: ({ digit, key, shift }) =>
       !shift && (digit !== null || key === 't') && (entry.value.wild !== null || !dealt.value),
     run: ({ digit, key }) => {
-      if (entry.value.wild !== null) choose(key === 't' || digit === 0 ? 10 : digit!)
+      if (entry.value.wild !== null || asked.value !== null) choose(key === 't' || digit === 0 ? 10 : digit!)
       else if (key === 't') come(10)
       else type(digit!)
     },
@@ -73,7 +95,7 @@ usePad([
   {
     keys: 'D',
     does: 'takes the discard',
-    on: (press) => isKey('d')(press) && !entry.value.cards.length && discardFits.value,
+    on: (press) => isKey('d')(press) && !entry.value.cards.length && takes.value && asked.value === null,
     run: () => (dealt.value ? draw('discard') : takeDiscard()),
   },
   {
@@ -93,17 +115,18 @@ usePad([
 
 <template>
   <div class="space-y-2">
-    <div v-if="entry.cards.length || entry.wild" class="flex flex-wrap items-center gap-1.5">
+    <div v-if="entry.cards.length || entry.wild || asked !== null" class="flex flex-wrap items-center gap-1.5">
       <span class="text-(--ink-soft)">{{ entry.from === 'discard' ? 'took' : 'drew' }}</span>
       <PlayingCard v-for="(face, i) in chain" :key="i" :value="face" size="1.8rem" />
       <PlayingCard v-if="entry.wild" :value="entry.wild" size="1.8rem" raised />
+      <PlayingCard v-if="asked !== null" :value="asked" size="1.8rem" raised />
       <Key v-if="!dealt" aria-label="The last card back" @click="back"
         ><UIcon name="i-lucide-delete" class="size-5"
       /></Key>
-      <b v-if="entry.wild">goes to which place?</b>
+      <b v-if="entry.wild || asked !== null">goes to which place?</b>
       <b v-else>and under it lay … {{ typed }}</b>
     </div>
-    <div v-if="entry.wild" class="flex flex-wrap gap-1.5">
+    <div v-if="entry.wild || asked !== null" class="flex flex-wrap gap-1.5">
       <Key
         v-for="slot in open"
         :key="slot"
@@ -112,15 +135,19 @@ usePad([
         @click="choose(slot)"
         >{{ slot }}</Key
       >
+      <Key v-if="asked !== null" @click="choose(null)">It can’t go</Key>
+      <NotYet :on="notYet" />
     </div>
     <template v-else-if="dealt">
       <div class="flex flex-wrap gap-2">
         <DealKey class="!w-auto grow" icon="i-lucide-layers" @click="draw('stock')">Draw from the stock</DealKey>
-        <Key v-if="discardFits" main class="grow" kbd="D" @click="draw('discard')">Takes the {{ top }}</Key>
+        <Key v-if="takes" :main="!desk.veiled.value" class="grow" kbd="D" @click="draw('discard')"
+          >Takes the {{ top }}</Key
+        >
       </div>
     </template>
     <div v-else class="flex flex-wrap items-center gap-1.5">
-      <Key v-if="!entry.cards.length && discardFits" main kbd="D" @click="takeDiscard"
+      <Key v-if="!entry.cards.length && takes" :main="!desk.veiled.value" kbd="D" @click="takeDiscard"
         >Takes the <b class="figures">{{ top }}</b></Key
       >
       <CardKeys :cards="faces" :spent="spent" :label="(face) => `Came up: ${face}`" @pick="come" />

@@ -25,7 +25,7 @@ const mine = (i: number) => i + 1 === seat.value && !still.value && !tape.value!
         :layout="mine(i) ? layout : each"
         :newest="state.newest?.by === i + 1 ? state.newest.slots : []"
         :coming="mine(i) ? coming : []"
-        :touchable="mine(i) && entry.wild !== null"
+        :touchable="mine(i) && (entry.wild !== null || (entry.asked ?? null) !== null)"
         @pick="touched = $event"
       />
     </div>

@@ -30,6 +30,8 @@ const diceDone = computed(() => entry.value.dice.length === rules.value.dice)
 const step = computed(() => rules.value.unit)
 const leap = computed(() => 10 * rules.value.unit)
 const { dealt, bring } = useDealing(hundredStops)
+/** On their own somebody may take the way for the end of it. */
+const { notYet, miss } = useNotYet(() => order.value)
 
 watch(play, (now) => desk.enter(now), { immediate: true })
 
@@ -110,7 +112,9 @@ usePad([
           <span class="font-normal">{{ tensLeft }} left</span></Key
         >
         <Key :disabled="tensLeft === 0" @click="walk(tensLeft)">Walk all {{ tensLeft }}</Key>
-        <Key v-if="isHome" main @click="spendRest">Home: the rest is dropped</Key>
+        <Key v-if="desk.veiled.value" @click="isHome ? spendRest() : miss()">Home: drop the rest</Key>
+        <Key v-else-if="isHome" main @click="spendRest">Home: the rest is dropped</Key>
+        <NotYet :on="notYet" />
       </div>
       <SayAndExplain v-else-if="play" :right="at" :label="`Ends on ${at}`" :play="(told) => ({ ...play!, ...told })" />
     </template>

@@ -14,6 +14,7 @@ const { entry, going, layout, takes, stuck, needed, left, size, redeal, sit, tou
   useChainEntry()
 const touched = useTouched<ChainTouch>()
 const told = ref<Explained>({})
+const { notYet, miss } = useNotYet(() => entry.value)
 const { dealt, bring } = useDealing(lastDigitChains)
 const fans = useTypedFace(
   () => layout.value.fans.flatMap((fan, i) => (fan.length ? [i + 1] : [])),
@@ -75,7 +76,7 @@ usePad([
       else fans.type(digit!)
     },
   },
-  { keys: 'R', does: 'deal again', on: (press) => isKey('r')(press) && stuck.value, run: again },
+  { keys: 'R', does: 'deal again', on: (press) => isKey('r')(press) && stuck.value && !desk.veiled.value, run: again },
   {
     keys: 'Backspace, Esc',
     does: 'the last digit back, nothing touched',
@@ -104,9 +105,10 @@ usePad([
         <template v-else-if="entry.fan !== null"
           ><b
             >The {{ layout.fans[entry.fan - 1]?.at(-1) }}: which row?
-            <span v-if="!takes.some(({ fan }) => fan === entry.fan)">(It fits none now.)</span></b
+            <span v-if="!desk.veiled.value && !takes.some(({ fan }) => fan === entry.fan)">(It fits none now.)</span></b
           ></template
         >
+        <template v-else-if="desk.veiled.value">Which digit does each row need? {{ fans.typed.value }}</template>
         <template v-else-if="stuck"><b>Nothing can be taken.</b></template>
         <template v-else
           >Rows need
@@ -114,9 +116,13 @@ usePad([
           <span v-if="fans.typed.value">{{ fans.typed.value }} …</span></template
         >
       </p>
-      <Key v-if="stuck" main :aria-pressed="entry.dealing !== null" kbd="R" @click="again"
+      <Key v-if="desk.veiled.value && entry.dealing === null" @click="stuck ? again() : miss()"
+        ><UIcon name="i-lucide-shuffle" class="size-5" /> Nothing fits: deal again</Key
+      >
+      <Key v-else-if="stuck" main :aria-pressed="entry.dealing !== null" kbd="R" @click="again"
         ><UIcon name="i-lucide-shuffle" class="size-5" /> Deal again</Key
       >
+      <NotYet :on="notYet" />
       <Key class="ml-auto" @click="desk.offer({ do: 'done', by: entry.seat })"
         ><UIcon name="i-lucide-octagon" class="size-5" /> {{ ofSeat(seats, entry.seat).name }} stops</Key
       >

@@ -5,7 +5,7 @@ import ChainLayout from '~/games/last-digit-chains/ChainLayout.vue'
 import { useChainEntry, type ChainTouch } from '~/games/last-digit-chains/useChainEntry'
 
 /** The layout that is being worked at, large; the others small beside it, a touch away. */
-const { seats, still } = useDesk()
+const { seats, still, veiled } = useDesk()
 const { entry, rules, state, layout, sit } = useChainEntry()
 const touched = useTouched<ChainTouch>()
 const others = computed(() => seats.value.flatMap((_, i) => (i + 1 === entry.value.seat ? [] : [i + 1])))
@@ -25,6 +25,7 @@ const ended = (seat: number) => endOf(rules.value, ofSeat(state.value.layouts, s
         :rules="rules"
         :layout="layout"
         :chosen="entry.fan"
+        :sums="!veiled"
         :touchable="!still && ended(entry.seat) === null && entry.dealing === null"
         @fan="touched = { fan: $event }"
         @row="touched = { row: $event }"
@@ -43,7 +44,13 @@ const ended = (seat: number) => endOf(rules.value, ofSeat(state.value.layouts, s
           <span class="flex items-center gap-2 font-semibold"
             ><Pennant :number="ofSeat(seats, seat).pennant" size="1.1rem" /> {{ ofSeat(seats, seat).name }}</span
           >
-          <ChainLayout :rules="rules" :layout="ofSeat(state.layouts, seat)" small class="pointer-events-none" />
+          <ChainLayout
+            :rules="rules"
+            :layout="ofSeat(state.layouts, seat)"
+            :sums="!veiled"
+            small
+            class="pointer-events-none"
+          />
         </button>
       </li>
     </ul>

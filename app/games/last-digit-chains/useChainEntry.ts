@@ -46,7 +46,8 @@ export function useChainEntry() {
     const { seat } = entry.value
     remember(seat)
     const fits = takes.value.filter((take) => take.fan === fan)
-    if (fits.length === 1) return { do: 'take', by: seat, fan, row: fits[0]!.row }
+    // On their own the row is theirs to find, also where only one takes it.
+    if (fits.length === 1 && !desk.veiled.value) return { do: 'take', by: seat, fan, row: fits[0]!.row }
     entry.value = { seat, fan: entry.value.fan === fan ? null : fan, dealing: null }
     return null
   }

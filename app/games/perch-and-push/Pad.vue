@@ -38,7 +38,9 @@ watch(picked, (on) => {
   choose(on)
 })
 watch(state, () => ((told.value = {}), (waiting.value = null)))
-watch(mustPass, (now) => desk.enter(now ? pass() : null), { immediate: true })
+watch(mustPass, (now) => desk.enter(now && !desk.veiled.value ? pass() : null), { immediate: true })
+/** On their own nobody is shown the results: they are said, and the place is touched. */
+const blind = computed(() => desk.veiled.value)
 
 usePutAway(() => (waiting.value = null))
 
@@ -62,7 +64,7 @@ usePad([
   {
     keys: 'A, B',
     does: 'the first or second result',
-    on: ({ key }) => complete.value && choices.value.some((choice) => choice.key.toLowerCase() === key),
+    on: ({ key }) => complete.value && !blind.value && choices.value.some((choice) => choice.key.toLowerCase() === key),
     run: ({ key }) => choose(choices.value[key === 'a' ? 0 : 1]!.on),
   },
   {
@@ -76,7 +78,8 @@ usePad([
     keys: 'Enter',
     does: 'draw, pass, or take the only result',
     on: (press) =>
-      isKey('enter')(press) && (complete.value ? mustPass.value || choices.value.length === 1 : dealt.value),
+      isKey('enter')(press) &&
+      (complete.value ? !blind.value && (mustPass.value || choices.value.length === 1) : dealt.value),
     run: enter,
   },
 ])
@@ -108,8 +111,9 @@ usePad([
         <Entered :values="entry.cards" kind="card" @remove="remove" />
         <Key aria-label="Change the cards" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
       </span>
+      <p v-if="blind" class="self-center font-semibold">Say what each makes, then touch the place.</p>
       <Key
-        v-for="choice in choices"
+        v-for="choice in blind ? [] : choices"
         :key="choice.on"
         :kbd="choice.key"
         class="!justify-start !h-auto py-2 text-left"
@@ -122,12 +126,12 @@ usePad([
           ></span
         >
       </Key>
-      <Key v-if="!choices.length" main @click="desk.offer(pass())"
+      <Key v-if="blind || !choices.length" :main="!blind" @click="desk.offer(pass())"
         ><UIcon name="i-lucide-skip-forward" class="size-5" /> Everything is safe: pass</Key
       >
     </div>
     <div v-if="complete && manner.answers !== 'off'" class="flex flex-wrap gap-1.5 items-center">
-      <Key :aria-pressed="texts.join() === results.join()" @click="say(results.map(String))"
+      <Key v-if="!blind" :aria-pressed="texts.join() === results.join()" @click="say(results.map(String))"
         ><UIcon name="i-lucide-message-circle" class="size-5" />
         {{ results.length === 1 ? 'Said right' : 'Both said right' }}</Key
       >

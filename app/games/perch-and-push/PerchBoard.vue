@@ -9,6 +9,7 @@ const {
   seats,
   options = [],
   touchable = false,
+  told = true,
 } = defineProps<{
   rules: PerchRules
   state: PerchState
@@ -16,6 +17,8 @@ const {
   options?: readonly number[]
   /** Every place can be touched: where the player put the marker, right or not. */
   touchable?: boolean
+  /** Whether a place is an option is told. */
+  told?: boolean
 }>()
 const emit = defineEmits<{ pick: [result: number] }>()
 
@@ -37,7 +40,9 @@ const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStac
         class="perch"
         :class="{ option: options.includes(result), newest: state.newest === result }"
         :aria-label="
-          touchable ? `${options.includes(result) ? 'Perch on' : 'Was put on'} ${says(result, i)}` : says(result, i)
+          touchable
+            ? `${options.includes(result) || !told ? 'Perch on' : 'Was put on'} ${says(result, i)}`
+            : says(result, i)
         "
         :role="touchable ? undefined : 'img'"
         @click="touchable && emit('pick', result)"

@@ -3,7 +3,7 @@ import PerchBoard from '~/games/perch-and-push/PerchBoard.vue'
 import { usePerchEntry } from '~/games/perch-and-push/usePerchEntry'
 
 /** The board of perches; once the cards are drawn, what they allow lights up, and the place of the marker is touched. */
-const { seats, still } = useDesk()
+const { seats, still, veiled } = useDesk()
 const { rules, state, complete, options } = usePerchEntry()
 const picked = useTouched<number>()
 </script>
@@ -14,7 +14,8 @@ const picked = useTouched<number>()
       :rules="rules"
       :state="state"
       :seats="seats"
-      :options="still ? [] : options"
+      :options="still || veiled ? [] : options"
+      :told="!veiled"
       :touchable="!still && complete"
       @pick="picked = $event"
     />

@@ -63,7 +63,7 @@ usePad([
   {
     keys: 'L',
     does: 'light up what matches',
-    on: (press) => isKey('l')(press) && rolled.value !== null,
+    on: (press) => isKey('l')(press) && rolled.value !== null && !desk.veiled.value,
     run: () => (lit.value = !lit.value),
   },
   {
@@ -120,7 +120,7 @@ usePad([
           >{{ n + 1 }}</Key
         >
         <Key kbd="N" @click="none">None</Key>
-        <Key class="ml-auto" :aria-pressed="lit" kbd="L" @click="lit = !lit"
+        <Key v-if="!desk.veiled.value" class="ml-auto" :aria-pressed="lit" kbd="L" @click="lit = !lit"
           ><UIcon name="i-lucide-lightbulb" class="size-5" /> Show matches</Key
         >
       </div>

@@ -3,7 +3,7 @@ import StrikeSheet from '~/games/place-strike/StrikeSheet.vue'
 import { useStrikeEntry } from '~/games/place-strike/useStrikeEntry'
 
 /** Everybody's numbers; once a roll is entered, the number whose digit is struck is touched. */
-const { seats, still, tape } = useDesk()
+const { seats, still, tape, veiled } = useDesk()
 const { seat, entry, rules, state, rolled, found } = useStrikeEntry()
 const touched = useTouched<number>()
 const open = computed(() => !still.value && !tape.value!.state.result)
@@ -16,8 +16,8 @@ const open = computed(() => !still.value && !tape.value!.state.result)
       :state="state"
       :seats="seats"
       :turn="open ? seat : null"
-      :place="entry.place"
-      :found="found"
+      :place="veiled ? null : entry.place"
+      :found="veiled ? [] : found"
       :touchable="open && rolled !== null"
       @pick="touched = $event"
     />

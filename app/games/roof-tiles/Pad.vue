@@ -34,7 +34,8 @@ watch(
     if (!play.value) return desk.enter(null)
     const whole = { ...play.value, ...told.value }
     // A sum that is right is what was meant; a smaller one is not finished yet.
-    if (total(values.value) === rules.value.target) desk.offerWhole(whole, clear)
+    if (desk.veiled.value) desk.enter(values.value.length >= 2 || values.value[0] === rules.value.target ? whole : null)
+    else if (total(values.value) === rules.value.target) desk.offerWhole(whole, clear)
     else desk.enter(values.value.length >= 2 || total(values.value) > rules.value.target ? whole : null)
   },
   { immediate: true },
@@ -92,12 +93,19 @@ usePad([
           counts
             ? `What is left on the roof of ${ofSeat(seats, entry.seat).name}?`
             : empty
-              ? open
-                ? `${open} ${open === 1 ? 'take is' : 'takes are'} open: touch the tiles`
-                : 'Nothing can be taken now'
-              : `${values.join(' + ')} = ${total(values)}`
+              ? desk.veiled.value
+                ? 'Touch the tiles that make it'
+                : open
+                  ? `${open} ${open === 1 ? 'take is' : 'takes are'} open: touch the tiles`
+                  : 'Nothing can be taken now'
+              : desk.veiled.value
+                ? values.join(' + ')
+                : `${values.join(' + ')} = ${total(values)}`
         }}
       </p>
+      <Key v-if="desk.veiled.value && !empty && !counts" main @click="play && desk.offer({ ...play, ...told })"
+        ><UIcon name="i-lucide-check" class="size-5" /> These make {{ rules.target }}</Key
+      >
       <Key v-if="!counts" class="ml-auto" :disabled="empty" @click="clear">Clear</Key>
       <Key v-if="!counts" @click="desk.offer({ do: 'done', by: entry.seat })"
         ><UIcon name="i-lucide-octagon" class="size-5" /> {{ ofSeat(seats, entry.seat).name }} stops</Key

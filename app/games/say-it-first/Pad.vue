@@ -43,6 +43,12 @@ function record(answers: readonly Answer[] = entry.value.answers) {
   desk.offer({ do: 'round', cards: entry.value.cards, answers } as Round)
 }
 function wasRight(seat: number) {
+  // On their own nobody is shown what is right: the number is typed.
+  if (desk.veiled.value) {
+    other.value = other.value === seat ? null : seat
+    waits.value = null
+    return
+  }
   if (!explains.value) add({ by: seat, said: right.value })
   else {
     waits.value = waits.value === seat ? null : seat
@@ -51,7 +57,13 @@ function wasRight(seat: number) {
 }
 const tell = (told: Explained) => waits.value !== null && add({ by: waits.value, said: right.value, ...told })
 function wasWrong() {
-  if (other.value !== null && said.value !== null) add({ by: other.value, said: said.value })
+  if (other.value === null || said.value === null) return
+  const by = other.value
+  if (said.value !== right.value || !explains.value) return add({ by, said: said.value })
+  // It was right after all: how it was found comes next.
+  other.value = null
+  number.value = ''
+  waits.value = by
 }
 function turn() {
   bring({ do: 'round' }, (came) => setCards(came.cards))
@@ -145,9 +157,10 @@ usePad([
             :kbd="`F${i + 1}`"
             @click="wasRight(i + 1)"
             ><Pennant :number="seat.pennant" size="1.3rem" /> <span class="truncate">{{ seat.name }}</span> said
-            <b class="figures">{{ minus(right) }}</b></Key
+            <b class="figures">{{ desk.veiled.value ? '…' : minus(right) }}</b></Key
           >
           <Key
+            v-if="!desk.veiled.value"
             :aria-pressed="other === i + 1"
             :aria-label="`${seat.name} said another number`"
             @click="((other = other === i + 1 ? null : i + 1), (waits = null))"

@@ -84,7 +84,7 @@ usePad([
   {
     keys: 'A, N',
     does: 'all lines named, no line named',
-    on: ({ key }) => naming.value && (key === 'a' || key === 'n'),
+    on: ({ key }) => naming.value && ((key === 'a' && !desk.veiled.value) || key === 'n'),
     run: ({ key }) => name(key === 'a' ? scoring.value.map(({ line }) => line) : []),
   },
   { keys: 'P', does: 'pass', on: (press) => isKey('p')(press) && !naming.value, run: pass },
@@ -108,7 +108,7 @@ usePad([
         /></Key>
       </p>
       <div class="flex flex-wrap gap-1.5">
-        <Key v-if="scoring.length > 1" main kbd="A" @click="name(scoring.map(({ line }) => line))"
+        <Key v-if="scoring.length > 1 && !desk.veiled.value" main kbd="A" @click="name(scoring.map(({ line }) => line))"
           >All {{ scoring.length }} lines</Key
         >
         <Key
@@ -117,7 +117,7 @@ usePad([
           class="figures text-lg"
           :aria-pressed="runs.length > 1 ? chosen.includes(i) : undefined"
           @click="runs.length > 1 ? toggle(i) : name([line])"
-          >{{ numbers.join(' + ') }} <span class="text-(--ink-soft)">= {{ sum }}</span></Key
+          >{{ numbers.join(' + ') }} <span v-if="!desk.veiled.value" class="text-(--ink-soft)">= {{ sum }}</span></Key
         >
         <Key v-if="chosen.length" main @click="name(chosen.map((i) => runs[i]!.line))"
           ><UIcon name="i-lucide-check" class="size-5" />

@@ -133,7 +133,7 @@ usePad([
             v-for="at in POSITIONS"
             :key="at"
             class="!min-w-11 !px-2"
-            :class="{ fits: open.includes(at) }"
+            :class="{ fits: !desk.veiled.value && open.includes(at) }"
             :aria-label="`To ${at}`"
             @click="layAt(at)"
             >{{ at }}</Key

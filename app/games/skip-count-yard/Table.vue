@@ -4,7 +4,7 @@ import YardSheet from '~/games/skip-count-yard/YardSheet.vue'
 import { useYardEntry, type YardTouch } from '~/games/skip-count-yard/useYardEntry'
 
 /** The yard, and how many cards everybody holds. */
-const { seats, still, tape } = useDesk()
+const { seats, still, tape, veiled } = useDesk()
 const { entry, rules, state, open } = useYardEntry()
 const touched = useTouched<YardTouch>()
 </script>
@@ -15,7 +15,8 @@ const touched = useTouched<YardTouch>()
       :sets="rules.sets"
       :yard="state.yard"
       :stock="state.stock"
-      :open="open"
+      :open="veiled ? [] : open"
+      :told="!veiled"
       :from="entry.from"
       :newest="entry.card === null && !entry.from ? state.newest : null"
       :touchable="!still && !tape!.state.result"

@@ -14,6 +14,7 @@ const {
   from = null,
   newest = null,
   touchable = false,
+  told = true,
 } = defineProps<{
   sets: readonly number[]
   yard: Yard
@@ -24,6 +25,8 @@ const {
   from?: { readonly at: Position; readonly count: number | null } | null
   newest?: Position | null
   touchable?: boolean
+  /** Whose set each run is, is told. */
+  told?: boolean
 }>()
 const emit = defineEmits<{ touch: [touch: YardTouch] }>()
 
@@ -86,12 +89,14 @@ const touch = (at: Position, index: number | null) => touchable && emit('touch',
             @mousedown.prevent
             @click="touch(at, null)"
             ><b>{{ at }}</b>
-            <span v-if="yard[at].length" class="steps figures">{{
+            <span v-if="yard[at].length && told" class="steps figures">{{
               steps(at)
                 .map((step) => `×${step}`)
                 .join(' ')
             }}</span>
-            <span v-else class="steps">{{ isCorner(at) ? 'lowest card' : 'any card' }}</span></component
+            <span v-else-if="!yard[at].length" class="steps">{{
+              isCorner(at) ? 'lowest card' : 'any card'
+            }}</span></component
           >
           <span ref="runs" class="run" :data-run="at">
             <component

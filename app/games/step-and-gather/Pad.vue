@@ -41,11 +41,12 @@ usePad([
     <template v-if="play && step">
       <p class="flex flex-wrap items-center gap-x-3 gap-y-1 text-lg">
         <Entered :values="[entry.roll!]" kind="die" :sides="rules.sides" @remove="dealt || roll(null)" />
-        <span v-if="step.gathered || step.to !== state.places[desk.seat.value - 1]"
+        <span v-if="desk.veiled.value">Go there, and gather.</span>
+        <span v-else-if="step.gathered || step.to !== state.places[desk.seat.value - 1]"
           >to space <b class="figures">{{ step.to }}</b>: gathers <b class="figures">{{ step.gathered }}</b></span
         >
         <span v-else>more than the way home: stays on space {{ step.to }}</span>
-        <span class="text-sm text-(--ink-soft)">Stands elsewhere? Touch that space.</span>
+        <span v-if="!desk.veiled.value" class="text-sm text-(--ink-soft)">Stands elsewhere? Touch that space.</span>
       </p>
       <SayAndExplain :right="total" :label="`Total ${total}`" :play="(told) => ({ ...play!, ...told })" />
     </template>

@@ -3,7 +3,7 @@ import PathsSheet from '~/games/step-and-gather/PathsSheet.vue'
 import { useStepEntry } from '~/games/step-and-gather/useStepEntry'
 
 /** The paths; with a roll entered, the space on which the piece really stands can be touched. */
-const { seats, seat, still } = useDesk()
+const { seats, seat, still, veiled } = useDesk()
 const { entry, rules, state, step, land } = useStepEntry()
 </script>
 
@@ -13,8 +13,8 @@ const { entry, rules, state, step, land } = useStepEntry()
       :rules="rules"
       :state="state"
       :seats="seats"
-      :coming="step && { by: seat, to: step.to }"
-      :pick="step && !still ? seat : null"
+      :coming="veiled ? null : step && { by: seat, to: step.to }"
+      :pick="step && !still && !veiled ? seat : null"
       :landed="entry.landed ?? null"
       @land="land"
     />

@@ -19,7 +19,8 @@ const KBD = ['S', 'L', 'F', 'K']
 watch(
   () => (race.value ? null : play.value),
   // The verdict is told on the right product, until another one is said.
-  (now) => desk.enter(now && { ...now, said: ofSeat(rules.value.factors, now.by) * now.roll }),
+  (now) =>
+    desk.enter(now && (desk.veiled.value ? now : { ...now, said: ofSeat(rules.value.factors, now.by) * now.roll })),
   { immediate: true },
 )
 

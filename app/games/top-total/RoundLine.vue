@@ -10,11 +10,14 @@ const {
   winners = [],
   seats,
   small = false,
+  signs = true,
 } = defineProps<{
   passes: readonly Pass[]
   winners?: Round['winners']
   seats: readonly Pick<Seat, 'name' | 'pennant'>[]
   small?: boolean
+  /** The signs between the results are told; else they are to be found. */
+  signs?: boolean
 }>()
 </script>
 
@@ -24,7 +27,7 @@ const {
       <span v-if="p" class="again">again</span>
       <template v-for="(seat, i) in rolling" :key="seat">
         <b v-if="i" class="sign figures">{{
-          results[i] === undefined ? '' : relation(results[i - 1]!, results[i]!)
+          results[i] === undefined || !signs ? '' : relation(results[i - 1]!, results[i]!)
         }}</b>
         <span
           class="box"

@@ -8,13 +8,14 @@ const {
   state,
   seats,
   now = true,
-} = defineProps<{ state: TopState; seats: readonly Pick<Seat, 'name' | 'pennant'>[]; now?: boolean }>()
+  signs = true,
+} = defineProps<{ state: TopState; seats: readonly Pick<Seat, 'name' | 'pennant'>[]; now?: boolean; signs?: boolean }>()
 const before = computed(() => state.history.map((round, i) => ({ ...round, number: i + 1 })).reverse())
 </script>
 
 <template>
   <div class="space-y-3">
-    <RoundLine v-if="now" :passes="state.passes" :seats="seats" />
+    <RoundLine v-if="now" :signs="signs" :passes="state.passes" :seats="seats" />
     <ol v-if="before.length" class="strip" aria-label="Rounds before">
       <li v-for="round in before" :key="round.number">
         <span class="number">{{ round.number }}</span><RoundLine

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { turnTwo } from '#core/games/turn-two/index'
+import { matchOf } from '#core/games/turn-two/matching'
 import type { Explained } from '#core/contract/plays'
 import { usePairEntry } from '~/games/turn-two/usePairEntry'
 
@@ -20,7 +21,19 @@ watch(touched, (at) => {
   touched.value = null
   place(at)
 })
-watch(play, (now) => (now ? desk.offerWhole({ ...now, ...told.value }, back) : desk.enter(null)))
+/** On their own they say first whether the cards match. */
+watch(play, (now) => {
+  if (!now || desk.veiled.value) desk.enter(now)
+  else desk.offerWhole({ ...now, ...told.value }, back)
+})
+function claim(match: boolean) {
+  if (!play.value) return
+  const whole = { ...play.value, ...told.value }
+  if (match === (matchOf(rules.value, whole.cards) !== null)) desk.offer(whole)
+  else desk.miss(whole)
+}
+/** What was seen there before is offered, but to those who are to remember it. */
+const offered = computed(() => (desk.veiled.value ? null : known.value))
 usePutAway(() => entry.value.cards.length && back())
 watch(
   () => desk.tape.value?.state.played,
@@ -47,8 +60,8 @@ usePad([
   {
     keys: 'Enter',
     does: 'the card that was seen there before',
-    on: (press) => isKey('enter')(press) && known.value !== null && !dealt.value,
-    run: () => pickCard(known.value!),
+    on: (press) => isKey('enter')(press) && offered.value !== null && !dealt.value,
+    run: () => pickCard(offered.value!),
   },
   {
     keys: 'Backspace',
@@ -56,7 +69,12 @@ usePad([
     on: isKey('backspace'),
     run: () => (places.clear(), cards.clear(), back()),
   },
-  { keys: 'P', does: 'peek at what was seen', on: isKey('p'), run: () => (peeking.value = !peeking.value) },
+  {
+    keys: 'P',
+    does: 'peek at what was seen',
+    on: (press) => isKey('p')(press) && !desk.veiled.value,
+    run: () => (peeking.value = !peeking.value),
+  },
   {
     keys: 'R',
     does: 'lay it out again',
@@ -78,7 +96,7 @@ usePad([
       </template>
       <b v-if="waiting !== null">What shows at place {{ waiting }}? {{ cards.typed.value }}</b>
       <b v-else-if="!play">Touch a place {{ places.typed.value }}</b>
-      <Key class="ml-auto" :aria-pressed="peeking" kbd="P" @click="peeking = !peeking"
+      <Key v-if="!desk.veiled.value" class="ml-auto" :aria-pressed="peeking" kbd="P" @click="peeking = !peeking"
         ><UIcon :name="peeking ? 'i-lucide-eye' : 'i-lucide-eye-off'" class="size-5" /> Peek</Key
       >
       <Key v-if="stuck" main kbd="R" @click="desk.offer({ do: 'relay' })"
@@ -87,14 +105,18 @@ usePad([
     </div>
     <div v-if="waiting !== null && !dealt" class="flex flex-wrap items-center gap-1.5">
       <Key
-        v-if="known !== null"
+        v-if="offered !== null"
         main
         class="figures text-xl"
-        :aria-label="`The ${known} seen before`"
-        @click="pickCard(known)"
-        >{{ known }} again</Key
+        :aria-label="`The ${offered} seen before`"
+        @click="pickCard(offered)"
+        >{{ offered }} again</Key
       >
       <CardKeys :cards="faces" :label="(card) => `Shows a ${card}`" @pick="pickCard" />
+    </div>
+    <div v-if="play && desk.veiled.value" class="flex flex-wrap items-center gap-1.5">
+      <Key main class="grow" @click="claim(true)">They make {{ rules.target }}</Key>
+      <Key class="grow" @click="claim(false)">They do not</Key>
     </div>
     <HowKeys
       v-if="manner.explain !== 'off' && (entry.cards.length >= rules.perTurn - 1 || manner.explain === 'required')"

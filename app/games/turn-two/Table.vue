@@ -3,7 +3,7 @@ import PairGrid from '~/games/turn-two/PairGrid.vue'
 import { usePairEntry } from '~/games/turn-two/usePairEntry'
 
 /** The grid: a place touched is turned. The referee may peek at what was seen. */
-const { still, tape } = useDesk()
+const { still, tape, veiled } = useDesk()
 const { entry, state, waiting, peeking } = usePairEntry()
 const touched = useTouched<number>()
 const open = computed(() => Object.fromEntries(entry.value.cards.map((card, i) => [entry.value.at[i]!, card])))
@@ -15,7 +15,7 @@ const open = computed(() => Object.fromEntries(entry.value.cards.map((card, i) =
       :places="state.places.map(({ lies }) => lies)"
       :open="open"
       :waiting="waiting"
-      :seen="peeking ? state.places.map(({ seen }) => seen) : []"
+      :seen="peeking && !veiled ? state.places.map(({ seen }) => seen) : []"
       :newest="entry.at.length ? null : state.newest"
       :touchable="!still && !tape!.state.result"
       @pick="touched = $event"
