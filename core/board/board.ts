@@ -29,6 +29,8 @@ export interface BoardPicture {
   readonly round: string
   /** What the cards or dice come to is still to be said by a child: the board doesn't tell it unless it is told to. */
   readonly secret: boolean
+  /** The children play on their own, and the score is theirs to work out. */
+  readonly keepsScore: boolean
   readonly rules: unknown
   readonly view: unknown
   readonly newest: { readonly by: number | null; readonly says: string; readonly working: readonly Working[] } | null
@@ -37,11 +39,12 @@ export interface BoardPicture {
   readonly result: (Result & { readonly says: string }) | null
 }
 
-/** The picture of a match for its board; `lot` is what members of a side are drawn by. */
+/** The picture of a match for its board; `lot` is what members of a side are drawn by, `veiled` where children play on their own. */
 export function drawBoard(
   tape: Tape,
   seats: readonly (SeatedSide & Pick<SeatPicture, 'name' | 'pennant'>)[],
   lot = '',
+  veiled = false,
 ): BoardPicture {
   const { table, state } = tape
   const { game } = table
@@ -61,7 +64,8 @@ export function drawBoard(
     goal: game.goal?.(rules) ?? null,
     turn: takesTurns(table, state) ? waiting : [],
     round: sayProgress(table, state),
-    secret: isSecret(tape),
+    secret: isSecret(tape, veiled),
+    keepsScore: veiled && game.about.finds.score === true && !result,
     rules,
     view: game.view(rules, state.game),
     newest: newestOf(tape),
@@ -78,8 +82,9 @@ function memberNamed(tape: Tape, seat: number, side: SeatedSide, lot: string): s
 }
 
 /** A spoken answer is asked for in this game, and the newest play that stands was none that asked for one. */
-function isSecret({ table, lines, state }: Tape): boolean {
-  if (!table.game.answerCalled?.(state.rules) || state.rules.answers === 'off' || state.result) return false
+function isSecret({ table, lines, state }: Tape, veiled: boolean): boolean {
+  if (!table.game.answerCalled?.(state.rules) || state.result) return false
+  if (state.rules.answers === 'off' && !veiled) return false
   const newest = newestLine(lines)
   // What comes to nothing (a wild turned) hides nothing that was said before it.
   return newest !== undefined && !newest.answered && newest.verdict.working.length > 0

@@ -44,6 +44,7 @@ export async function boardOf(match: string): Promise<Board> {
     .select({
       last: matches.last,
       clock: matches.clock,
+      veiled: matches.veiled,
       seat: seatsTable,
     })
     .from(matches)
@@ -51,12 +52,13 @@ export async function boardOf(match: string): Promise<Board> {
     .where(eq(matches.id, match))
     .orderBy(asc(seatsTable.seat))
   if (!rows.length) throw noSuchMatch()
-  const { last, clock } = rows[0]!
+  const { last, clock, veiled } = rows[0]!
   const tape = await tapeOf(match, last)
   const picture = drawBoard(
     tape,
     rows.map(({ seat }) => seat),
     match,
+    veiled,
   )
   return { ...picture, clock: toldClock(clock) }
 }

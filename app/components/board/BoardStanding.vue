@@ -33,9 +33,11 @@ const won = (seat: number) => board.result?.winners.includes(seat) ?? false
           <span v-if="board.turn.includes(i + 1)" class="flag">turn</span>
           <UIcon v-if="won(i + 1)" name="i-lucide-award" class="size-7 text-(--stands)" aria-label="won" />
         </span>
-        <span class="track"><span class="bar" :style="{ width: `${length(board.standing[i]!)}%` }" /></span>
+        <span class="track"
+          ><span class="bar" :style="{ width: `${board.keepsScore ? 0 : length(board.standing[i]!)}%` }"
+        /></span>
       </span>
-      <b class="figures score" :data-score="i + 1">{{ minus(board.standing[i]!) }}</b>
+      <b class="figures score" :data-score="i + 1">{{ board.keepsScore ? '?' : minus(board.standing[i]!) }}</b>
     </li>
   </ul>
 </template>
