@@ -41,6 +41,8 @@ const shown = computed(() => {
   if (desk.silent.value.has(last.number)) return { kind: 'open' as const, says: finds.value.asks, working: null }
   return { kind: stampOfLine(last), says: sayVerdict(tape.table, last), working: last.verdict.working.at(-1) ?? null }
 })
+/** In place of a verdict something is asked. */
+const asks = computed(() => shown.value !== null && (hidden.value !== null || shown.value.says === finds.value.asks))
 const refused = computed(() => judged.value !== null && !judged.value.verdict.stands)
 /** The last entry leaves something for the referee to decide. */
 const deciding = computed(() =>
@@ -52,8 +54,9 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
 <template>
   <div class="verdict" :class="shown?.kind ?? 'idle'" data-testid="verdict">
     <template v-if="shown">
-      <Stamp :kind="shown.kind" :small="refused || deciding !== null" class="mark" />
-      <div class="says" :class="{ long: shown.says.length > 90, longer: shown.says.length > 170 }" tabindex="0">
+      <UIcon v-if="asks" name="i-lucide-message-circle-question" class="question" />
+      <Stamp v-else :kind="shown.kind" :small="refused || deciding !== null" class="mark" />
+      <div class="says" :class="{ asks, long: shown.says.length > 90, longer: shown.says.length > 170 }" tabindex="0">
         <p>{{ short(shown.says) }}</p>
         <WorkingLine v-if="shown.working" :working="shown.working" tens class="sum" @click="emit('draw')" />
       </div>
@@ -113,6 +116,14 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
   font-size: 1.1rem;
   line-height: 1.25;
 }
+.question {
+  width: 2.2rem;
+  height: 2.2rem;
+  color: var(--call);
+}
+.says.asks {
+  font: 700 1.4rem/1.15 var(--font-display);
+}
 .says.long {
   font-size: 0.98rem;
   line-height: 1.2;
@@ -171,9 +182,13 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
   .sum {
     font-size: 1rem;
   }
-  .mark {
+  .mark,
+  .question {
     grid-row: 2;
     font-size: 1rem;
+  }
+  .says.asks {
+    font-size: 1.2rem;
   }
 }
 /* Groups of a working have frames: they need their room below the words. */
@@ -204,7 +219,8 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
     font-size: 0.85rem;
     line-height: 1.08;
   }
-  .mark {
+  .mark,
+  .question {
     font-size: 0.9rem;
     grid-row: auto;
   }
