@@ -59,6 +59,13 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
       </div>
     </section>
     <section class="space-y-2">
+      <h2 class="text-2xl font-bold">On their own</h2>
+      <p>
+        Where children play on their own, the app asks “{{ game.about.finds.asks }}” and keeps to itself, until it was
+        given: {{ game.about.finds.hides.join('; ') }}.
+      </p>
+    </section>
+    <section class="space-y-2">
       <h2 class="text-2xl font-bold">Usual mistakes</h2>
       <ul class="list-disc pl-6 space-y-1">
         <li v-for="slip in game.about.slips" :key="slip">{{ slip }}</li>
