@@ -171,3 +171,20 @@ test('a match that isn’t there says so', async ({ page }) => {
   await page.getByRole('link', { name: 'All matches', exact: true }).click()
   await expect(page.getByRole('heading', { name: 'Tables in the room' })).toBeVisible()
 })
+
+test('another way to a sum is shown step by step, with the numbers at hand', async ({ page, request }) => {
+  const match = await makeMatch(request, {
+    game: 'top-total',
+    entries: [{ play: { do: 'roll', by: 1, dice: [6, 5], said: 11 } }],
+  })
+  await openDesk(page, match)
+  const ways = page.getByRole('region', { name: 'Another way' })
+  await ways.getByRole('button', { name: 'Make ten' }).click()
+  await expect(ways.getByRole('status')).toContainText('6 + 4 = 10')
+  await expect(ways.getByRole('status')).not.toContainText('11')
+  await ways.getByRole('button', { name: 'The next step' }).click()
+  await expect(ways.getByRole('status')).toContainText('10 + 1 = 11')
+  await expect(ways.getByRole('button', { name: 'The next step' })).toHaveCount(0)
+  await ways.getByRole('button', { name: 'Near double' }).click()
+  await expect(ways.getByRole('status')).toContainText('5 + 5 = 10')
+})

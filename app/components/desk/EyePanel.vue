@@ -37,6 +37,7 @@ watch(
         ><UIcon name="i-lucide-shapes" class="size-5" /> Draw the sum</Key
       >
       <WorkingDrawing v-if="drawn" :working="working" class="w-full" />
+      <OtherWays :working="working" />
     </div>
   </section>
 </template>
