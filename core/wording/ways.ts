@@ -1,3 +1,4 @@
+import type { Rung } from '#core/mastery/ladder'
 import type { WayKind } from '#core/mastery/ways'
 
 /** What a way to a fact is called, and the thought behind it in one line. */
@@ -14,4 +15,12 @@ export const WAYS: Readonly<Record<WayKind, { readonly name: string; readonly sa
   'ten-less-one': { name: 'Ten, less one', says: 'Ten of them, and one of them taken away.' },
   'skip-count': { name: 'Skip-count', says: 'One after another, always as many more.' },
   'turn-round': { name: 'Turn it round', says: 'Rows become columns: it is the same number.' },
+}
+
+/** How far help went, as it stands on the tape. */
+export const HELP: Readonly<Record<Rung | 'shown', string>> = {
+  empty: 'helped by a drawing to work on',
+  half: 'helped by a drawing, half of it laid',
+  counted: 'helped by a drawing, all of it laid',
+  shown: 'it was shown',
 }

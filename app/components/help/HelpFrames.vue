@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import type { Aid } from '#core/mastery/ladder'
+
+/** Frames of ten to lay counters in by touch; those that lie there already differ by the number they belong to. */
+const { aid, laid } = defineProps<{ aid: Extract<Aid, { kind: 'frames' }>; laid: number }>()
+
+/** As many frames as the largest of such sums needs: their number tells nothing. */
+const frames = computed(() => (aid.counters.length > 20 ? 4 : 2))
+/** What somebody laid, or took away, by cell. */
+const own = ref<ReadonlyMap<number, boolean>>(new Map())
+watch(
+  () => [aid, laid],
+  () => (own.value = new Map()),
+)
+const isThere = (cell: number) => own.value.get(cell) ?? cell < laid
+const toggle = (cell: number) => (own.value = new Map(own.value).set(cell, !isThere(cell)))
+const part = (cell: number) => (cell < laid ? (aid.counters[cell] ?? 0) % 2 : 0)
+</script>
+
+<template>
+  <div class="frames">
+    <div v-for="f in frames" :key="f" class="frame" role="group" :aria-label="`Frame ${f}`">
+      <button
+        v-for="c in 10"
+        :key="c"
+        type="button"
+        class="cell"
+        :class="{ there: isThere(10 * (f - 1) + c - 1), other: part(10 * (f - 1) + c - 1) }"
+        :aria-pressed="isThere(10 * (f - 1) + c - 1)"
+        :aria-label="`Cell ${c}`"
+        @click="toggle(10 * (f - 1) + c - 1)"
+      >
+        <span />
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.frames {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
+  gap: 1rem;
+}
+.frame {
+  display: grid;
+  grid-template-columns: repeat(5, minmax(2.75rem, 1fr));
+  border: 2px solid var(--ink-soft);
+}
+.cell {
+  aspect-ratio: 1;
+  display: grid;
+  place-items: center;
+  border: 1px solid var(--ink-soft);
+  background: var(--sheet);
+  cursor: pointer;
+}
+.cell span {
+  width: 68%;
+  aspect-ratio: 1;
+  border-radius: 50%;
+}
+.there span {
+  background: var(--accent);
+}
+.there.other span {
+  background: none;
+  border: 0.35rem solid var(--ink);
+}
+</style>
