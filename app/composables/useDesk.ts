@@ -2,6 +2,8 @@ import type { InjectionKey, Ref } from 'vue'
 import { dealFor } from '#core/kernel/dealer'
 import type { Dealt, Reveal, Wish } from '#core/contract/game'
 import { answeringOf, type Answering } from '#core/kernel/answering'
+import { RUNGS, type Rung } from '#core/mastery/ladder'
+import { HELP } from '#core/wording/ways'
 import { keptBack } from '#core/kernel/keptBack'
 import { awaits, judgePlay, takesTurns, type Judged } from '#core/kernel/match'
 import type { BasePlay } from '#core/contract/plays'
@@ -87,12 +89,25 @@ function makeVeil({ tape, alone, still }: Pick<DeskParts, 'tape' | 'alone' | 'st
   function lift() {
     liftedAt.value = tape()?.state.played ?? null
   }
+  /** How far somebody went up the ladder of help for the play in hand; null where nobody did. */
+  const climbed = ref<{ readonly at: number; readonly rung: Rung } | null>(null)
+  const rung = computed(() => (climbed.value && climbed.value.at === tape()?.state.played ? climbed.value.rung : null))
+  function help(to: Rung) {
+    const at = tape()?.state.played
+    const higher = rung.value === null || RUNGS.indexOf(to) > RUNGS.indexOf(rung.value)
+    if (at !== undefined && higher) climbed.value = { at, rung: to }
+  }
+  /** What help there was, in words; null where there was none. */
+  const helped = computed(() => {
+    if (lifted.value) return HELP.shown
+    return rung.value ? HELP[rung.value] : null
+  })
   /** Entries whose sum is still to be said. */
   const silent = computed<ReadonlySet<number>>(() => {
     const now = veiled.value ? tape() : null
     return now ? keptBack(now) : new Set()
   })
-  return { veiled, lifted, lift, silent }
+  return { veiled, lift, help, helped, silent }
 }
 
 /** The play being entered, and its live verdict. */
@@ -142,9 +157,9 @@ type Drafting = ReturnType<typeof makeDraft>
 
 /** Handing plays over, and what becomes of those that don't stand. */
 function makeHandingOver(
-  { tape, commit, note }: DeskParts,
+  { tape, commit, note, helping }: DeskParts,
   { draft, judged, given, missed, answering }: Drafting,
-  { veiled, lifted }: ReturnType<typeof makeVeil>,
+  { veiled, helped }: ReturnType<typeof makeVeil>,
   settle: () => void,
 ) {
   /** What is half entered was entered here; what a reload, or taking back, brought back was not. */
@@ -159,7 +174,9 @@ function makeHandingOver(
     const play = draft.value
     if (!play) return
     const refused = judged.value?.verdict.stands === false && overrule === undefined
-    const told = lifted.value ? { ...play, how: 'used-an-aid' as const } : play
+    const told = helped.value ? { ...play, how: 'used-an-aid' as const } : play
+    // How far it went stands before the play, so that its verdict stays the newest.
+    if (helped.value && !helping()) note(helped.value)
     draft.value = null
     given.value = missed.value = false
     byHand.value = false

@@ -43,6 +43,8 @@ const shown = computed(() => {
 })
 /** In place of a verdict something is asked. */
 const asks = computed(() => shown.value !== null && (hidden.value !== null || shown.value.says === finds.value.asks))
+/** The sum that is asked for, to help with. */
+const toFind = computed(() => (hidden.value ? judged.value?.verdict.working[0] : last?.verdict.working.at(-1)) ?? null)
 const refused = computed(() => judged.value !== null && !judged.value.verdict.stands)
 /** The last entry leaves something for the referee to decide. */
 const deciding = computed(() =>
@@ -70,7 +72,7 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
           : 'Enter what came up; the verdict appears here at once.'
       }}
     </p>
-    <VeilKeys v-if="hidden && (!refused || desk.hushed.value)" />
+    <VeilKeys v-if="asks && (!refused || desk.hushed.value)" :working="toFind" />
     <OverruleKeys
       v-else-if="refused"
       :overrulable="desk.overrulable.value"
