@@ -12,6 +12,7 @@ import type { Step } from '../games/fixture'
 import { FIXTURES } from '../games/index'
 import {
   axe,
+  entriesOf,
   follow,
   makeMatch,
   openDesk,
@@ -341,4 +342,65 @@ test('one touch draws the veil, at the desk and for everybody there; the referee
   }
   const { violations } = await axe(other).analyze()
   expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([])
+})
+
+test('the ladder of help: a drawing to work on, half of it, all of it, and never the number; told with the play', async ({
+  page,
+  request,
+}) => {
+  const seats = [1, 2].map((n) => ({ name: `Crew ${n}`, pennant: n }))
+  const begin = async (game: string, houseRules = {}) => {
+    const made = await request.post('/api/matches', { data: { game, houseRules, seats, first: 1, veiled: true } })
+    const { id } = (await made.json()) as { id: string }
+    await openDesk(page, id)
+    return id
+  }
+  const sheet = page.getByRole('dialog')
+  const laid = (what: RegExp) => sheet.getByRole('button', { name: what, pressed: true })
+
+  const match = await begin('top-total')
+  for (const face of [6, 5]) await tap(page, `Rolled a ${face}`)
+  await tap(page, 'Help')
+  await expect(sheet).toContainText('6 + 5')
+  await expect(laid(/^Cell/)).toHaveCount(0)
+  await sheet.getByRole('button', { name: 'Cell 3' }).first().tap()
+  await expect(laid(/^Cell/)).toHaveCount(1)
+  await tap(page, 'Half of it')
+  await expect(laid(/^Cell/)).toHaveCount(6)
+  await tap(page, 'All to count')
+  await expect(laid(/^Cell/)).toHaveCount(11)
+  expect(await read(page, '[role="dialog"]')).not.toMatch(/\b11\b/)
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    await expect.poll(() => wider(page)).toBe(0)
+  }
+  await page.setViewportSize({ width: 1280, height: 800 })
+  const { violations } = await axe(page).analyze()
+  expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([])
+  await tap(page, 'Now say it')
+  for (const n of [1, 1]) await tap(page, `Figure ${n}`)
+  await page.getByRole('button', { name: /The sum is/ }).tap()
+  await expect(verdict(page)).toContainText('6 + 5 = 11')
+  await expect
+    .poll(() => entriesOf(request, match))
+    .toEqual([
+      { call: 'note', why: 'helped by a drawing, all of it laid' },
+      { play: { do: 'roll', by: 1, dice: [6, 5], said: 11, how: 'used-an-aid' } },
+    ])
+
+  await begin('table-ladder', { factors: [4, 7] })
+  await tap(page, 'Rolled a 3')
+  await tap(page, 'Help')
+  await tap(page, 'Half of it')
+  await expect(laid(/^Row/)).toHaveCount(2)
+  await tap(page, 'Row 3')
+  await expect(laid(/^Row/)).toHaveCount(3)
+  expect(await read(page, '[role="dialog"]')).not.toMatch(/\b12\b/)
+
+  await begin('exact-landing', { start: 8 })
+  await tap(page, 'Spun −1')
+  await tap(page, 'Help')
+  await tap(page, 'Hop −1')
+  await tap(page, 'The last hop back')
+  await expect(sheet.getByRole('button', { name: 'The last hop back' })).toBeDisabled()
 })
