@@ -103,7 +103,7 @@ async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
         recorded: kept.map((entry) => ({ id: entry.clientId, at: moment(entry.at) })),
         session: sessionId,
         used: usedBy(clock, now),
-        veiled,
+        ...(veiled ? { veiled } : {}),
         match: {
           format: FORMAT,
           version: VERSION,
