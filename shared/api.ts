@@ -1,5 +1,6 @@
 import type { BoardPicture } from '#core/board/board'
-import type { Awaits } from '#core/contract/game'
+import type { Awaits, NumberFact } from '#core/contract/game'
+import type { How } from '#core/contract/plays'
 import type { Result } from '#core/contract/table'
 import type { MemberOrder } from '#core/kernel/members'
 
@@ -304,4 +305,18 @@ export interface Day {
   readonly matches: readonly ListedMatch[]
   readonly children: readonly DayChild[]
   readonly remarks: readonly { readonly match: string; readonly why: string }[]
+}
+
+/** A fact with the ways that were told to it, the most often told first. */
+export interface ToldWay {
+  readonly operation: NumberFact['operation']
+  /** Of sums and products the larger first: 7 + 6 and 6 + 7 are one. */
+  readonly terms: readonly number[]
+  readonly answer: number
+  readonly ways: readonly {
+    readonly how: How
+    readonly times: number
+    /** Who told it; empty unless names were wished, or where only guests did. */
+    readonly names: readonly string[]
+  }[]
 }

@@ -133,6 +133,9 @@ export const betweenShape = z
     'from must come before to, a month at most',
   )
 
+/** The same, with the names of those who told their ways where that is wished. */
+export const toldWaysShape = betweenShape.and(z.object({ names: z.enum(['0', '1']).default('0') }))
+
 /** A match’s clock; `later` lets the whole match rest until somebody comes `back` to it. */
 export const clockShape = z.strictObject({ do: z.enum(['start', 'pause', 'reset', 'later', 'back']) })
 /** The room's clock: `set` gives it so many minutes anew, `more` so many on top of what is left. */

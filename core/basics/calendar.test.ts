@@ -1,4 +1,4 @@
-import { boundsOfDay, dayBeside, dayOf, isDay, isTimeZone, monthsBefore } from '#core/basics/calendar'
+import { boundsOfDay, dayBeside, dayOf, isDay, isTimeZone, mondayOf, monthsBefore } from '#core/basics/calendar'
 
 test.each([
   ['2026-03-31T12:00:00.000Z', 1, '2026-02-28T12:00:00.000Z'],
@@ -48,3 +48,11 @@ test.each([
   ["UTC'; --", false],
   ['+05:30', false],
 ])('%s is a time zone: %s', (zone, fits) => expect(isTimeZone(zone)).toBe(fits))
+
+test.each([
+  ['2026-11-29', '2026-11-23'],
+  ['2026-11-30', '2026-11-30'],
+  ['2027-01-01', '2026-12-28'],
+])('%s lies in the week of Monday %s', (day, monday) => {
+  expect(mondayOf(day)).toBe(monday)
+})

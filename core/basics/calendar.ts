@@ -1,4 +1,11 @@
-import { CalendarDate, fromDate, parseDate, toZoned, type CalendarDate as Day } from '@internationalized/date'
+import {
+  CalendarDate,
+  fromDate,
+  getDayOfWeek,
+  parseDate,
+  toZoned,
+  type CalendarDate as Day,
+} from '@internationalized/date'
 
 /** Days, weeks and months as a room counts them: by the clocks of its own time zone. Moments are ISO 8601 in UTC. */
 
@@ -21,6 +28,12 @@ export function dayOf(at: string | Date, zone: string): string {
 /** A day so many days later (or earlier). */
 export function dayBeside(day: string, days: number): string {
   return parseDate(day).add({ days }).toString()
+}
+
+/** The Monday of the week in which a day falls. */
+export function mondayOf(day: string): string {
+  const date = parseDate(day)
+  return date.subtract({ days: getDayOfWeek(date, 'en-GB', 'mon') }).toString()
 }
 
 /** Whether a text names a day of the calendar. */

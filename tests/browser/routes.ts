@@ -90,6 +90,7 @@ export const ROUTES: Readonly<Record<string, Asked>> = {
   'GET /api/choices': { path: () => '/api/choices' },
   'GET /api/day': { path: () => `/api/day?${DAY}` },
   'GET /api/day/export': { path: () => `/api/day/export?${DAY}` },
+  'GET /api/ways': { path: () => `/api/ways?${DAY}&names=1` },
   'GET /api/logbook': { path: ({ person, second }) => `/api/logbook?who=${person},${second}&q=Lantern&game=brim` },
   'GET /api/logbook/weeks': { path: ({ person }) => `/api/logbook/weeks?who=${person}` },
   'GET /api/logbook/series': { path: ({ person, second }) => `/api/logbook/series?who=${person},${second}` },
