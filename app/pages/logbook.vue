@@ -45,6 +45,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
     <header class="flex flex-wrap items-center gap-3">
       <h1 class="text-3xl font-bold mr-auto">Logbook</h1>
       <Key to="/day/today"><UIcon name="i-lucide-calendar-check" class="size-5" /> Today in one page</Key>
+      <Key to="/ways"><UIcon name="i-lucide-lightbulb" class="size-5" /> The week’s ways</Key>
       <DayKey />
       <Key :aria-expanded="Boolean(weeks)" @click="look"
         ><UIcon name="i-lucide-chart-no-axes-combined" class="size-5" /> Over the weeks</Key
