@@ -39,8 +39,8 @@ const keptMatch = z.strictObject({
   session: id.nullable().default(null),
   /** Milliseconds of its clock. */
   used: z.number().min(0).max(1e12),
-  /** The children play on their own; archives of before it have none. */
-  veiled: z.boolean().default(false),
+  /** True where the children play on their own; left out else. */
+  veiled: z.boolean().optional(),
   match: z.unknown(),
 })
 
