@@ -1,7 +1,9 @@
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
 import { makeMatchFile } from '../../core/format/matchFile'
 import type { GameId } from '../../core/games/ids'
-import { GAMES } from '../../core/games/index'
+import type { Face } from '../../core/games/fill-in-order/cards'
+import { slotFor, type Turn } from '../../core/games/fill-in-order/rules'
+import { gameById, GAMES } from '../../core/games/index'
 import { judgePlay } from '../../core/kernel/match'
 import { keptBack } from '../../core/kernel/keptBack'
 import { nextPlay, openSelfPlay } from '../../core/kernel/selfPlay'
@@ -403,4 +405,27 @@ test('the ladder of help: a drawing to work on, half of it, all of it, and never
   await tap(page, 'Hop −1')
   await tap(page, 'The last hop back')
   await expect(sheet.getByRole('button', { name: 'The last hop back' })).toBeDisabled()
+})
+
+test('fill-in-order: what the app turns up is given its places one by one', async ({ page, request }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' })
+  const players = ['Ines', 'Bao']
+  const game = gameById('fill-in-order')!
+  const { table, state } = openSelfPlay({ game, players, key: KEY, source: 'dealt' })
+  const turn = nextPlay(table, state, KEY, 0) as Turn
+  const match = await makeMatch(request, { game: game.id, players, source: 'dealt', seed: KEY })
+  expect((await request.patch(`/api/matches/${match}`, { data: { veiled: true } })).ok()).toBe(true)
+  await openDesk(page, match)
+  await page.keyboard.press('Enter')
+  const layout: (Face | null)[] = Array.from({ length: 10 }, () => null)
+  for (const [i, card] of turn.cards.entries()) {
+    const slot = slotFor(layout, card)
+    if (!i) {
+      await tap(page, slot === 1 ? 'To place 2' : 'To place 1')
+      await expect(page.getByText('Not yet. Look at it once more.')).toBeVisible()
+    }
+    await tap(page, slot === null ? 'It can’t go' : `To place ${slot}`)
+    if (slot !== null) layout[slot - 1] = card as Face
+  }
+  await expect.poll(() => entriesOf(request, match)).toEqual([{ play: turn }])
 })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { fillInOrder } from '#core/games/fill-in-order/index'
-import { faceOf, type Face } from '#core/games/fill-in-order/cards'
+import { faceOf, type Face, type Played } from '#core/games/fill-in-order/cards'
 import { lyingIn, type Turn } from '#core/games/fill-in-order/rules'
 import { deckFor } from '#core/games/fill-in-order/cards'
 import { countOf } from '#core/kit/pack'
@@ -55,10 +55,19 @@ watch(
 
 usePutAway(() => entry.value.cards.length && back())
 
+/** On their own the cards that the app turned up are given their places one by one. */
+function ask(from: 'stock' | 'discard', lying: readonly Played[], all: readonly Played[]) {
+  const [first, ...rest] = all.slice(lying.length).map(faceOf)
+  if (first === undefined) return
+  if (first === rules.value.wild) set({ from, cards: lying, wild: first as 'K' | 'J' })
+  else set({ from, cards: lying, asked: first, rest })
+}
+
 /** The dealer turns up card after card, until one can’t go or a wild’s place is to be chosen. */
 function draw(from: 'stock' | 'discard', cards = entry.value.cards) {
   bring({ do: 'turn', by: seat.value, from, cards }, (came, { unfinished }) => {
     const all = came.cards
+    if (desk.veiled.value) return ask(from, cards, all)
     if (!unfinished) return void desk.offer({ do: 'turn', by: seat.value, from, cards: all } as Turn)
     set({ from, cards: all.slice(0, -1), wild: all.at(-1) as 'K' | 'J' })
   })
@@ -68,7 +77,12 @@ const { notYet, miss } = useNotYet(() => entry.value)
 /** The discard is offered where it fits; to those who are to find that, always. */
 const takes = computed(() => top.value !== null && (desk.veiled.value || discardFits.value))
 function choose(slot: number | null) {
-  if (asked.value !== null) return void (give(slot) || miss())
+  if (asked.value !== null) {
+    if (!give(slot)) return void miss()
+    // The last card that the app turned up has its place: that was the turn.
+    if (dealt.value && asked.value === null && !entry.value.wild && turn.value) desk.offer(turn.value)
+    return
+  }
   if (slot === null) return
   put(slot)
   if (dealt.value) draw(entry.value.from)

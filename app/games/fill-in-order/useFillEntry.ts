@@ -11,6 +11,8 @@ export interface FillEntry {
   readonly wild: 'K' | 'J' | null
   /** On their own: the card that came up and whose place is to be found. */
   readonly asked?: Face | null
+  /** What the app has turned up under it, to be given its place one by one; its last may be a wild that waits for a place. */
+  readonly rest?: readonly Face[]
 }
 
 /** What table and pad of Fill in Order share. */
@@ -74,7 +76,10 @@ function makeChain({
   function give(slot: number | null): boolean {
     const { asked, cards } = entry.value
     if (asked === undefined || asked === null || slotFor(layout.value, asked) !== slot) return false
-    set({ cards: [...cards, asked], asked: null })
+    const [next = null, ...rest] = entry.value.rest ?? []
+    const lies = { cards: [...cards, asked], rest }
+    if (next !== null && next === wild()) set({ ...lies, asked: null, wild: next as 'K' | 'J' })
+    else set({ ...lies, asked: next })
     return true
   }
   function put(slot: number) {
