@@ -23,16 +23,26 @@ const takeBack = async (page) => {
     .click()
   await page.getByRole('button', { name: /^Take back entry/ }).click()
 }
+const post = async (path, body) =>
+  (
+    await fetch(base + path, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    })
+  ).json()
+/** A table that plays on its own. */
+async function alone() {
+  const seats = ['Ines', 'Tomasz'].map((name, i) => ({ name, pennant: i + 1 }))
+  const { id } = await post('/api/matches', { game: 'top-total', name: 'Jetty', seats, first: 1, veiled: true })
+  return `/match/${id}`
+}
+const help = async (page) => {
+  for (const name of ['Rolled a 6', 'Rolled a 5', 'Help']) await page.getByRole('button', { name }).click()
+  await page.getByRole('radio', { name: 'Half of it' }).click()
+}
 /** Four tables seated from the demo's people, some plays, a running clock. */
 async function roomBoard() {
-  const post = async (path, body) =>
-    (
-      await fetch(base + path, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(body),
-      })
-    ).json()
   const { people } = await (await fetch(`${base}/api/people`)).json()
   const seats = people.map(({ id, name, pennant }) => ({ personId: id, name, pennant }))
   const tables = ['Lantern', 'Buoy', 'Anchor', 'Gangway'].map((name, i) => ({
@@ -79,7 +89,7 @@ const SHOTS = [
   ],
   ['desk-brim', match('buoy'), freeze],
   ['desk-roof-tiles', match('shed')],
-  ['desk-hundred-stops', match('pier'), type('542', 'h')],
+  ['desk-alone', () => alone(), help],
   ['desk-table-ladder', match('bollard'), (page) => page.getByRole('button', { name: 'Yusuf rolled a 7' }).click()],
   ['desk-last-digit-chains', match('links')],
   [
