@@ -1,13 +1,16 @@
 import { drawBoard, type BoardPicture } from '#core/board/board'
 import { readMatch } from '#core/format/matchFile'
+import { FIXTURES } from '../../tests/games/index'
 import { fileOf, play, type FileParts } from '../../tests/unit/judging'
 
-function board(parts: FileParts): BoardPicture {
+function board(parts: FileParts, veiled = false): BoardPicture {
   const read = readMatch(fileOf(parts))
   if (!read.ok) throw new Error(JSON.stringify(read.problems))
   return drawBoard(
     read.tape,
     read.tape.table.players.map((name, i) => ({ name, pennant: i + 1 })),
+    '',
+    veiled,
   )
 }
 const roll = play({ do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] })
@@ -76,4 +79,18 @@ test('a wild turned hides no total that was said before it', () => {
   }
   expect(boardAfter([flip(1, 4, 4)]).secret).toBe(false)
   expect(boardAfter([flip(1, 4, 4), flip(2, 'wild')]).secret).toBe(false)
+})
+
+test('on their own the board keeps what is still to be said, whatever the table makes of answers, and a score to be worked out', () => {
+  const unasked = { houseRules: { answers: 'off' } }
+  expect(board({ ...unasked, entries: [roll] }).secret).toBe(false)
+  expect(board({ ...unasked, entries: [roll] }, true).secret).toBe(true)
+  expect(board({ ...unasked, entries: [roll, play({ do: 'stop', by: 1, said: 19 })] }, true).secret).toBe(false)
+  const { open } = FIXTURES['roof-tiles']
+  expect([board(open).keepsScore, board(open, true).keepsScore, board({ entries: [roll] }, true).keepsScore]).toEqual([
+    false,
+    true,
+    false,
+  ])
+  expect(board({ ...open, entries: [{ call: 'finish' }] }, true).keepsScore).toBe(false)
 })
