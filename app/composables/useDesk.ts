@@ -1,4 +1,5 @@
 import type { InjectionKey, Ref } from 'vue'
+import { givesNothingAway } from '#core/kernel/reasons'
 import { dealFor } from '#core/kernel/dealer'
 import type { Dealt, Reveal, Wish } from '#core/contract/game'
 import { answeringOf, type Answering } from '#core/kernel/answering'
@@ -121,8 +122,17 @@ function makeDraft({ tape, helping }: Pick<DeskParts, 'tape' | 'helping'>, { vei
     if (!draft.value) return 'not-asked'
     return missed.value ? 'wrong' : answeringOf(judged.value?.asks, draft.value)
   })
-  /** The verdict waits until the play was given, and its question answered. */
-  const hushed = computed(() => veiled.value && !given.value)
+  /**
+   * What is kept of the draft, for every part of the desk alike: all of it until it was given (`asked`); where it was not
+   * right, whatever would tell how it is (`not-yet`). Null where it may be told.
+   */
+  const kept = computed<'asked' | 'not-yet' | null>(() => {
+    const verdict = judged.value?.verdict
+    if (!verdict || !veiled.value) return null
+    if (!given.value) return 'asked'
+    const told = verdict.reason ? givesNothingAway(verdict.reason.code) : answering.value !== 'wrong'
+    return told ? null : 'not-yet'
+  })
   const judged = computed<Judged | null>(() => {
     const now = tape()
     return now && draft.value ? judgePlay(now.table, now.state, draft.value) : null
@@ -150,7 +160,7 @@ function makeDraft({ tape, helping }: Pick<DeskParts, 'tape' | 'helping'>, { vei
     draft.value = play
     given.value = missed.value = true
   }
-  return { draft, judged, says, overrulable, enter, miss, given, missed, hushed, answering }
+  return { draft, judged, says, overrulable, enter, miss, given, missed, kept, answering }
 }
 
 type Drafting = ReturnType<typeof makeDraft>

@@ -3,7 +3,7 @@ import type { Desk } from '~/composables/useDesk'
 import type { MatchStore } from '~/stores/match'
 
 /** What the desk tells of the moment that it shows: how far it is, the newest entry, its sentence, what to ask the child. */
-export function useShownMoment(store: MatchStore, review: Review, { still, judged, hushed, silent }: Desk) {
+export function useShownMoment(store: MatchStore, review: Review, { still, judged, kept, silent }: Desk) {
   const { at, amending, pending, shown } = review
   /** Scores of another moment say so: those of then, or as they would be with what is being put right. */
   const told = computed(() => {
@@ -17,7 +17,7 @@ export function useShownMoment(store: MatchStore, review: Review, { still, judge
   )
   const working = computed(() => {
     // What is still to be answered is not drawn either.
-    if (judged.value && hushed.value) return null
+    if (kept.value) return null
     if (!judged.value && last.value && silent.value.has(last.value.number)) return null
     return judged.value?.verdict.working[0] ?? last.value?.verdict.working.at(-1) ?? null
   })

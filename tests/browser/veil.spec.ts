@@ -293,6 +293,8 @@ test('a wrong answer is tried again, a right one is told with its working; showi
   await record.tap()
   await expect(verdict(page)).toContainText('Not yet. Look at it once more.')
   await expect(verdict(page)).not.toContainText('11')
+  // Nor does anything beside it tell, or draw, what it is.
+  expect(await read(page)).not.toMatch(/\b11\b|Draw the sum|Another way/)
   await tap(page, 'Try again')
   await figure(1)
   await figure(1)

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Line, Tape } from '#core/kernel/tape'
-import { givesNothingAway } from '#core/kernel/reasons'
 import { sayVerdict } from '#core/wording/index'
 import { stampOf, stampOfLine } from '~/utils/stamps'
 
@@ -21,16 +20,18 @@ const judged = computed(() => desk.judged.value)
 /** Something is half entered and no verdict on it yet. */
 const begun = computed(() => !judged.value && desk.entry.value !== null)
 const finds = computed(() => tape.table.game.about.finds)
-/** What a child is still to find: a question in place of the verdict, and no word of what would answer it. */
-const hidden = computed(() => {
-  const { verdict } = judged.value ?? {}
-  if (!verdict || !desk.veiled.value) return null
-  if (desk.hushed.value) return { kind: 'open' as const, says: finds.value.asks, working: null }
-  const told = verdict.reason ? givesNothingAway(verdict.reason.code) : desk.answering.value !== 'wrong'
-  return told ? null : { kind: 'open' as const, says: 'Not yet. Look at it once more.', working: null }
+/** What a child is still to find: what is said in place of the verdict, and the sum to help with, which is not shown. */
+const asked = computed(() => {
+  if (judged.value) {
+    const [toFind = null] = judged.value.verdict.working
+    if (desk.kept.value === 'asked') return { says: finds.value.asks, toFind }
+    return desk.kept.value ? { says: 'Not yet. Look at it once more.', toFind } : null
+  }
+  if (begun.value || !last || !desk.silent.value.has(last.number)) return null
+  return { says: finds.value.asks, toFind: last.verdict.working.at(-1) ?? null }
 })
 const shown = computed(() => {
-  if (hidden.value) return hidden.value
+  if (asked.value) return { kind: 'open' as const, says: asked.value.says, working: null }
   if (judged.value)
     return {
       kind: stampOf(judged.value.verdict),
@@ -38,13 +39,8 @@ const shown = computed(() => {
       working: judged.value.verdict.working[0] ?? null,
     }
   if (begun.value || !last) return null
-  if (desk.silent.value.has(last.number)) return { kind: 'open' as const, says: finds.value.asks, working: null }
   return { kind: stampOfLine(last), says: sayVerdict(tape.table, last), working: last.verdict.working.at(-1) ?? null }
 })
-/** In place of a verdict something is asked. */
-const asks = computed(() => shown.value !== null && (hidden.value !== null || shown.value.says === finds.value.asks))
-/** The sum that is asked for, to help with. */
-const toFind = computed(() => (hidden.value ? judged.value?.verdict.working[0] : last?.verdict.working.at(-1)) ?? null)
 const refused = computed(() => judged.value !== null && !judged.value.verdict.stands)
 /** The last entry leaves something for the referee to decide. */
 const deciding = computed(() =>
@@ -56,9 +52,13 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
 <template>
   <div class="verdict" :class="shown?.kind ?? 'idle'" data-testid="verdict">
     <template v-if="shown">
-      <UIcon v-if="asks" name="i-lucide-message-circle-question" class="question" />
+      <UIcon v-if="asked" name="i-lucide-message-circle-question" class="question" />
       <Stamp v-else :kind="shown.kind" :small="refused || deciding !== null" class="mark" />
-      <div class="says" :class="{ asks, long: shown.says.length > 90, longer: shown.says.length > 170 }" tabindex="0">
+      <div
+        class="says"
+        :class="{ asks: asked, long: shown.says.length > 90, longer: shown.says.length > 170 }"
+        tabindex="0"
+      >
         <p>{{ short(shown.says) }}</p>
         <WorkingLine v-if="shown.working" :working="shown.working" tens class="sum" @click="emit('draw')" />
       </div>
@@ -72,7 +72,7 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
           : 'Enter what came up; the verdict appears here at once.'
       }}
     </p>
-    <VeilKeys v-if="asks && (!refused || desk.hushed.value)" :working="toFind" />
+    <VeilKeys v-if="asked && (!refused || desk.kept.value === 'asked')" :working="asked.toFind" />
     <OverruleKeys
       v-else-if="refused"
       :overrulable="desk.overrulable.value"
@@ -81,7 +81,7 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
       @overrule="desk.record($event)"
       @clear="desk.clear()"
     >
-      <Key v-if="hidden" aria-label="Show it" @click="desk.lift()"
+      <Key v-if="asked" aria-label="Show it" @click="desk.lift()"
         ><UIcon name="i-lucide-eye" class="size-5" /> <span>Show it</span></Key
       >
     </OverruleKeys>

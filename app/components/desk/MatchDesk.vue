@@ -67,7 +67,6 @@ const view = useGameView(() => game.value?.id)
 const result = computed(() => tape.value?.state.result ?? null)
 const entering = computed(() => amending.value !== null || (!looking.value && !result.value && !store.clock.paused))
 const { round, told, last, working, prompts } = useShownMoment(store, review, desk)
-
 const reveal = computed(() => dealer.showing.value?.reveal ?? null)
 const heard = useHeardVerdicts(tape, desk)
 

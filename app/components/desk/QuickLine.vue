@@ -36,7 +36,7 @@ const says = computed(() => {
   if (!read.value) return ''
   const { table, state } = tape.value
   if (read.value.ok) {
-    if (desk.hushed.value) return table.game.writePlay(read.value.play)
+    if (desk.kept.value) return table.game.writePlay(read.value.play)
     const reason = judged.value?.verdict.reason
     return reason ? sayReason(table.game, reason, speaking(table, state.rules)) : table.game.writePlay(read.value.play)
   }
@@ -45,7 +45,7 @@ const says = computed(() => {
   return `Could be ${read.value.could.map((play) => table.game.writePlay(play)).join(', or ')}. Put spaces between, or a name before it.`
 })
 const tone = computed(() =>
-  !read.value || (read.value.ok && desk.hushed.value)
+  !read.value || (read.value.ok && desk.kept.value)
     ? ''
     : judged.value?.verdict.stands
       ? 'text-(--stands)'
