@@ -1,13 +1,13 @@
 import Papa from 'papaparse'
 import { and, asc, eq, gte, inArray, isNotNull, lt, sql, type SQL } from 'drizzle-orm'
 import { sayCell } from '#core/wording/mastery'
-import type { Evidence } from '#core/kernel/facts'
 import { masteryOf, shakyOnes } from '#core/mastery/mastery'
 import type { Day, DayChild } from '#shared/api'
 import { entries, facts, matches, people, whoSat } from '../database/schema'
 import { yieldLoop } from '../utils/yieldLoop'
 import { theDatabase } from '../utils/database'
 import { sessionOf } from '../room/session'
+import { TRY } from './facts'
 import { listedWhere } from './store'
 
 /** Matches of one day at most. */
@@ -81,16 +81,7 @@ async function lookBack(within: SQL | undefined, to: string): Promise<Day> {
 export async function shakyOf(person: string, until: string): Promise<string[]> {
   const database = await theDatabase()
   const tries = await database
-    .select({
-      operation: facts.operation,
-      terms: facts.terms,
-      answer: facts.answer,
-      said: facts.said,
-      right: facts.right,
-      how: facts.how,
-      evidence: sql<Evidence>`coalesce(${facts.evidence}, 'met')`,
-      at: facts.at,
-    })
+    .select(TRY)
     .from(facts)
     .where(
       and(

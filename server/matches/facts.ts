@@ -47,6 +47,18 @@ export async function insertFacts(match: string, tape: Tape, lines: Tape['lines'
   }
 }
 
+/** A try at a fact, as mastery looks at it; what was not read anew yet was only met. */
+export const TRY = {
+  operation: facts.operation,
+  terms: facts.terms,
+  answer: facts.answer,
+  said: facts.said,
+  right: facts.right,
+  how: facts.how,
+  evidence: sql<Evidence>`coalesce(${facts.evidence}, 'met')`,
+  at: facts.at,
+} as const
+
 /** The newest facts that a person practised, at most `limit`. */
 export async function factsOf(person: string, limit: number) {
   const database = await theDatabase()
@@ -55,14 +67,7 @@ export async function factsOf(person: string, limit: number) {
       match: facts.matchId,
       game: matches.game,
       entry: facts.entry,
-      operation: facts.operation,
-      terms: facts.terms,
-      answer: facts.answer,
-      said: facts.said,
-      right: facts.right,
-      how: facts.how,
-      evidence: sql<Evidence>`coalesce(${facts.evidence}, 'met')`,
-      at: facts.at,
+      ...TRY,
     })
     .from(facts)
     .innerJoin(matches, eq(matches.id, facts.matchId))
