@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { boundsOfDay, dayBeside, dayOf, isDay, mondayOf } from '#core/basics/calendar'
 import { count } from '#core/basics/words'
-import { sumOf, changed, type Equation } from '#core/contract/working'
-import { waysTo, type WayKind } from '#core/mastery/ways'
+import { changed, type Equation } from '#core/contract/working'
+import { combined } from '#core/kit/dice'
+import { wayTold } from '#core/mastery/ways'
 import { HOW_NAMES } from '#core/wording/mastery'
 import type { ToldWay } from '#shared/api'
-import type { How } from '#core/contract/plays'
 import { callApi } from '~/utils/api'
 
 /** The week's ways: each fact with the ways that were told to it here, drawn; without names unless wished. A poster, too. */
 const route = useRoute()
-const { load: ask } = useAccess()
 const names = useLocalStorage('ways-names', false)
 const monday = computed(() =>
   mondayOf(isDay(String(route.query.week)) ? String(route.query.week) : dayOf(new Date(), roomZone.value)),
@@ -24,46 +23,25 @@ const query = computed(
   () =>
     `from=${encodeURIComponent(bounds.value.from)}&to=${encodeURIComponent(bounds.value.to)}${names.value ? '&names=1' : ''}`,
 )
-const facts = shallowRef<readonly ToldWay[] | null>(null)
-const failed = ref<string | null>(null)
-async function load() {
-  failed.value = null
-  try {
-    facts.value = (await callApi<{ facts: ToldWay[] }>(`/api/ways?${query.value}`)).facts
-  } catch (error) {
-    failed.value = saysOf(error)
-  }
-}
-onMounted(async () => {
-  await ask()
-  await load()
-  watch(query, load)
-})
+const {
+  told: facts,
+  failed,
+  load,
+} = useLookingBack(async () => (await callApi<{ facts: ToldWay[] }>(`/api/ways?${query.value}`)).facts, query)
 
-/** The thoughts that a tag may stand for. */
-const KINDS: Readonly<Partial<Record<How, readonly WayKind[]>>> = {
-  'made-ten': ['make-ten', 'over-ten'],
-  'near-double': ['near-double'],
-  doubled: ['doubling', 'near-double'],
-  'skip-counted': ['skip-count'],
-  'counted-on': ['count-on', 'add-up'],
-  'counted-back': ['count-back', 'over-ten'],
-  'tens-and-ones': ['tens-and-ones', 'five-and-more'],
-}
-function equationOf({ operation, terms, answer }: ToldWay): Equation | null {
+function equationOf({ operation, terms }: ToldWay): Equation | null {
   const [one = 0, other = 0] = terms
-  if (operation === 'add') return sumOf(terms)
   if (operation === 'subtract') return changed(one, '-', other)
-  if (operation !== 'times') return null
-  const signed = terms.map((value, i) => ({ sign: i ? ('×' as const) : ('+' as const), value }))
-  return { kind: 'equation', terms: signed, equals: answer }
+  return operation === 'compare' ? null : combined(terms, operation)
 }
-/** The steps of a way as it was told, where the numbers lend themselves to it. */
-function stepsOf(fact: ToldWay, how: How): readonly Equation[] {
-  const equation = equationOf(fact)
-  const ways = equation ? waysTo(equation) : []
-  return KINDS[how]?.flatMap((kind) => ways.find((way) => way.kind === kind) ?? [])[0]?.steps ?? []
-}
+/** Facts as they are shown: the sum, and the steps of each way as it was told. */
+const shown = computed(() =>
+  (facts.value ?? []).map((fact) => {
+    const equation = equationOf(fact)
+    const ways = fact.ways.map((way) => ({ ...way, steps: (equation && wayTold(equation, way.how)?.steps) ?? [] }))
+    return { key: `${fact.operation} ${fact.terms.join()}`, terms: fact.terms, equation, ways }
+  }),
+)
 const title = computed(() => `Ways of the week from ${longDay(bounds.value.from)}`)
 const print = () => window.print()
 useHead({ title: () => `${title.value} · Nimble Tally` })
@@ -97,9 +75,9 @@ useHead({ title: () => `${title.value} · Nimble Tally` })
       description="Ask how it was found, and tag it beside the answer: it then stands here."
     />
     <ul v-else class="facts" aria-label="Facts with their ways">
-      <li v-for="fact in facts" :key="`${fact.operation} ${fact.terms.join()}`" class="sheet p-4 space-y-2">
+      <li v-for="fact in shown" :key="fact.key" class="sheet p-4 space-y-2">
         <h2 class="text-2xl font-bold">
-          <WorkingLine v-if="equationOf(fact)" :working="equationOf(fact)!" />
+          <WorkingLine v-if="fact.equation" :working="fact.equation" />
           <span v-else class="figures">{{ fact.terms.join(', ') }}</span>
         </h2>
         <div v-for="way in fact.ways" :key="way.how">
@@ -109,7 +87,7 @@ useHead({ title: () => `${title.value} · Nimble Tally` })
               way.names.length ? way.names.join(', ') : count(way.times, 'time', 'times')
             }}</span>
           </p>
-          <p v-for="(step, i) in stepsOf(fact, way.how)" :key="i"><WorkingLine :working="step" /></p>
+          <p v-for="(step, i) in way.steps" :key="i"><WorkingLine :working="step" /></p>
         </div>
       </li>
     </ul>

@@ -1,7 +1,7 @@
 import * as fc from 'fast-check'
 import { changed, showWorking, sumOf, type Equation } from '#core/contract/working'
 import { combined } from '#core/kit/dice'
-import { waysTo } from '#core/mastery/ways'
+import { waysTo, wayTold } from '#core/mastery/ways'
 
 const ways = (equation: Equation) =>
   waysTo(equation).map(({ kind, steps }) => [kind, steps.map(showWorking).join('; ')])
@@ -103,4 +103,15 @@ test('every step is true, and the last comes to the answer; no way is the fact i
       }
     }),
   )
+})
+
+test.each([
+  ['made-ten', sumOf([8, 5]), 'make-ten'],
+  ['made-ten', changed(13, '-', 5), 'over-ten'],
+  ['counted-on', changed(13, '-', 5), 'add-up'],
+  ['doubled', combined([6, 7], 'times'), 'doubling'],
+  ['near-double', sumOf([9, 2]), undefined],
+  ['knew-it', sumOf([8, 5]), undefined],
+] as const)('%s of a fact is a way that its numbers allow', (how, fact, kind) => {
+  expect(wayTold(fact, how)?.kind).toBe(kind)
 })

@@ -1,3 +1,5 @@
+import type { How } from '#core/contract/plays'
+import { combined } from '#core/kit/dice'
 import { changed, groupTens, showWorking, sumOf, type Equation } from '#core/contract/working'
 
 /** How else a fact may be found: by which thought. */
@@ -28,16 +30,26 @@ const MOST_COUNTED = 3
 /** Rows that are still counted in skips. */
 const MOST_SKIPS = 6
 
-const times = (a: number, b: number): Equation => ({
-  kind: 'equation',
-  terms: [
-    { sign: '+', value: a },
-    { sign: '×', value: b },
-  ],
-  equals: a * b,
-})
+const times = (a: number, b: number): Equation => combined([a, b], 'times')
 const nextTen = (value: number) => Math.ceil((value + 1) / 10) * 10
 const tensOf = (value: number) => value - (value % 10)
+
+/** The thoughts that a tag may stand for, the likeliest first. */
+const TAGGED: Readonly<Partial<Record<How, readonly WayKind[]>>> = {
+  'made-ten': ['make-ten', 'over-ten'],
+  'near-double': ['near-double'],
+  doubled: ['doubling', 'near-double'],
+  'skip-counted': ['skip-count'],
+  'counted-on': ['count-on', 'add-up'],
+  'counted-back': ['count-back', 'over-ten'],
+  'tens-and-ones': ['tens-and-ones', 'five-and-more'],
+}
+
+/** The way to a fact as it was told by its tag; undefined where its numbers do not lend themselves to that. */
+export function wayTold(fact: Equation, how: How): Way | undefined {
+  const ways = waysTo(fact)
+  return TAGGED[how]?.flatMap((kind) => ways.find((way) => way.kind === kind) ?? [])[0]
+}
 
 /** The ways to a sum, difference or product of whole numbers of 0 or more; none to any other working. */
 export function waysTo(fact: Equation): Way[] {

@@ -5,7 +5,6 @@ import { callApi } from '~/utils/api'
 
 /** The end of a day in one page. */
 const route = useRoute()
-const { load: ask } = useAccess()
 /** The day asked for; today, by the room's clocks, where the address names none. */
 const asked = computed(() =>
   isDay(String(route.params.day)) ? String(route.params.day) : dayOf(new Date(), roomZone.value),
@@ -14,22 +13,7 @@ const bounds = computed(() => boundsOfDay(asked.value, roomZone.value))
 const query = computed(() => `from=${encodeURIComponent(bounds.value.from)}&to=${encodeURIComponent(bounds.value.to)}`)
 const title = computed(() => longDay(bounds.value.from))
 
-const day = shallowRef<Day | null>(null)
-const failed = ref<string | null>(null)
-async function load() {
-  failed.value = null
-  try {
-    day.value = await callApi<Day>(`/api/day?${query.value}`)
-  } catch (error) {
-    failed.value = saysOf(error)
-  }
-}
-onMounted(async () => {
-  // Which day it is, and when it begins, only the room's time zone tells.
-  await ask()
-  await load()
-  watch(query, load)
-})
+const { told: day, failed, load } = useLookingBack(() => callApi<Day>(`/api/day?${query.value}`), query)
 </script>
 
 <template>
