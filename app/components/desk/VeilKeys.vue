@@ -16,7 +16,7 @@ const wrong = computed(
 </script>
 
 <template>
-  <div class="keys" role="group" aria-label="On their own">
+  <VerdictKeys label="On their own">
     <template v-if="wrong">
       <Key @click="desk.clear()"><UIcon name="i-lucide-rotate-ccw" class="size-5" /> <span>Try again</span></Key>
       <Key @click="desk.record()"><UIcon name="i-lucide-bookmark" class="size-5" /> <span>Leave it so</span></Key>
@@ -32,23 +32,5 @@ const wrong = computed(
       :asks="asks"
       @helped="desk.help"
     />
-  </div>
+  </VerdictKeys>
 </template>
-
-<style scoped>
-.keys {
-  display: flex;
-  gap: 0.3rem;
-  overflow-x: auto;
-}
-.keys :deep(.key) {
-  padding: 0 0.6rem;
-  font-size: 0.95rem;
-  white-space: nowrap;
-}
-@media (max-height: 34rem) {
-  .keys :deep(.key) {
-    min-height: 2.75rem;
-  }
-}
-</style>
