@@ -25,10 +25,10 @@ const MANNERS = [
   { value: 'refereed', label: 'A grown-up' },
   { value: 'alone', label: 'On their own' },
 ] as const
-const manner = computed({
-  get: () => (draft.value.veiled ? 'alone' : 'refereed'),
-  set: (now: 'refereed' | 'alone') => (draft.value.veiled = now === 'alone'),
-})
+const manner = useWhoReferees(
+  () => draft.value.veiled,
+  (now) => (draft.value.veiled = now),
+)
 async function add(name: string) {
   const { id } = await callApi<{ id: string }>('/api/people', 'POST', { name })
   await load()

@@ -6,14 +6,10 @@ const { aid, laid } = defineProps<{ aid: Extract<Aid, { kind: 'frames' }>; laid:
 
 /** As many frames as the largest of such sums needs: their number tells nothing. */
 const frames = computed(() => (aid.counters.length > 20 ? 4 : 2))
-/** What somebody laid, or took away, by cell. */
-const own = ref<ReadonlyMap<number, boolean>>(new Map())
-watch(
-  () => [aid, laid],
-  () => (own.value = new Map()),
+const { isThere, toggle } = useLaid(
+  () => laid,
+  () => aid,
 )
-const isThere = (cell: number) => own.value.get(cell) ?? cell < laid
-const toggle = (cell: number) => (own.value = new Map(own.value).set(cell, !isThere(cell)))
 const part = (cell: number) => (cell < laid ? (aid.counters[cell] ?? 0) % 2 : 0)
 </script>
 

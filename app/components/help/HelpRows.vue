@@ -4,13 +4,10 @@ import type { Aid } from '#core/mastery/ladder'
 /** Rows of dots, filled row by row with a touch; a gap after every fifth dot and row. */
 const { aid, laid } = defineProps<{ aid: Extract<Aid, { kind: 'rows' }>; laid: number }>()
 
-const own = ref<ReadonlyMap<number, boolean>>(new Map())
-watch(
-  () => [aid, laid],
-  () => (own.value = new Map()),
+const { isThere, toggle } = useLaid(
+  () => laid,
+  () => aid,
 )
-const isThere = (row: number) => own.value.get(row) ?? row <= laid
-const toggle = (row: number) => (own.value = new Map(own.value).set(row, !isThere(row)))
 </script>
 
 <template>
@@ -20,10 +17,10 @@ const toggle = (row: number) => (own.value = new Map(own.value).set(row, !isTher
       :key="row"
       type="button"
       class="row"
-      :class="{ there: isThere(row), gap: row % 5 === 0 }"
-      :aria-pressed="isThere(row)"
+      :class="{ there: isThere(row - 1), gap: row % 5 === 0 }"
+      :aria-pressed="isThere(row - 1)"
       :aria-label="`Row ${row}`"
-      @click="toggle(row)"
+      @click="toggle(row - 1)"
     >
       <span v-for="dot in aid.columns" :key="dot" class="dot" :class="{ gap: dot % 5 === 0 }" />
     </button>

@@ -4,10 +4,10 @@ import type { About } from '#core/contract/game'
 /** Whether a grown-up referees, or the children play on their own and the app keeps the answers to itself. */
 const { about } = defineProps<{ about: Pick<About, 'finds'> }>()
 const veiled = defineModel<boolean>({ required: true })
-const manner = computed({
-  get: () => (veiled.value ? 'alone' : 'refereed'),
-  set: (now) => (veiled.value = now === 'alone'),
-})
+const manner = useWhoReferees(
+  () => veiled.value,
+  (now) => (veiled.value = now),
+)
 const CHOICES = [
   {
     value: 'refereed' as const,
