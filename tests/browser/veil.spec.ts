@@ -12,6 +12,7 @@ import { showWorking } from '../../core/contract/working'
 import type { BasePlay } from '../../core/contract/plays'
 import type { Step } from '../games/fixture'
 import { FIXTURES } from '../games/index'
+import { silent } from '../unit/silent'
 import {
   axe,
   entriesOf,
@@ -43,10 +44,6 @@ interface Position {
   readonly workings: readonly string[]
 }
 
-const ALOUD: readonly string[] = ['said', 'total', 'explained', 'how', 'announced']
-const silent = (play: object) =>
-  Object.fromEntries(Object.entries(play).filter(([name]) => !ALOUD.includes(name))) as unknown as BasePlay
-
 /** The first position in which a bot’s play asks an answer, after `from` plays at least; else the last with a working. */
 function positionOf(
   game: (typeof GAMES)[number],
@@ -61,7 +58,7 @@ function positionOf(
   for (let n = 0; n < MOST; n++) {
     const next = nextPlay(table, tape.state, KEY, n)
     if (next === null) break
-    const play = silent(next as object)
+    const play = silent(next as object) as unknown as BasePlay
     const { verdict, asks } = judgePlay(table, tape.state, play)
     const workings = verdict.working
       .filter((working) => working.kind !== 'equation' || working.terms.length > 1)
