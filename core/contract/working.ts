@@ -77,17 +77,24 @@ export const showColumns = (columns: Columns): string[] => columnLines(columns).
 
 const shown = (text: string) => text.replaceAll('-', '−').replace(/\d{5,}/g, (digits) => grouped(Number(digits)))
 
+/** What is to be worked out, as it is shown to people: `6 + 5`. */
+export const showTerms = ({ terms }: Equation): string => shown(writeTerms(terms))
+
 /** A working as one line of text: `6 + 5 = 11`, `87 > 82`. Negative terms after the first stand in brackets. */
 export function writeWorking(working: Working): string {
   if (working.kind === 'comparison') return writeComparison(working)
   if (working.kind === 'columns') return writeColumns(working)
+  return `${writeTerms(working.terms)} = ${working.equals}`
+}
+
+function writeTerms(terms: Equation['terms']): string {
   let text = ''
-  working.terms.forEach(({ sign, value }, i) => {
+  terms.forEach(({ sign, value }, i) => {
     const shown = i > 0 && value < 0 ? `(${value})` : String(value)
     if (i === 0) text = sign === '-' ? `-${shown}` : shown
     else text += ` ${sign} ${shown}`
   })
-  return `${text} = ${working.equals}`
+  return text
 }
 
 /** `35 < 54`, `4 < 7 = 7`. */

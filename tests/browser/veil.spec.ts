@@ -401,9 +401,57 @@ test('the ladder of help: a drawing to work on, half of it, all of it, and never
   await begin('exact-landing', { start: 8 })
   await tap(page, 'Spun −1')
   await tap(page, 'Help')
+  await tap(page, 'Half of it')
+  await expect(laid(/^Bead/)).toHaveCount(8)
+  await sheet.getByRole('button', { name: 'Bead 3' }).first().tap()
+  await expect(laid(/^Bead/)).toHaveCount(2)
+  await tap(page, 'Number line')
+  await tap(page, 'Empty')
   await tap(page, 'Hop −1')
   await tap(page, 'The last hop back')
   await expect(sheet.getByRole('button', { name: 'The last hop back' })).toBeDisabled()
+})
+
+test('blocks are laid, traded ten for one and taken away; the drawing that one likes is remembered', async ({
+  page,
+  request,
+}) => {
+  const seats = [1, 2].map((n) => ({ name: `Crew ${n}`, pennant: n }))
+  const houseRules = { dice: 3, sides: 12 }
+  const made = await request.post('/api/matches', {
+    data: { game: 'top-total', houseRules, seats, first: 1, veiled: true },
+  })
+  await openDesk(page, ((await made.json()) as { id: string }).id)
+  const sheet = page.getByRole('dialog')
+  const lie = async () =>
+    Promise.all(
+      ['hundred', 'ten', 'one'].map((one) => sheet.getByRole('button', { name: `A ${one} away`, exact: true }).count()),
+    )
+  for (const face of [9, 8, 7]) await tap(page, `Rolled a ${face}`)
+  await tap(page, 'Help')
+  await tap(page, 'Blocks')
+  expect(await lie()).toEqual([0, 0, 0])
+  await expect(sheet.getByRole('button', { name: 'Ten ones for a ten' })).toBeDisabled()
+  await tap(page, 'All to count')
+  expect(await lie()).toEqual([0, 0, 24])
+  await tap(page, 'Ten ones for a ten')
+  await tap(page, 'Ten ones for a ten')
+  expect(await lie()).toEqual([0, 2, 4])
+  await tap(page, 'A ten for ten ones')
+  expect(await lie()).toEqual([0, 1, 14])
+  await tap(page, 'A hundred')
+  await sheet.getByRole('button', { name: 'A hundred away' }).tap()
+  expect(await lie()).toEqual([0, 1, 14])
+  expect(await read(page, '[role="dialog"]')).not.toMatch(/\b24\b/)
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    await expect.poll(() => wider(page)).toBe(0)
+  }
+  const { violations } = await axe(page).analyze()
+  expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([])
+  await tap(page, 'Now say it')
+  await tap(page, 'Help')
+  await expect(sheet.getByRole('radio', { name: 'Blocks' })).toBeChecked()
 })
 
 test('fill-in-order: what the app turns up is given its places one by one', async ({ page, request }) => {

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import type { Working } from '#core/contract/working'
-import { aidFor } from '#core/mastery/ladder'
+import { aidsFor } from '#core/mastery/ladder'
 
 /** On their own: an answer that is not right is tried again, kept as it was said, or shown; showing it is recorded as help. */
 const { working } = defineProps<{ working: Working | null }>()
 const desk = useDesk()
 const helping = ref(false)
 /** What there is to find, where a drawing helps with it. */
-const equation = computed(() => (working?.kind === 'equation' && aidFor(working) ? working : null))
+const equation = computed(() => (working?.kind === 'equation' && aidsFor(working).length ? working : null))
 const asks = computed(() => desk.tape.value!.table.game.about.finds.asks)
 /** It was answered, wrong, and the play would stand all the same. */
 const wrong = computed(

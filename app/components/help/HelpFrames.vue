@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import type { Aid } from '#core/mastery/ladder'
 
-/** Frames of ten to lay counters in by touch; those that lie there already differ by the number they belong to. */
-const { aid, laid } = defineProps<{ aid: Extract<Aid, { kind: 'frames' }>; laid: number }>()
+/** Frames of ten to lay counters in by touch; those that lie there by themselves differ by the number they belong to. */
+const { aid, laid } = defineProps<{ aid: Extract<Aid, { kind: 'frames' }>; laid: readonly number[] }>()
+/** The cells that are filled, from 0. */
+const work = defineModel<readonly number[]>({ required: true })
 
 /** As many frames as the largest of such sums needs: their number tells nothing. */
 const frames = computed(() => (aid.counters.length > 20 ? 4 : 2))
-const { isThere, toggle } = useLaid(
-  () => laid,
-  () => aid,
-)
-const part = (cell: number) => (cell < laid ? (aid.counters[cell] ?? 0) % 2 : 0)
+const part = (cell: number) => (laid.includes(cell) ? (aid.counters[cell] ?? 0) % 2 : 0)
+const toggle = (cell: number) =>
+  (work.value = work.value.includes(cell) ? work.value.filter((each) => each !== cell) : [...work.value, cell])
 </script>
 
 <template>
@@ -21,8 +21,8 @@ const part = (cell: number) => (cell < laid ? (aid.counters[cell] ?? 0) % 2 : 0)
         :key="c"
         type="button"
         class="cell"
-        :class="{ there: isThere(10 * (f - 1) + c - 1), other: part(10 * (f - 1) + c - 1) }"
-        :aria-pressed="isThere(10 * (f - 1) + c - 1)"
+        :class="{ there: work.includes(10 * (f - 1) + c - 1), other: part(10 * (f - 1) + c - 1) }"
+        :aria-pressed="work.includes(10 * (f - 1) + c - 1)"
         :aria-label="`Cell ${c}`"
         @click="toggle(10 * (f - 1) + c - 1)"
       >
@@ -35,7 +35,7 @@ const part = (cell: number) => (cell < laid ? (aid.counters[cell] ?? 0) % 2 : 0)
 <style scoped>
 .frames {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(16rem, 100%), 1fr));
   gap: 1rem;
 }
 .frame {

@@ -2,16 +2,13 @@
 import type { Aid } from '#core/mastery/ladder'
 
 /** A number line with its tens, on which hops are drawn by touch; where they end is for the child to read. */
-const { aid, laid } = defineProps<{ aid: Extract<Aid, { kind: 'line' }>; laid: number }>()
+const { aid, laid } = defineProps<{ aid: Extract<Aid, { kind: 'line' }>; laid: readonly number[] }>()
+/** The hops made. */
+const work = defineModel<readonly number[]>({ required: true })
 
-const own = ref<readonly number[]>([])
-watch(
-  () => [aid, laid],
-  () => (own.value = []),
-)
 const hops = computed(() => {
   let at = aid.from
-  return [...aid.hops.slice(0, laid), ...own.value].map((by) => {
+  return work.value.map((by) => {
     const from = at
     at += by
     return { from, to: at }
@@ -19,9 +16,11 @@ const hops = computed(() => {
 })
 const at = computed(() => hops.value.at(-1)?.to ?? aid.from)
 const down = computed(() => aid.hops.some((hop) => hop < 0))
-const LEAPS = computed(() => (down.value ? [-10, -5, -1, 1] : [10, 5, 1, -1]))
-const fits = (by: number) => at.value + by >= aid.low && at.value + by <= aid.high
-const go = (by: number) => (own.value = [...own.value, by])
+const leaps = computed(() => [...aid.leaps.map((by) => (down.value ? -by : by)), down.value ? 1 : -1])
+/** More hops than these are no help any more. */
+const MOST = 60
+const fits = (by: number) => at.value + by >= aid.low && at.value + by <= aid.high && work.value.length < MOST
+const go = (by: number) => (work.value = [...work.value, by])
 
 const WIDTH = 640
 const EDGE = 24
@@ -63,10 +62,10 @@ const arc = (from: number, to: number) => {
       <circle :cx="x(at)" :cy="LINE" r="8" class="at" />
     </svg>
     <div class="flex flex-wrap gap-1.5">
-      <Key v-for="by in LEAPS" :key="by" :disabled="!fits(by)" :aria-label="`Hop ${minus(by)}`" @click="go(by)">{{
+      <Key v-for="by in leaps" :key="by" :disabled="!fits(by)" :aria-label="`Hop ${minus(by)}`" @click="go(by)">{{
         by > 0 ? `+${by}` : minus(by)
       }}</Key>
-      <Key :disabled="!own.length" aria-label="The last hop back" @click="own = own.slice(0, -1)"
+      <Key :disabled="work.length <= laid.length" aria-label="The last hop back" @click="work = work.slice(0, -1)"
         ><UIcon name="i-lucide-delete" class="size-5"
       /></Key>
     </div>

@@ -2,12 +2,12 @@
 import type { Aid } from '#core/mastery/ladder'
 
 /** Rows of dots, filled row by row with a touch; a gap after every fifth dot and row. */
-const { aid, laid } = defineProps<{ aid: Extract<Aid, { kind: 'rows' }>; laid: number }>()
+const { aid } = defineProps<{ aid: Extract<Aid, { kind: 'rows' }> }>()
+/** The rows that are filled, from 0. */
+const work = defineModel<readonly number[]>({ required: true })
 
-const { isThere, toggle } = useLaid(
-  () => laid,
-  () => aid,
-)
+const toggle = (row: number) =>
+  (work.value = work.value.includes(row) ? work.value.filter((each) => each !== row) : [...work.value, row])
 </script>
 
 <template>
@@ -17,8 +17,8 @@ const { isThere, toggle } = useLaid(
       :key="row"
       type="button"
       class="row"
-      :class="{ there: isThere(row - 1), gap: row % 5 === 0 }"
-      :aria-pressed="isThere(row - 1)"
+      :class="{ there: work.includes(row - 1), gap: row % 5 === 0 }"
+      :aria-pressed="work.includes(row - 1)"
       :aria-label="`Row ${row}`"
       @click="toggle(row - 1)"
     >

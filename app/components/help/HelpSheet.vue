@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { aidFor, laidOn, RUNGS, type Rung } from '#core/mastery/ladder'
-import type { Equation } from '#core/contract/working'
+import { aidsFor, RUNGS, workOn, type AidKind, type Rung } from '#core/mastery/ladder'
+import { showTerms, type Equation } from '#core/contract/working'
 
 /**
  * The ladder of help: an empty drawing to work on, half of it laid, all of it there to be counted. The number itself is
@@ -11,32 +11,49 @@ const open = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{ helped: [rung: Rung] }>()
 
 const rung = ref<Rung>('empty')
-const aid = computed(() => aidFor(equation))
-const laid = computed(() => (aid.value ? laidOn(aid.value, rung.value) : 0))
-const question = computed(() =>
-  equation.terms.map(({ sign, value }, i) => (i ? `${sign === '-' ? '−' : sign} ${value}` : minus(value))).join(' '),
-)
+const aids = computed(() => aidsFor(equation))
+/** Remembered on this device. */
+const liked = useLocalStorage<AidKind>('help-drawing', 'frames')
+const aid = computed(() => aids.value.find(({ kind }) => kind === liked.value) ?? aids.value[0])
+const drawing = computed({ get: () => aid.value!.kind, set: (kind) => (liked.value = kind) })
+const work = ref<readonly number[]>([])
+const question = computed(() => showTerms(equation))
+
+const NAMES: Readonly<Record<AidKind, string>> = {
+  frames: 'Ten-frames',
+  beads: 'Beads',
+  rows: 'Rows',
+  blocks: 'Blocks',
+  line: 'Number line',
+}
 const CHOICES = [
   { value: 'empty', label: 'Empty' },
   { value: 'half', label: 'Half of it' },
   { value: 'counted', label: 'All to count' },
 ] as const satisfies readonly { value: Rung; label: string }[]
-watch(open, (now) => now && emit('helped', rung.value), { immediate: true })
-watch(rung, (now) => emit('helped', now))
 watch(
   () => equation,
   () => (rung.value = RUNGS[0]),
 )
+watch([aid, rung], () => (work.value = aid.value ? workOn(aid.value, rung.value) : []), { immediate: true })
+watch(open, (now) => now && emit('helped', rung.value), { immediate: true })
+watch(rung, (now) => emit('helped', now))
 </script>
 
 <template>
-  <DeskSheet v-model:open="open" :title="asks" :description="question" wide>
-    <div class="space-y-4">
-      <p class="figures text-3xl font-bold" aria-hidden="true">{{ question }}</p>
-      <ChoiceRow v-model="rung" label="How much of it lies there" :choices="CHOICES" />
-      <HelpFrames v-if="aid?.kind === 'frames'" :aid="aid" :laid="laid" />
-      <HelpRows v-else-if="aid?.kind === 'rows'" :aid="aid" :laid="laid" />
-      <HelpLine v-else-if="aid" :aid="aid" :laid="laid" />
+  <DeskSheet v-model:open="open" :title="question" :description="asks" wide>
+    <div v-if="aid" class="space-y-4">
+      <div class="flex flex-wrap gap-x-6 gap-y-3">
+        <ChoiceRow
+          v-if="aids.length > 1"
+          v-model="drawing"
+          label="Drawing"
+          quiet
+          :choices="aids.map(({ kind }) => ({ value: kind, label: NAMES[kind] }))"
+        />
+        <ChoiceRow v-model="rung" label="How much of it lies there" quiet :choices="CHOICES" />
+      </div>
+      <HelpDrawing v-model="work" :aid="aid" :rung="rung" />
       <Key main class="w-full" @click="open = false"
         ><UIcon name="i-lucide-corner-down-left" class="size-5" /> Now say it</Key
       >
