@@ -4,6 +4,7 @@ import type { SkillId } from '#core/contract/skills'
 import type { Codes, CommonNotes, Facts, NoteOf } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
 import type { BasePlay, How } from '#core/contract/plays'
+import type { Prediction } from '#core/contract/prediction'
 import type { ProblemOf } from '#core/contract/problem'
 import type { Random } from '#core/basics/random'
 import type { Ready } from '#core/contract/ready'
@@ -289,6 +290,9 @@ export interface Game<
   bot(rules: R, state: S, seat: number, random: Random): P
   /** The number facts that a play practised, read from the state before it. */
   facts(rules: R, state: S, play: P): readonly NumberFact[]
+
+  /** What the room may be asked before chance speaks, the most telling first; nothing where left out. */
+  readonly predictions?: readonly Prediction<R, S, P>[]
 
   writePlay(play: P): string
   readPlay(text: string, rules: R, state: S): ReadPlay<P>

@@ -5,6 +5,7 @@ import { about } from '#core/games/brim/about'
 import type { BrimCodes } from '#core/games/brim/codes'
 import { bot, deal, plays } from '#core/games/brim/bot'
 import { readPlay, writePlay } from '#core/games/brim/notation'
+import { predictions } from '#core/games/brim/predictions'
 import { ready } from '#core/games/brim/ready'
 import { allDice } from '#core/games/brim/dice'
 import * as rules from '#core/games/brim/rules'
@@ -75,5 +76,6 @@ export const brim = defineGame<BrimRules, null, BrimPlay, BrimState, BrimCodes>(
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

@@ -4,6 +4,7 @@ import { about } from '#core/games/call-row/about'
 import type { RowCodes } from '#core/games/call-row/codes'
 import { bot, deal, plays } from '#core/games/call-row/bot'
 import { readPlay, writePlay } from '#core/games/call-row/notation'
+import { predictions } from '#core/games/call-row/predictions'
 import { ready } from '#core/games/call-row/ready'
 import * as rules from '#core/games/call-row/rules'
 import type { RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
@@ -70,5 +71,6 @@ export const callRow = defineGame<RowRules, null, RowPlay, RowState, RowCodes>({
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

@@ -4,6 +4,7 @@ import { about } from '#core/games/column-keeper/about'
 import type { KeeperCodes } from '#core/games/column-keeper/codes'
 import { bot, deal, plays } from '#core/games/column-keeper/bot'
 import { readPlay, writePlay } from '#core/games/column-keeper/notation'
+import { predictions } from '#core/games/column-keeper/predictions'
 import { ready } from '#core/games/column-keeper/ready'
 import * as rules from '#core/games/column-keeper/rules'
 import type { KeeperPlay, KeeperRules, KeeperState } from '#core/games/column-keeper/rules'
@@ -76,5 +77,6 @@ export const columnKeeper = defineGame<KeeperRules, null, KeeperPlay, KeeperStat
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

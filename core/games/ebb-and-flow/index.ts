@@ -4,6 +4,7 @@ import { about } from '#core/games/ebb-and-flow/about'
 import type { EbbCodes } from '#core/games/ebb-and-flow/codes'
 import { bot, deal, plays } from '#core/games/ebb-and-flow/bot'
 import { readPlay, writePlay } from '#core/games/ebb-and-flow/notation'
+import { predictions } from '#core/games/ebb-and-flow/predictions'
 import { ready } from '#core/games/ebb-and-flow/ready'
 import * as rules from '#core/games/ebb-and-flow/rules'
 import type { EbbRules, EbbState, Flip } from '#core/games/ebb-and-flow/rules'
@@ -71,5 +72,6 @@ export const ebbAndFlow = defineGame<EbbRules, null, Flip, EbbState, EbbCodes>({
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

@@ -4,6 +4,7 @@ import { about } from '#core/games/exact-landing/about'
 import type { LandingCodes } from '#core/games/exact-landing/codes'
 import { bot, deal, plays } from '#core/games/exact-landing/bot'
 import { readPlay, writePlay } from '#core/games/exact-landing/notation'
+import { predictions } from '#core/games/exact-landing/predictions'
 import { ready } from '#core/games/exact-landing/ready'
 import * as rules from '#core/games/exact-landing/rules'
 import type { LandingRules, LandingState, Spin } from '#core/games/exact-landing/rules'
@@ -71,5 +72,6 @@ export const exactLanding = defineGame<LandingRules, null, Spin, LandingState, L
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

@@ -4,6 +4,7 @@ import { about } from '#core/games/fill-in-order/about'
 import type { FillCodes } from '#core/games/fill-in-order/codes'
 import { bot, deal, plays } from '#core/games/fill-in-order/bot'
 import { readPlay, writePlay } from '#core/games/fill-in-order/notation'
+import { predictions } from '#core/games/fill-in-order/predictions'
 import { ready } from '#core/games/fill-in-order/ready'
 import * as rules from '#core/games/fill-in-order/rules'
 import type { FillRules, FillState, Turn } from '#core/games/fill-in-order/rules'
@@ -75,5 +76,6 @@ export const fillInOrder = defineGame<FillRules, null, Turn, FillState, FillCode
   facts: () => [],
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

@@ -4,6 +4,7 @@ import { about } from '#core/games/hundred-stops/about'
 import type { StopsCodes } from '#core/games/hundred-stops/codes'
 import { bot, deal, plays } from '#core/games/hundred-stops/bot'
 import { readPlay, writePlay } from '#core/games/hundred-stops/notation'
+import { predictions } from '#core/games/hundred-stops/predictions'
 import { ready } from '#core/games/hundred-stops/ready'
 import * as rules from '#core/games/hundred-stops/rules'
 import type { StopsRules, StopsState, Travel } from '#core/games/hundred-stops/rules'
@@ -77,5 +78,6 @@ export const hundredStops = defineGame<StopsRules, null, Travel, StopsState, Sto
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

@@ -8,6 +8,7 @@ import { defaults, houseRules, type OwnRules } from '#core/games/own-game/houseR
 import { readPlay, writePlay } from '#core/games/own-game/notation'
 import { presets } from '#core/games/own-game/presets'
 import { problems } from '#core/games/own-game/problems'
+import { predictions } from '#core/games/own-game/predictions'
 import { ready } from '#core/games/own-game/ready'
 import * as rules from '#core/games/own-game/rules'
 import type { OwnPlay } from '#core/games/own-game/rules'
@@ -51,5 +52,6 @@ export const ownGame = defineGame<OwnRules, null, OwnPlay, OwnState, OwnCodes>({
   facts,
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

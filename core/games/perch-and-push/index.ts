@@ -4,6 +4,7 @@ import { about } from '#core/games/perch-and-push/about'
 import type { PerchCodes } from '#core/games/perch-and-push/codes'
 import { bot, deal, plays } from '#core/games/perch-and-push/bot'
 import { readPlay, writePlay } from '#core/games/perch-and-push/notation'
+import { predictions } from '#core/games/perch-and-push/predictions'
 import { ready } from '#core/games/perch-and-push/ready'
 import * as rules from '#core/games/perch-and-push/rules'
 import type { PerchPlay, PerchRules, PerchState } from '#core/games/perch-and-push/rules'
@@ -77,5 +78,6 @@ export const perchAndPush = defineGame<PerchRules, null, PerchPlay, PerchState, 
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

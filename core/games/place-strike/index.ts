@@ -3,6 +3,7 @@ import { about } from '#core/games/place-strike/about'
 import type { StrikeCodes } from '#core/games/place-strike/codes'
 import { bot, deal, dealOpening, plays } from '#core/games/place-strike/bot'
 import { readPlay, writePlay } from '#core/games/place-strike/notation'
+import { predictions } from '#core/games/place-strike/predictions'
 import { ready } from '#core/games/place-strike/ready'
 import * as rules from '#core/games/place-strike/rules'
 import type { StrikeOpening, StrikePlay, StrikeRules, StrikeState } from '#core/games/place-strike/rules'
@@ -68,5 +69,6 @@ export const placeStrike = defineGame<StrikeRules, StrikeOpening, StrikePlay, St
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

@@ -4,6 +4,7 @@ import { about } from '#core/games/step-and-gather/about'
 import type { StepCodes } from '#core/games/step-and-gather/codes'
 import { bot, deal, plays } from '#core/games/step-and-gather/bot'
 import { readPlay, writePlay } from '#core/games/step-and-gather/notation'
+import { predictions } from '#core/games/step-and-gather/predictions'
 import { ready } from '#core/games/step-and-gather/ready'
 import * as rules from '#core/games/step-and-gather/rules'
 import type { Step, StepRules, StepState } from '#core/games/step-and-gather/rules'
@@ -61,5 +62,6 @@ export const stepAndGather = defineGame<StepRules, null, Step, StepState, StepCo
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

@@ -4,6 +4,7 @@ import { about } from '#core/games/table-ladder/about'
 import type { LadderCodes } from '#core/games/table-ladder/codes'
 import { bot, deal, plays } from '#core/games/table-ladder/bot'
 import { readPlay, writePlay } from '#core/games/table-ladder/notation'
+import { predictions } from '#core/games/table-ladder/predictions'
 import { ready } from '#core/games/table-ladder/ready'
 import * as rules from '#core/games/table-ladder/rules'
 import type { LadderRules, LadderState, RungPlay } from '#core/games/table-ladder/rules'
@@ -63,5 +64,6 @@ export const tableLadder = defineGame<LadderRules, null, RungPlay, LadderState, 
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

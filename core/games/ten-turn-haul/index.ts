@@ -4,6 +4,7 @@ import { about } from '#core/games/ten-turn-haul/about'
 import type { HaulCodes } from '#core/games/ten-turn-haul/codes'
 import { bot, deal, plays } from '#core/games/ten-turn-haul/bot'
 import { readPlay, writePlay } from '#core/games/ten-turn-haul/notation'
+import { predictions } from '#core/games/ten-turn-haul/predictions'
 import { ready } from '#core/games/ten-turn-haul/ready'
 import * as rules from '#core/games/ten-turn-haul/rules'
 import type { HaulRules, HaulState, Spin } from '#core/games/ten-turn-haul/rules'
@@ -67,5 +68,6 @@ export const tenTurnHaul = defineGame<HaulRules, null, Spin, HaulState, HaulCode
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

@@ -4,6 +4,7 @@ import { about } from '#core/games/token-dip/about'
 import type { DipCodes } from '#core/games/token-dip/codes'
 import { bot, deal, plays } from '#core/games/token-dip/bot'
 import { readPlay, writePlay } from '#core/games/token-dip/notation'
+import { predictions } from '#core/games/token-dip/predictions'
 import { ready } from '#core/games/token-dip/ready'
 import * as rules from '#core/games/token-dip/rules'
 import type { DipPlay, DipRules, DipState } from '#core/games/token-dip/rules'
@@ -89,5 +90,6 @@ export const tokenDip = defineGame<DipRules, null, DipPlay, DipState, DipCodes>(
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

@@ -5,6 +5,7 @@ import { about } from '#core/games/top-total/about'
 import type { TopCodes } from '#core/games/top-total/codes'
 import { bot, deal, plays } from '#core/games/top-total/bot'
 import { readPlay, writePlay } from '#core/games/top-total/notation'
+import { predictions } from '#core/games/top-total/predictions'
 import { ready } from '#core/games/top-total/ready'
 import * as rules from '#core/games/top-total/rules'
 import type { Roll, TopRules, TopState } from '#core/games/top-total/rules'
@@ -68,5 +69,6 @@ export const topTotal = defineGame<TopRules, null, Roll, TopState, TopCodes>({
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })

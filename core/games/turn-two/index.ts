@@ -4,6 +4,7 @@ import { about } from '#core/games/turn-two/about'
 import type { PairCodes } from '#core/games/turn-two/codes'
 import { bot, deal, plays } from '#core/games/turn-two/bot'
 import { readPlay, writePlay } from '#core/games/turn-two/notation'
+import { predictions } from '#core/games/turn-two/predictions'
 import { ready } from '#core/games/turn-two/ready'
 import { matchOf, withoutPartner } from '#core/games/turn-two/matching'
 import * as rules from '#core/games/turn-two/rules'
@@ -85,5 +86,6 @@ export const turnTwo = defineGame<PairRules, null, PairPlay, PairState, PairCode
   },
   writePlay,
   readPlay,
+  predictions,
   wording,
 })
