@@ -3,6 +3,8 @@ import type { Awaits, NumberFact } from '#core/contract/game'
 import type { How } from '#core/contract/plays'
 import type { Result } from '#core/contract/table'
 import type { MemberOrder } from '#core/kernel/members'
+import type { Asked, AskedRoom } from '#core/kernel/predictions'
+import type { ShownHelp } from '#core/mastery/ladder'
 
 /** The shapes of the server's answers, as both sides use them. Shapes of requests are in shared/requests.ts. */
 
@@ -123,6 +125,8 @@ export interface StoredMatch extends SetUp {
   readonly room: ToldRoomClock | null
   /** Who knows it may see this match's board; empty for a helper. */
   readonly board: string
+  /** What the room was asked before chance spoke. */
+  readonly asked: readonly Asked[]
   readonly entries: readonly Recorded[]
 }
 
@@ -174,6 +178,12 @@ export interface Appended {
 
 /** Everything that a board view gets. */
 export interface Board extends BoardPicture {
+  /** The drawing that is worked on now. */
+  readonly help: ShownHelp | null
+  /** What the room was asked, until somebody has played on from what came. */
+  readonly asked: AskedRoom | null
+  /** How often most hands were up for what came. */
+  readonly guessed: { readonly right: number; readonly of: number }
   readonly clock: ToldClock
 }
 

@@ -4,6 +4,8 @@ import { isoOfDatabase, moment } from '#core/basics/moment'
 import { PENNANT_COUNT } from '#core/basics/pennants'
 import { MOST_MEMBERS } from '#core/contract/table'
 import { MEMBER_ORDERS } from '#core/kernel/members'
+import { askedShape } from '#core/kernel/predictions'
+import { AIDS, RUNGS } from '#core/mastery/ladder'
 
 /** Shapes of requests: every field bounded. */
 const personName = z.string().trim().min(1, 'A name is missing.').max(40, 'A name has at most 40 letters.')
@@ -78,6 +80,24 @@ export const changedMatchShape = z
     ({ name, seats, sides, veiled }) => name !== undefined || seats?.length || sides?.length || veiled !== undefined,
     'nothing to change',
   )
+/** A question that the room was asked and the hands counted; without hands it is taken back. */
+export const changedAskedShape = askedShape.extend({ hands: askedShape.shape.hands.nullable() })
+
+/** The drawing that a second screen shows; null for none. */
+export const shownHelpShape = z.strictObject({
+  help: z
+    .strictObject({
+      after: z.int().min(0).max(1e9),
+      terms: z
+        .array(z.strictObject({ sign: z.enum(['+', '-', '×']), value: z.int().min(0).max(100_000) }))
+        .min(2)
+        .max(40),
+      drawing: z.enum(AIDS),
+      rung: z.enum(RUNGS),
+      work: z.array(z.int().min(-1000).max(1000)).max(60),
+    })
+    .nullable(),
+})
 export type ChangedMatch = z.output<typeof changedMatchShape>
 
 export const newPersonShape = z.strictObject({ name: personName, pennant: pennant.optional() })

@@ -3,6 +3,7 @@ import { namedRulesFields } from '#core/format/houseRulesFile'
 import { MOST_ENTRIES, readMatchInPieces, type MatchFile } from '#core/format/matchFile'
 import { moment } from '#core/basics/moment'
 import { PENNANT_COUNT } from '#core/basics/pennants'
+import { askedShape, MOST_ASKED } from '#core/kernel/predictions'
 import { MEMBER_ORDERS } from '#core/kernel/members'
 import { problem, type Problem } from '#core/contract/problem'
 import type { Tape } from '#core/kernel/tape'
@@ -41,6 +42,8 @@ const keptMatch = z.strictObject({
   used: z.number().min(0).max(1e12),
   /** True where the children play on their own; left out else. */
   veiled: z.boolean().optional(),
+  /** What the room was asked before chance spoke; left out where it was asked nothing. */
+  asked: z.array(askedShape).max(MOST_ASKED).optional(),
   match: z.unknown(),
 })
 

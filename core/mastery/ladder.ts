@@ -5,6 +5,15 @@ import { groupTens, type Equation } from '#core/contract/working'
 export const RUNGS = ['empty', 'half', 'counted'] as const
 export type Rung = (typeof RUNGS)[number]
 
+/** A drawing on a second screen, after so many entries: what is to be worked out, and what lies in it. */
+export interface ShownHelp {
+  readonly after: number
+  readonly terms: Equation['terms']
+  readonly drawing: AidKind
+  readonly rung: Rung
+  readonly work: readonly number[]
+}
+
 /** The drawings there are to find an answer with. */
 export const AIDS = ['frames', 'beads', 'rows', 'blocks', 'line'] as const
 export type AidKind = (typeof AIDS)[number]
@@ -32,6 +41,17 @@ export type Aid =
 
 /** Counters and beads that are still seen at a glance, rows likewise, and hops that are drawn apart. */
 const [MOST_COUNTERS, MOST_BEADS, MOST_ROWS, MOST_HOPS, MOST_SPAN, MOST_BLOCKED] = [40, 100, 12, 24, 300, 999]
+
+/** The drawing that a second screen shows: what is to be worked out is known there, what it comes to is not told. */
+export function aidShown({ terms, drawing }: Pick<ShownHelp, 'terms' | 'drawing'>): Aid | null {
+  const [first, ...others] = terms
+  if (!first) return null
+  const equals = others.reduce(
+    (sum, { sign, value }) => (sign === '×' ? sum * value : sign === '+' ? sum + value : sum - value),
+    first.value,
+  )
+  return aidsFor({ kind: 'equation', terms, equals }).find(({ kind }) => kind === drawing) ?? null
+}
 
 /** The drawings that help to find it, the plainest first; none where none would. */
 export function aidsFor(equation: Equation): readonly Aid[] {

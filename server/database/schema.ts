@@ -17,6 +17,8 @@ import type { NumberFact } from '#core/contract/game'
 import type { How } from '#core/contract/plays'
 import type { Evidence } from '#core/kernel/facts'
 import type { MemberOrder } from '#core/kernel/members'
+import type { Asked } from '#core/kernel/predictions'
+import type { ShownHelp } from '#core/mastery/ladder'
 import type { CalledMember, ClockState, RoomClockState, Summary } from '#shared/api'
 
 const at = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' })
@@ -70,6 +72,10 @@ export const matches = pgTable(
     opening: jsonb('opening').$type<unknown>(),
     /** The children play on their own: what they are to find is hidden until they have given it. */
     veiled: boolean('veiled').notNull().default(false),
+    /** What the room was asked before chance spoke. */
+    asked: jsonb('asked').$type<readonly Asked[]>().notNull().default([]),
+    /** The drawing that the second screen shows to work on. */
+    help: jsonb('help').$type<ShownHelp>(),
     /** The number of the newest entry: what `after` is compared with. */
     last: integer('last').notNull().default(0),
     over: boolean('over').notNull().default(false),

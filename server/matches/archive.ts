@@ -88,7 +88,7 @@ async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
     // Deleted meanwhile, perhaps halfway through reading it.
     if (!row || !gameById(row.game) || kept.length < last) return []
     const mine = seated.get(id) ?? []
-    const { game, name, houseRules, first, source, seed, opening, createdAt, clock, sessionId, veiled } = row
+    const { game, name, houseRules, first, source, seed, opening, createdAt, clock, sessionId, veiled, asked } = row
     return [
       {
         id,
@@ -104,6 +104,7 @@ async function archivePage(page: readonly Listed[]): Promise<KeptMatch[]> {
         session: sessionId,
         used: usedBy(clock, now),
         ...(veiled ? { veiled } : {}),
+        ...(asked.length ? { asked: [...asked] } : {}),
         match: {
           format: FORMAT,
           version: VERSION,
@@ -263,9 +264,9 @@ async function restoreMatch(
       pennant,
       personId: personId ? (known.get(personId) ?? null) : null,
     }))
-    const { id, name, recorded, createdAt, updatedAt, used, session, veiled } = kept
+    const { id, name, recorded, createdAt, updatedAt, used, session, veiled, asked } = kept
     await writing((tx) =>
-      storeMatch(tx, { id, name, file, tape, seated, recorded, createdAt, updatedAt, used, session, veiled }),
+      storeMatch(tx, { id, name, file, tape, seated, recorded, createdAt, updatedAt, used, session, veiled, asked }),
     )
     return null
   } catch (error) {

@@ -1,5 +1,6 @@
 import { asc, eq } from 'drizzle-orm'
 import { drawBoard } from '#core/board/board'
+import { askedNow, rightOf } from '#core/kernel/predictions'
 import type { Board } from '#shared/api'
 import { matches, seats as seatsTable } from '../database/schema'
 import { Refusal } from '../utils/refusal'
@@ -45,6 +46,8 @@ export async function boardOf(match: string): Promise<Board> {
       last: matches.last,
       clock: matches.clock,
       veiled: matches.veiled,
+      asked: matches.asked,
+      help: matches.help,
       seat: seatsTable,
     })
     .from(matches)
@@ -52,7 +55,7 @@ export async function boardOf(match: string): Promise<Board> {
     .where(eq(matches.id, match))
     .orderBy(asc(seatsTable.seat))
   if (!rows.length) throw noSuchMatch()
-  const { last, clock, veiled } = rows[0]!
+  const { last, clock, veiled, asked, help } = rows[0]!
   const tape = await tapeOf(match, last)
   const picture = drawBoard(
     tape,
@@ -60,7 +63,14 @@ export async function boardOf(match: string): Promise<Board> {
     match,
     veiled,
   )
-  return { ...picture, clock: toldClock(clock) }
+  return {
+    ...picture,
+    // Once somebody has played on, nobody works on it any more.
+    help: help?.after === last ? help : null,
+    asked: askedNow(tape, asked),
+    guessed: rightOf(tape, asked),
+    clock: toldClock(clock),
+  }
 }
 
 /** Everybody who looks at the board of a match. */

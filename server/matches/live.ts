@@ -1,14 +1,16 @@
 import { EventEmitter } from 'node:events'
+import type { Asked } from '#core/kernel/predictions'
 import type { ListedMatch, Recorded, RoomSession, Summary, ToldClock } from '#shared/api'
 
 type Change =
   | { readonly kind: 'recorded'; readonly match: string; readonly recorded: Recorded; readonly summary: Summary }
   | { readonly kind: 'clock'; readonly match: string; readonly clock: ToldClock }
   | { readonly kind: 'made' | 'renamed'; readonly match: string; readonly listed: ListedMatch }
+  | { readonly kind: 'asked'; readonly match: string; readonly asked: readonly Asked[] }
   /** Several at once: whoever shows a list asks for it anew. */
   | { readonly kind: 'many'; readonly match: string }
-  /** `helpers`: somebody who helped at this match may do so no more, or helps at the next one. */
-  | { readonly kind: 'removed' | 'board' | 'helpers'; readonly match: string }
+  /** `help`: the drawing on the second screen; `helpers`: somebody who helped at this match may do so no more, or helps at the next one. */
+  | { readonly kind: 'removed' | 'board' | 'help' | 'helpers'; readonly match: string }
 
 const emitter = new EventEmitter()
 // A class may follow with every device in the room; the default warning at 11 is not meant for that.

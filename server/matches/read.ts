@@ -34,7 +34,8 @@ export async function loadMatch(id: string, within?: Within): Promise<StoredMatc
   if (!found) throw noSuchMatch()
   const { matches: row, room_sessions: session } = found
   const [seated, recorded] = await Promise.all([seatsOf(id, within), entriesAfter(id, 0, within)])
-  const { game, name, houseRules, first, source, seed, opening, veiled, createdAt, last, clock, boardToken } = row
+  const { game, name, houseRules, first, source, seed, opening, veiled, asked, createdAt, last, clock, boardToken } =
+    row
   return {
     id,
     game,
@@ -45,6 +46,7 @@ export async function loadMatch(id: string, within?: Within): Promise<StoredMatc
     seed: seed ?? null,
     opening: opening ?? null,
     veiled,
+    asked,
     createdAt,
     last,
     clock: toldClock(clock),

@@ -4,6 +4,7 @@ import { writeCsv } from '#core/format/csv'
 import { makeMatchFile, readMatchTextInPieces, type MatchFile } from '#core/format/matchFile'
 import { writePlainTape } from '#core/format/plainTape'
 import { seatPeople } from '#core/basics/pennants'
+import type { Asked } from '#core/kernel/predictions'
 import type { Tape } from '#core/kernel/tape'
 import { membersOf, nameOf } from '#core/contract/table'
 import type { Seat, StoredMatch } from '#shared/api'
@@ -92,6 +93,7 @@ interface Incoming {
   /** The session of the room that it belongs to; one that there is not is none. */
   readonly session?: string | null
   readonly veiled?: boolean
+  readonly asked?: readonly Asked[]
 }
 
 /** Rows that are stored at once: some 20 ms. */
@@ -100,7 +102,20 @@ const BATCH = 250
 /** Stores a whole match: its setup, seats, tape and the facts that were practised. */
 export async function storeMatch(
   tx: Within,
-  { id, name = '', file, tape, seated, recorded, createdAt, updatedAt, used, session = null, veiled = false }: Incoming,
+  {
+    id,
+    name = '',
+    file,
+    tape,
+    seated,
+    recorded,
+    createdAt,
+    updatedAt,
+    used,
+    session = null,
+    veiled = false,
+    asked = [],
+  }: Incoming,
 ): Promise<void> {
   const { game, houseRules, first, source, seed, opening } = file
   const last = tape.lines.length
@@ -120,6 +135,7 @@ export async function storeMatch(
     seed,
     opening,
     veiled,
+    asked,
     last,
     clock,
     createdAt,

@@ -63,6 +63,11 @@ export const ROUTES: Readonly<Record<string, Asked>> = {
   'GET /api/matches': { path: () => '/api/matches?which=all' },
   'GET /api/matches/[id]': { path: ({ match }) => `/api/matches/${match}`, open: ['helper'] },
   'GET /api/matches/[id]/live': { path: ({ match }) => `/api/matches/${match}/live`, stream: true, open: ['helper'] },
+  'PUT /api/matches/[id]/asked': {
+    path: ({ match }) => `/api/matches/${match}/asked`,
+    body: () => ({ after: 0, question: 'fits', hands: [3, 1] }),
+  },
+  'PUT /api/matches/[id]/help': { path: ({ match }) => `/api/matches/${match}/help`, body: () => ({ help: null }) },
   'GET /api/matches/[id]/export': { path: ({ match }) => `/api/matches/${match}/export?as=csv` },
   'GET /api/matches/[id]/helpers': { path: ({ match }) => `/api/matches/${match}/helpers` },
   'GET /api/live': { path: () => '/api/live', stream: true },

@@ -38,6 +38,7 @@ export default defineRoute(async (event) => {
         if (catchingUp) early.push(change.recorded)
         else send(change.recorded)
       } else if (change.kind === 'clock') stream.send('clock', change.clock)
+      else if (change.kind === 'asked') stream.send('asked', { asked: change.asked })
       else if (change.kind === 'removed') stream.send('removed', {})
       else if (change.kind === 'helpers') void recheck().catch(() => stream.close())
       else if (change.kind === 'renamed')
