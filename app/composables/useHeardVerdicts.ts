@@ -3,7 +3,7 @@ import { sayEntry, sayResult, sayVerdict, speaking } from '#core/wording/index'
 import type { Desk } from '~/composables/useDesk'
 
 /** Said to a screen reader, spoken and chimed where wished: each new verdict once. */
-export function useHeardVerdicts(tape: Ref<Tape | null>, { next, turns, silent }: Desk): Ref<string> {
+export function useHeardVerdicts(tape: Ref<Tape | null>, { next, turns, silent, answering }: Desk): Ref<string> {
   const voice = useVoice()
   const heard = ref('')
   watch(tape, (now, before) => {
@@ -21,5 +21,10 @@ export function useHeardVerdicts(tape: Ref<Tape | null>, { next, turns, silent }
     voice.say(heard.value)
     voice.chime(state.result ? 'end' : line.verdict.stands ? 'stands' : 'refused')
   })
+  // The question that the pad shows: once, when the answer to what lies there is still missing.
+  watch(
+    () => answering.value === 'missing',
+    (missing) => missing && tape.value && voice.say(tape.value.table.game.about.finds.asks, 'ask'),
+  )
   return heard
 }

@@ -1,10 +1,13 @@
 import * as z from 'zod'
 
-/** Verdicts and turns heard: spoken by the browser, and short chimes, each where it was switched on. */
+/** Questions, verdicts and turns heard: spoken by the browser, and short chimes, each where it was switched on. */
 const NOTES = { stands: [659, 880], refused: [330, 277], turn: [587], end: [523, 659, 784, 1047] } as const
 export type Chime = keyof typeof NOTES
 
 const HEARD = z.object({
+  /** The question is read out before its answer. */
+  ask: z.boolean().default(false),
+  /** Verdicts and the announcement are. */
   speak: z.boolean().default(false),
   chime: z.boolean().default(false),
   bell: z.boolean().default(true),
@@ -13,17 +16,20 @@ const HEARD = z.object({
 let audio: AudioContext | null = null
 
 export function useVoice() {
-  const settings = useKept('heard', HEARD, { speak: false, chime: false, bell: true })
+  const settings = useKept('heard', HEARD, { ask: false, speak: false, chime: false, bell: true })
 
-  /** Speaks a verdict, where that is switched on. */
-  function say(text: string) {
-    if (settings.value.speak) void read(text)
+  /** Speaks a verdict, or a question, where that is switched on. */
+  function say(text: string, what: 'speak' | 'ask' = 'speak') {
+    if (settings.value[what]) void read(text)
   }
 
   const text = ref('')
-  const speech = useSpeechSynthesis(text, { lang: 'en-GB' })
+  const voice = useOwnVoice()
+  // None is spoken with as long as there is none.
+  const speech = useSpeechSynthesis(text, { lang: 'en-GB', voice: voice as Ref<SpeechSynthesisVoice> })
   /** Reads a text aloud because somebody asked for it. */
   async function read(aloud: string) {
+    if (!voice.value) return
     speech.stop()
     text.value = aloud
     await nextTick()
@@ -54,8 +60,21 @@ export function useVoice() {
 
   return {
     ...{ settings, say, read, chime, bell, wake },
-    ...{ canRead: speech.isSupported, reading: speech.isPlaying, hush: speech.stop },
+    ...{ canRead: computed(() => voice.value !== undefined), reading: speech.isPlaying, hush: speech.stop },
   }
+}
+
+/** A voice of the machine's own: what children say and do is sent to no service to be read out. */
+function useOwnVoice() {
+  const voice = shallowRef<SpeechSynthesisVoice>()
+  if (!('speechSynthesis' in window)) return voice
+  function find() {
+    const own = window.speechSynthesis.getVoices().filter(({ localService }) => localService)
+    voice.value = own.find(({ lang }) => lang.startsWith('en')) ?? own[0]
+  }
+  find()
+  useEventListener(window.speechSynthesis, 'voiceschanged', find)
+  return voice
 }
 
 /** Partials of a bell above its note, and how loud each is. */

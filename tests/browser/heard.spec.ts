@@ -4,6 +4,10 @@ import { append, makeMatch, openDesk } from './helpers'
 test('verdicts are spoken and chimed when that is switched on, and remembered', async ({ page, request }) => {
   await page.addInitScript(() => {
     const heard: string[] = []
+    const voices = [
+      { name: 'away', lang: 'en-GB', localService: false },
+      { name: 'own', lang: 'en-GB', localService: true },
+    ]
     Object.assign(window, { heard })
     Object.assign(window, {
       SpeechSynthesisUtterance: class {
@@ -12,7 +16,13 @@ test('verdicts are spoken and chimed when that is switched on, and remembered', 
       },
     })
     Object.defineProperty(window, 'speechSynthesis', {
-      value: { cancel() {}, speak: ({ text }: { text: string }) => heard.push(text) },
+      value: {
+        cancel() {},
+        addEventListener() {},
+        removeEventListener() {},
+        getVoices: () => voices,
+        speak: ({ text, voice }: { text: string; voice: { name: string } }) => heard.push(`${voice.name}: ${text}`),
+      },
     })
     const start = OscillatorNode.prototype.start
     OscillatorNode.prototype.start = function (...args) {
@@ -27,13 +37,28 @@ test('verdicts are spoken and chimed when that is switched on, and remembered', 
   await expect(page.getByRole('region', { name: 'Tape' })).toContainText('Ines rolls')
   expect(await heard()).toEqual([])
   await page.keyboard.press('m')
-  for (const name of ['Speak verdicts', 'Chimes']) await page.getByRole('button', { name }).click()
+  for (const name of ['Read questions', 'Read verdicts', 'Chimes']) await page.getByRole('button', { name }).click()
   await page.reload()
   await expect(page.getByRole('button', { name: /Stop and bank 19/ })).toBeVisible()
   await page.keyboard.press('s')
-  await expect.poll(heard).toContainEqual(expect.stringContaining('Ines banks 19 and has 19. Tomasz is next.'))
+  await expect
+    .poll(heard)
+    .toContainEqual(expect.stringContaining('own: Ines stops and says 19. Ines banks 19 and has 19. Tomasz is next.'))
   await expect.poll(async () => (await heard()).some((sound) => sound.startsWith('tone'))).toBe(true)
   await expect(page.getByRole('status').filter({ hasText: 'Tomasz is next' })).toBeAttached()
+
+  // What is asked is read out once the dice lie there, before anybody has said a number.
+  const asked = await makeMatch(request, { game: 'top-total' })
+  await openDesk(page, asked)
+  for (const face of ['6', '5']) await page.getByRole('button', { name: `Rolled a ${face}` }).click()
+  await expect.poll(heard).toContainEqual('own: How much is it?')
+})
+
+test('where the machine has no voice of its own nothing is read, and the desk says so', async ({ page, request }) => {
+  await openDesk(page, await makeMatch(request))
+  await page.keyboard.press('m')
+  await expect(page.getByRole('button', { name: 'Read questions' })).toBeDisabled()
+  await expect(page.getByRole('dialog')).toContainText('nothing is sent away to be read')
 })
 
 test('one line finds matches, people, rules and actions', async ({ page, request }) => {

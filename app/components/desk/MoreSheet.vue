@@ -14,7 +14,7 @@ const { store, over, closed, opening } = defineProps<{
 const open = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{ look: []; sheet: [name: SheetName] }>()
 
-const { settings } = useVoice()
+const { settings, canRead } = useVoice()
 const id = computed(() => store.match?.id ?? '')
 const EXPORTS = [
   { as: 'json', label: 'Match file', icon: 'i-lucide-file-json' },
@@ -75,13 +75,19 @@ function chart() {
       <section class="space-y-2">
         <h3 class="font-bold">Heard</h3>
         <div class="flex flex-wrap gap-2">
-          <Key :aria-pressed="settings.speak" @click="settings.speak = !settings.speak"
-            ><UIcon name="i-lucide-volume-2" class="size-5" /> Speak verdicts</Key
+          <Key :disabled="!canRead" :aria-pressed="settings.ask" @click="settings.ask = !settings.ask"
+            ><UIcon name="i-lucide-message-circle-question" class="size-5" /> Read questions</Key
+          >
+          <Key :disabled="!canRead" :aria-pressed="settings.speak" @click="settings.speak = !settings.speak"
+            ><UIcon name="i-lucide-volume-2" class="size-5" /> Read verdicts</Key
           >
           <Key :aria-pressed="settings.chime" @click="settings.chime = !settings.chime"
             ><UIcon name="i-lucide-bell" class="size-5" /> Chimes</Key
           >
         </div>
+        <p v-if="!canRead" class="text-sm text-(--ink-soft)">
+          This browser has no voice of this machine’s own; nothing is sent away to be read.
+        </p>
       </section>
     </div>
   </DeskSheet>
