@@ -3,7 +3,7 @@ import { givesNothingAway } from '#core/kernel/reasons'
 import { dealFor } from '#core/kernel/dealer'
 import type { Dealt, Reveal, Wish } from '#core/contract/game'
 import { answeringOf, type Answering } from '#core/kernel/answering'
-import { RUNGS, type Rung } from '#core/mastery/ladder'
+import { RUNGS, type Rung, type ShownHelp } from '#core/mastery/ladder'
 import { HELP } from '#core/wording/ways'
 import { keptBack } from '#core/kernel/keptBack'
 import { awaits, judgePlay, takesTurns, type Judged } from '#core/kernel/match'
@@ -37,6 +37,8 @@ export interface DeskParts {
   readonly members: Members
   /** The children play on their own at this table. */
   readonly alone: () => boolean
+  /** Shows a drawing to work on on the second screen, or none. */
+  readonly showHelp: (help: ShownHelp | null) => void
 }
 
 /** Milliseconds after recording in which a touch is the second one of a double tap, and no play. */
@@ -257,6 +259,11 @@ function makeDesk(parts: DeskParts) {
     drafting.enter(null)
   }
 
+  /** What is worked on goes to the second screen, as long as nothing is recorded. */
+  function showHelp(help: Omit<ShownHelp, 'after'> | null) {
+    parts.showHelp(help && { ...help, after: tape()?.lines.length ?? 0 })
+  }
+
   return {
     tape: computed(tape),
     seats: computed(seats),
@@ -269,6 +276,7 @@ function makeDesk(parts: DeskParts) {
     choose,
     ...settling,
     alone: computed(parts.alone),
+    showHelp,
     ...turn,
     ...veil,
     ...drafting,

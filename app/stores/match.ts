@@ -4,6 +4,7 @@ import { holdMatch, type HeldMatch } from '~/stores/match/held'
 import { makeLink } from '~/stores/match/link'
 import { makeSending } from '~/stores/match/sending'
 import { callApi, saysOf } from '~/utils/api'
+import type { ShownHelp } from '#core/mastery/ladder'
 import type { ToldClock } from '#shared/api'
 
 /**
@@ -26,6 +27,14 @@ export function useMatchStore(id: string) {
         refusal.value = saysOf(error)
       }
     }
+
+    /** Shows a drawing to work on on the second screen, or none; nothing asks for it anew where that fails. */
+    async function showHelp(help: ShownHelp | null) {
+      if (!help && !shownHelp) return
+      shownHelp = help !== null
+      await callApi(`/api/matches/${id}/help`, 'PUT', { help }).catch(() => undefined)
+    }
+    let shownHelp = false
 
     const { match, recorded, tape, clock, room } = held
     const { missing, movedTo, join, leave, followed } = following
@@ -51,6 +60,8 @@ export function useMatchStore(id: string) {
       record,
       settle,
       setClock,
+      showHelp,
+      hearAsked: held.hearAsked,
     }
   })
   return useStore()

@@ -2,10 +2,12 @@
 import type { Tape } from '#core/kernel/tape'
 import type { Working } from '#core/contract/working'
 import type { GameView } from '~/games/view'
+import type { MatchStore } from '~/stores/match'
 import type { Seat } from '#shared/api'
 
 /** The referee's eye: what to ask, what could be overlooked and the odds (only when asked), and the last sum drawn. */
-const { tape, seats, view, prompts, working } = defineProps<{
+const { store, tape, seats, view, prompts, working } = defineProps<{
+  store: MatchStore
   tape: Tape
   seats: readonly Seat[]
   view: GameView
@@ -15,7 +17,7 @@ const { tape, seats, view, prompts, working } = defineProps<{
 /** Whether the sum is drawn; remembered. */
 const drawn = defineModel<boolean>('drawn', { required: true })
 
-const { alone } = useDesk()
+const { alone, helping, still } = useDesk()
 /** On their own the referee’s eye is closed until a key is held; the next play closes it again. */
 const looking = ref(false)
 const closed = computed(() => alone.value && !looking.value)
@@ -28,6 +30,7 @@ watch(
 <template>
   <section class="sheet p-3 space-y-3" aria-label="The referee’s eye">
     <TalkPrompts :prompts="prompts" />
+    <AskRoom v-if="!helping && !still" :store="store" />
     <template v-if="view.Aid">
       <HeldKey v-if="closed" label="The referee looks" @held="looking = true" />
       <component :is="view.Aid" v-else :tape="tape" :seats="seats" />

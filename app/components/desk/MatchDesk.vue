@@ -37,6 +37,7 @@ const desk = provideDesk({
   members,
   // What is put right was played already.
   alone: () => store.match?.veiled === true && amending.value === null,
+  showHelp: store.showHelp,
 })
 const { dealer, seats } = desk
 const dock = useTemplateRef('dock')
@@ -213,6 +214,7 @@ useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble
       <EyePanel
         v-model:drawn="drawn"
         class="side-eye"
+        :store="store"
         :tape="tape"
         :seats="seats"
         :view="view"

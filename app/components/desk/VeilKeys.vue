@@ -31,6 +31,7 @@ const wrong = computed(
       :equation="equation"
       :asks="asks"
       @helped="desk.help"
+      @shown="desk.showHelp"
     />
   </VerdictKeys>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aidsFor, RUNGS, workOn, type AidKind, type Rung } from '#core/mastery/ladder'
+import { aidsFor, RUNGS, workOn, type AidKind, type Rung, type ShownHelp } from '#core/mastery/ladder'
 import { showTerms, type Equation } from '#core/contract/working'
 
 /**
@@ -8,7 +8,7 @@ import { showTerms, type Equation } from '#core/contract/working'
  */
 const { equation, asks } = defineProps<{ equation: Equation; asks: string }>()
 const open = defineModel<boolean>('open', { required: true })
-const emit = defineEmits<{ helped: [rung: Rung] }>()
+const emit = defineEmits<{ helped: [rung: Rung]; shown: [help: Omit<ShownHelp, 'after'> | null] }>()
 
 const rung = ref<Rung>('empty')
 const aids = computed(() => aidsFor(equation))
@@ -36,6 +36,15 @@ watch(
   () => (rung.value = RUNGS[0]),
 )
 watch([aid, rung], () => (work.value = aid.value ? workOn(aid.value, rung.value) : []), { immediate: true })
+/** For the class, where a second screen is there; remembered. */
+const onBoard = useLocalStorage('help-on-board', false)
+const { helping } = useDesk()
+const shown = computed(() =>
+  onBoard.value && !helping.value && aid.value
+    ? { terms: equation.terms, drawing: aid.value.kind, rung: rung.value, work: work.value }
+    : null,
+)
+watchThrottled(shown, (now) => emit('shown', now), { throttle: 250, immediate: true })
 watch(open, (now) => now && emit('helped', rung.value), { immediate: true })
 watch(rung, (now) => emit('helped', now))
 </script>
@@ -54,6 +63,7 @@ watch(rung, (now) => emit('helped', now))
         <ChoiceRow v-model="rung" label="How much of it lies there" quiet :choices="CHOICES" />
       </div>
       <HelpDrawing v-model="work" :aid="aid" :rung="rung" />
+      <USwitch v-if="!helping" v-model="onBoard" label="On the board view too" />
       <Key main class="w-full" @click="open = false"
         ><UIcon name="i-lucide-corner-down-left" class="size-5" /> Now say it</Key
       >

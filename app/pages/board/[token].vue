@@ -48,9 +48,10 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
       </header>
       <section class="lies sheet" aria-label="Table">
         <FitBox :least="0.25" :most="4">
+          <BoardHelp v-if="board.help" :help="board.help" />
           <component
             :is="view.Board"
-            v-if="view"
+            v-else-if="view"
             :rules="board.rules"
             :view="board.view"
             :seats="board.seats"
@@ -62,6 +63,9 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
       <BoardStanding class="standing" :board="board" />
       <section v-if="board.result" class="last sheet" aria-label="Announcement">
         <p class="won">{{ board.result.says }}</p>
+      </section>
+      <section v-else-if="board.asked" class="last sheet" aria-label="What the room says" aria-live="polite">
+        <FitBox :least="0.4" :most="1.6"><BoardAsked :asked="board.asked" /></FitBox>
       </section>
       <section v-else-if="board.newest" class="last sheet" aria-label="Last play" aria-live="polite">
         <FitBox :least="0.4" :most="1.6">

@@ -43,6 +43,7 @@ export function makeFollowing(id: string, { held, link, ready, send }: Following
           gone('Helping at this table has ended. Thank you!')
         },
         renamed: held.hearChanges,
+        asked: held.hearAsked,
         removed: () => gone('This match was deleted.'),
         here: () => {
           link.online.value = true

@@ -1,4 +1,5 @@
 import type { Game } from '#core/contract/game'
+import type { Asked } from '#core/kernel/predictions'
 import { addEntry, type Tape } from '#core/kernel/tape'
 import type { Recorded, Seat, StoredMatch, ToldClock, ToldRoomClock } from '#shared/api'
 import { loadView } from '~/games'
@@ -29,6 +30,12 @@ export function holdMatch(id: string, outbox: () => Outbox) {
     match.value = { ...match.value, name, seats, veiled }
     void keep()
     fold()
+  }
+
+  function hearAsked({ asked }: { asked: readonly Asked[] }) {
+    if (!match.value) return
+    match.value = { ...match.value, asked }
+    void keep()
   }
 
   /** Takes the match as the server has it. */
@@ -77,7 +84,7 @@ export function holdMatch(id: string, outbox: () => Outbox) {
     else fold()
   }
 
-  return { match, recorded, tape, clock, room, hear, hearClock, hearRoom, hearChanges, take, takeCopy, fold }
+  return { match, recorded, tape, clock, room, hear, hearClock, hearRoom, hearChanges, hearAsked, take, takeCopy, fold }
 }
 
 export type HeldMatch = ReturnType<typeof holdMatch>
