@@ -2,6 +2,7 @@ import type { CommonRules } from '#core/contract/commonRules'
 import type { Game } from '#core/contract/game'
 import { letterPages } from '#core/print/letter'
 import { pagesOf } from '#core/print/pages'
+import { talkPages } from '#core/print/talk'
 import type { Page, Wishes } from '#core/contract/sheet'
 
 /** Something that can be printed: its pages once, and how often they are needed. */
@@ -15,6 +16,7 @@ export interface Printable {
 /** The sheet ids that games have beside their own. */
 export const CARDS = 'cards'
 const LETTER = 'letter'
+const TALK = 'talk'
 
 /** Everything that a game can be printed as under these rules: its own sheets, its pack to cut out, a letter home. */
 export function printablesOf(game: Game, rules: CommonRules, seats: number, wishes: Wishes): readonly Printable[] {
@@ -34,6 +36,7 @@ export function printablesOf(game: Game, rules: CommonRules, seats: number, wish
           },
         ]
       : []),
+    { id: TALK, title: 'Before and after, for the referee', copies: 1, pages: talkPages(game, rules, seats, wishes) },
     { id: LETTER, title: 'Letter to take home', copies: 1, pages: letterPages(game, rules, seats, wishes) },
   ]
 }

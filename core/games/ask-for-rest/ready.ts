@@ -9,6 +9,11 @@ export const ready: Ready<AskRules> = {
     `On your turn ask one of the others for the rest that your card needs to make ${target}${again === 'on-success' ? ', and ask again if you get it' : ''}; if it isn’t there, draw.`,
     'Whoever has laid the most pairs at the end wins.',
   ],
+  talk: ({ target }) => ({
+    notice: `Lay out all pairs that make ${target}: what do you notice?`,
+    say: `${Math.floor(target / 2)} needs ${target - Math.floor(target / 2)} to make ${target}.`,
+    hard: 'Which rest took longest to find, and what helped?',
+  }),
   sheets: ({ target, pack }, seats) => [
     { id: 'frames', title: 'Ten-frames to lay counters in', kind: 'frames', count: 8 },
     {

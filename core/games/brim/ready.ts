@@ -9,6 +9,11 @@ export const ready: Ready<BrimRules> = {
     `Stop when you are content: ${limit} or less is your score, more than ${limit} is nothing.`,
     `After ${count(rounds, 'round', 'rounds')} the most points win.`,
   ],
+  talk: ({ limit }) => ({
+    notice: 'How much may lie at most, and which dice make ten?',
+    say: `Ten is the sum of six and four; what is missing to ${limit} is the room left.`,
+    hard: 'When did you roll on, or stop, and were you glad of it?',
+  }),
   sheets: ({ rounds }, seats) => [pointsSheet(rounds, seats)],
   ladder: ['first-steps', 'short', 'bold', 'big'],
 }

@@ -13,6 +13,11 @@ export const ready: Ready<RowRules> = {
     `Say your call aloud so that all can check it; ${{ nothing: 'a wrong one costs nothing', 'step-back': 'a wrong one is a step back', 'sit-out': 'after a wrong one you sit out a card' }[wrongCall]}.`,
     `Each call is a step up; first to ${count(steps, 'step', 'steps')} wins.`,
   ],
+  talk: ({ target }) => ({
+    notice: `Look at the first three cards: how could they come to ${target}?`,
+    say: `${target + 2} take away 2 is ${target}.`,
+    hard: 'Which call did you see first, and which only when it was said?',
+  }),
   sheets: ({ steps }, seats) => [
     {
       id: 'steps',

@@ -21,6 +21,11 @@ export const ready: Ready<KeeperRules> = {
       `In each of ${count(rules.rounds, 'round', 'rounds')} ${best[rules.aim]}${rules.aim === 'nearest' ? ` ${rules.to}` : ''} is best; the most rounds win.`,
     ]
   },
+  talk: ({ perColumn }) => ({
+    notice: 'Which column makes the most difference?',
+    say: `${perColumn === 1 ? 'Seven in the tens is seventy' : 'Twelve ones are one ten and two ones'}.`,
+    hard: 'Which card would you put elsewhere now?',
+  }),
   sheets({ columns, perColumn, rounds }, seats) {
     const names = COLUMNS.slice(0, columns).toReversed()
     return [

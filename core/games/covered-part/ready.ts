@@ -13,6 +13,11 @@ export const ready: Ready<CoverRules> = {
     'Then one part is covered: the other one finds what is under there.',
     `You take turns at hiding; after ${count(rounds, 'round', 'rounds')} the most parts found win.`,
   ],
+  talk: ({ combine }) => ({
+    notice: 'What can lie under the cover, and what can’t?',
+    say: `${combine === 'add' ? 'Nine is five and something: four' : 'Twenty is five times something: four'}.`,
+    hard: 'How did you find the covered part?',
+  }),
   sheets({ combine, pieces, sides, rounds }) {
     const parts = pieces === 'dice' ? facesOfDie(sides) : span(0, sides)
     return [

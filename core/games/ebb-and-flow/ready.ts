@@ -22,6 +22,11 @@ export const ready: Ready<EbbRules> = {
     `${floor === null ? 'Totals may fall below zero' : `Nobody falls below ${floor}`}${wilds ? '; after a wild turn again, and that card is added' : ''}.`,
     `${turns === null ? 'When the pack ends, after even turns,' : `After ${count(turns, 'turn', 'turns')} each`} the highest total wins.`,
   ],
+  talk: ({ swing }) => ({
+    notice: 'Are there as many that add as that take away, and do they weigh the same?',
+    say: `${swing === 'parity' ? 'Seven is odd, so it takes away' : 'Seven is cool, so it takes away'}: twelve less seven is five.`,
+    hard: 'When did it help, or not, that nobody falls any further?',
+  }),
   sheets: ({ start, turns }, seats) => [runningSheet(Math.min(turns ?? 15, 30), 'Card', seats, String(start))],
   ladder: ['small', 'usual', 'below', 'large'],
 }

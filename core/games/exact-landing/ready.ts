@@ -1,7 +1,7 @@
 import type { LandingRules } from '#core/games/exact-landing/rules'
 import { runningSheet, span } from '#core/kit/parts'
 import type { Ready } from '#core/contract/ready'
-import { list } from '#core/basics/words'
+import { list, figure } from '#core/basics/words'
 
 /** Stops printed beyond an end where the line goes on. */
 const BEYOND = 10
@@ -24,6 +24,11 @@ export const ready: Ready<LandingRules> = {
       : `Beyond the upper end: ${beyond[over]}; beyond the lower end: ${beyond[under]}.`,
     `Whoever lands exactly on ${goal} wins${finish === 'even-turns' ? ', once all have had as many turns' : ''}.`,
   ],
+  talk: ({ start, goal }) => ({
+    notice: `How far is it from ${figure(start)} to ${figure(goal)}, and in which direction?`,
+    say: `I stand on ${figure(start)}; two more is ${figure(start + 2)}.`,
+    hard: 'Where did you land that you did not mean to, and why?',
+  }),
   sheets: (rules, seats) => [
     {
       id: 'line',

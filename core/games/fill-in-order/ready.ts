@@ -14,6 +14,11 @@ export const ready: Ready<FillRules> = {
     `${{ none: 'Jacks, queens and kings end the turn', K: 'Jacks and queens end the turn; a king is wild', J: 'Queens and kings end the turn; a jack is wild' }[wild]}.`,
     `Whoever fills every place first has the round; ${rounds === 'to-one' ? 'we play on until a round is won with one place' : `after ${count(rounds, 'round', 'rounds')} the most rounds win`}${fewer ? ', and a winner has one place fewer in the next' : ''}.`,
   ],
+  talk: () => ({
+    notice: 'Which cards have a place here, and which fit nowhere?',
+    say: 'Seven comes after six and before eight.',
+    hard: 'Which card did you wait for, and what might have helped?',
+  }),
   sheets: ({ slots, rounds }, seats) => [
     {
       id: 'places',

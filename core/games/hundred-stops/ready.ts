@@ -13,6 +13,11 @@ export const ready: Ready<StopsRules> = {
       ? 'When all are home, the tokens decide.'
       : `When someone is home, ${finish === 'at-once' ? 'it ends at once' : 'the round is played to its end'}; the tokens decide.`,
   ],
+  talk: ({ unit }) => ({
+    notice: 'Where are the stops, and how far is it from one to the next?',
+    say: `${unit === 10 ? 'Six and five make eleven tens: that is a hundred and ten' : 'Six and five make eleven: that is a ten and one'}.`,
+    hard: 'When did another order of the hops bring more?',
+  }),
   sheets: (rules, seats) => [
     {
       id: 'track',

@@ -13,6 +13,11 @@ export const ready: Ready<ChainRules> = {
     'Each next card is the last digit of the sum of the two before it: say the sum.',
     `${redeals ? `If you are stuck, deal again, ${count(redeals, 'time', 'times')} at most` : 'If you are stuck, you are done'}; the fewest cards left win.`,
   ],
+  talk: () => ({
+    notice: 'What is the last digit of a sum, and when is it less than both cards?',
+    say: 'Eight and nine is seventeen: the last digit is seven.',
+    hard: 'Where did you get stuck, and what could have gone first?',
+  }),
   sheets(rules, seats) {
     const { starts, length } = chainOf(rules)
     return [

@@ -21,6 +21,11 @@ export const ready: Ready<OwnRules> = {
     const [first = '', second = '', ...rest] = sayRecipe(rules)
     return [first, second, rest.join(' ')]
   },
+  talk: () => ({
+    notice: 'Read the rules once more: what will happen most of the time?',
+    say: 'I say what lies there, what I do with it, and what it makes.',
+    hard: 'What should be another way next time?',
+  }),
   sheets: (rules, seats) => [
     ...trackSheet(rules),
     ...(rules.brings.kind === 'spinner'

@@ -14,6 +14,11 @@ export const ready: Ready<PerchRules> = {
     `If somebody else’s markers stand there, push them all off and keep them${safeStack ? `; a stack of ${safeStack} is safe` : ''}.`,
     `First with ${count(goal, 'marker', 'markers')} pushed off wins.`,
   ],
+  talk: ({ combine, with: other }) => ({
+    notice: 'Look at the perches: which results are there, and why no others?',
+    say: `4 ${combine === 'add' ? 'and' : 'times'} ${other} is ${combine === 'add' ? 4 + other : 4 * other}.`,
+    hard: 'Which result did you have to think about, and what helped?',
+  }),
   sheets(rules, seats) {
     const cards = facesOf(rules.pack)
     return [

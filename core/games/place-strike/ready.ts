@@ -11,6 +11,11 @@ export const ready: Ready<StrikeRules> = {
     `Roll a digit and a place: who has that digit there strikes it in one number${mustStrike ? ', and must if there is one' : ''}.`,
     `First with ${count(strikes, 'struck digit', 'struck digits')} in one number wins.`,
   ],
+  talk: () => ({
+    notice: 'Read one of your numbers aloud: which digit is worth most?',
+    say: 'The four stands in the tens: it is worth forty.',
+    hard: 'Which place did you mistake for another?',
+  }),
   sheets({ numbers, digits }, seats) {
     const places = PLACES.slice(0, digits)
     return [

@@ -10,6 +10,11 @@ export const ready: Ready<RoofRules> = {
     `When you find nothing more, turn a card of your stock; it may make ${target} with a tile${turned === 'stays' ? ', and cards turned before stay in their pile' : ''}.`,
     `The stock is gone through ${count(passes, 'time', 'times')}; what is left on the roof is added up, and the least wins.`,
   ],
+  talk: ({ target }) => ({
+    notice: 'Which tiles lie open, and what do those under them wait for?',
+    say: `${Math.floor(target / 2)} and ${target - Math.floor(target / 2)} make ${target}; they go.`,
+    hard: 'Was there a choice that you would make the other way now?',
+  }),
   sheets: ({ rows, pack }, seats) => [
     {
       id: 'roof',

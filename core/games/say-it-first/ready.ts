@@ -13,6 +13,11 @@ export const ready: Ready<FirstRules> = {
     `Only your first answer counts; the right one keeps the cards${unclaimed === 'pot' ? ', and where nobody is right they wait in the pot' : ''}.`,
     `${rounds === 'pack' ? 'When the pack is used up' : `After ${count(rounds, 'round', 'rounds')}`} the most cards win.`,
   ],
+  talk: ({ combine }) => ({
+    notice: 'Which cards would you like to see together, and which not?',
+    say: `${{ add: 'Nine and six is fifteen, since ten and five is', times: 'Six times four is twenty-four, since twice twelve is', difference: 'Nine take away six is three, since six and three is nine' }[combine]}.`,
+    hard: 'Whose way of finding it was new to you?',
+  }),
   sheets({ combine, pack, rounds }, seats) {
     const faces = facesOf({ ...pack, high: Math.min(pack.high, pack.low + 19) })
     return [

@@ -12,6 +12,11 @@ export const ready: Ready<HeapRules> = {
       ? 'When all cards are played, the most points win.'
       : `First with ${count(goal, 'point', 'points')} wins.`,
   ],
+  talk: ({ target }) => ({
+    notice: 'Which straight lines does one heap belong to?',
+    say: `${Math.floor(target / 2)} and ${target - Math.floor(target / 2)} make ${target}, so this line scores.`,
+    hard: 'Which line did you overlook, and how would you look next time?',
+  }),
   sheets: ({ rows, columns }, seats) => [
     {
       id: 'mat',

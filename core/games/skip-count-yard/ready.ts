@@ -11,6 +11,11 @@ export const ready: Ready<YardRules> = {
     `A corner begins only with the lowest card of a set; you may move ${moves === 'whole' ? 'whole runs' : 'a run or its upper part'} to make room.`,
     `Whoever has no card left wins${finish === 'even-turns' ? ', once the round is finished' : ' at once'}.`,
   ],
+  talk: ({ sets }) => ({
+    notice: `Count in steps of ${sets[0] ?? 2} together: which of these numbers belong to another row as well?`,
+    say: `${6 * (sets[0] ?? 2)} is six times ${sets[0] ?? 2}; next comes ${7 * (sets[0] ?? 2)}.`,
+    hard: 'Which move of a run did you see too late?',
+  }),
   sheets({ sets }, seats) {
     const [corner, side] = [{ text: 'corner' }, { text: 'side', strong: true }]
     return [

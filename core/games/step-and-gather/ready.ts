@@ -8,6 +8,11 @@ export const ready: Ready<StepRules> = {
     'Take as many cubes as the space says, and put them onto your towers of ten.',
     `${atEnd === 'exact' ? 'Home must be reached exactly; until then you stay where you are.' : 'A roll larger than the way home stops there.'} When all are home, the most cubes win.`,
   ],
+  talk: () => ({
+    notice: 'Look along your path: where do the large numbers lie?',
+    say: 'I had nine and take four more: that is one ten and three.',
+    hard: 'How did you count your cubes without counting each of them?',
+  }),
   sheets: ({ path }, seats) => [
     {
       id: 'path',

@@ -16,6 +16,11 @@ export const ready: Ready<LadderRules> = {
     `${answers === 'must-be-right' ? 'Only a right product fills a rung' : 'Every product fills a rung'}; a ladder has ${count(rungs, 'rung', 'rungs')}, ${order === 'turns' ? 'filled in turns' : 'and all climb at once'}.`,
     ends[win],
   ],
+  talk: ({ factors }) => ({
+    notice: `What do you know of the table of ${factors[0] ?? 3} already?`,
+    say: `Five times ${factors[0] ?? 3} is ${5 * (factors[0] ?? 3)}.`,
+    hard: 'Which product did you have to build from another one?',
+  }),
   sheets: ({ factors, rungs, sides }) => [
     { id: 'ladders', title: 'Ladders', kind: 'ladder', beside: factors.map(String), rungs },
     timesChart(

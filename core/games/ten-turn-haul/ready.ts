@@ -12,6 +12,11 @@ export const ready: Ready<HaulRules> = {
     `Everybody has ${count(turns, 'spin', 'spins')}, one after another.`,
     `The ${better === 'higher' ? 'highest' : 'lowest'} sum wins.`,
   ],
+  talk: () => ({
+    notice: 'What do all the numbers of the spinner come to together?',
+    say: 'I had twenty-eight; five more is thirty-three.',
+    hard: 'Where did you go over a ten, and how?',
+  }),
   sheets: ({ faces, turns }, seats) => [
     {
       id: 'boxes',

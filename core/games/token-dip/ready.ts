@@ -11,6 +11,11 @@ export const ready: Ready<DipRules> = {
       ? `First to ${goal} wins${recount === 'off' ? '' : ', once the tokens are counted over'}.`
       : `After ${count(turns, 'dip', 'dips')} each the highest total wins.`,
   ],
+  talk: () => ({
+    notice: 'Which token would you like most, and how many of it are in there?',
+    say: 'I had twelve; six more is eighteen.',
+    hard: 'Where did you go over a ten, and how?',
+  }),
   sheets({ key, mode, turns }, seats) {
     const among = key.map(({ token }) => token)
     return [

@@ -18,6 +18,11 @@ export const ready: Ready<TopRules> = {
     `The ${better === 'higher' ? 'highest' : 'lowest'} result takes the round; ${level[tiedRound]}.`,
     `After ${count(rounds, 'round', 'rounds')} the most rounds win.`,
   ],
+  talk: ({ combine }) => ({
+    notice: 'What is the most that a roll can bring, and what the least?',
+    say: `${{ add: 'Ten is the sum of six and four', times: 'Twenty-four is the product of six and four', difference: 'Two is the difference of six and four' }[combine]}.`,
+    hard: 'Which roll took longest to work out?',
+  }),
   sheets: ({ combine, sides, rounds }, seats) => [
     roundsSheet(rounds, seats),
     {

@@ -14,6 +14,11 @@ export const ready: Ready<PairRules> = {
     `If they make ${target}${signs === 'add' ? '' : ', adding or taking away'}, keep them${again ? ' and turn again' : ''}; if not, turn them back, and remember where they lie.`,
     'When no match is left, whoever has the most cards wins.',
   ],
+  talk: ({ target }) => ({
+    notice: 'How many places are there, and how could you keep in mind what lies where?',
+    say: `The sum of these two is ${target}, so I keep them.`,
+    hard: 'How did you remember where a card lay?',
+  }),
   sheets: ({ layout, pack }, seats) => {
     const places = layout === 'all' ? packSize(pack) : layout
     return [
