@@ -154,6 +154,7 @@ export interface ListedMatch {
   readonly houseRules: Record<string, unknown>
   readonly last: number
   readonly over: boolean
+  readonly first: number
   readonly veiled: boolean
   readonly summary: Summary
   readonly clock: ToldClock

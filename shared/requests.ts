@@ -75,9 +75,12 @@ export const changedMatchShape = z
       .optional(),
     sides: z.array(changedSide).max(8).optional(),
     veiled: z.boolean().optional(),
+    /** Who begins, as long as nothing was played. */
+    first: z.int().min(1).max(64).optional(),
   })
   .refine(
-    ({ name, seats, sides, veiled }) => name !== undefined || seats?.length || sides?.length || veiled !== undefined,
+    ({ name, seats, sides, veiled, first }) =>
+      seats?.length || sides?.length || [name, veiled, first].some((value) => value !== undefined),
     'nothing to change',
   )
 /** A question that the room was asked and the hands counted; without hands it is taken back. */

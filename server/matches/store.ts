@@ -148,7 +148,7 @@ export async function listedWhere(where: SQL | undefined, limit: number): Promis
   const byMatch = new Map<string, typeof seated>(rows.map(({ id }) => [id, []]))
   for (const seat of seated) byMatch.get(seat.matchId)!.push(seat)
   return rows.map(
-    ({ id, sessionId, game, name, houseRules, last, over, veiled, summary, clock, createdAt, updatedAt }) => ({
+    ({ id, sessionId, game, name, houseRules, last, over, first, veiled, summary, clock, createdAt, updatedAt }) => ({
       id,
       session: sessionId,
       game,
@@ -156,6 +156,7 @@ export async function listedWhere(where: SQL | undefined, limit: number): Promis
       houseRules,
       last,
       over,
+      first,
       veiled,
       summary,
       clock: toldClock(clock),
@@ -169,11 +170,13 @@ export async function listedWhere(where: SQL | undefined, limit: number): Promis
 /** Puts names right, says who of a side is next, draws the veil or lifts it. Everybody who follows is told. */
 export async function changeMatch(
   id: string,
-  { name, seats: named = [], sides = [], veiled }: ChangedMatch,
+  { name, seats: named = [], sides = [], veiled, first }: ChangedMatch,
 ): Promise<void> {
   await writing(async (tx) => {
-    const [row] = await tx.select({ id: matches.id }).from(matches).where(eq(matches.id, id)).for('update')
+    const [row] = await tx.select({ last: matches.last }).from(matches).where(eq(matches.id, id)).for('update')
     if (!row) throw noSuchMatch()
+    if (first !== undefined && row.last > 0)
+      throw new Refusal(422, 'already-played', 'Who begins is settled: somebody has played.', 'first')
     const seated = await seatsOf(id, tx)
     const after = seated.map((seat, i) => named.find((each) => each.seat === i + 1)?.name ?? seat.name)
     const twice = after.find((each, i) => after.findIndex((other) => other.toLowerCase() === each.toLowerCase()) !== i)
@@ -184,10 +187,12 @@ export async function changeMatch(
         `Two players can’t both be called ${twice}; add a letter to tell them apart.`,
         'seats',
       )
-    if ([...named, ...sides].some(({ seat }) => seat > seated.length))
+    if ([...named, ...sides].some(({ seat }) => seat > seated.length) || (first ?? 1) > seated.length)
       throw new Refusal(422, 'no-such-player', `There are ${seated.length} players.`, 'seats')
-    if (name !== undefined || veiled !== undefined)
-      await tx.update(matches).set({ name, veiled }).where(eq(matches.id, id))
+    if (name !== undefined || veiled !== undefined || first !== undefined) {
+      await tx.update(matches).set({ name, veiled, first }).where(eq(matches.id, id))
+      forgetTape(id)
+    }
     for (const side of sides) await changeSide(id, side, seated[side.seat - 1]!, tx)
     for (const { seat, name: given } of named) {
       const where = and(eq(seats.matchId, id), eq(seats.seat, seat))

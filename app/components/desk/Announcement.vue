@@ -87,6 +87,7 @@ const rulings = computed(() =>
     </ol>
     <GoOn v-if="!desk.helping.value" :tape="tape" :store="store" />
     <component :is="view.Recap" :tape="tape" :seats="seats" />
+    <AfterCard :tape="tape" />
     <section v-if="rulings.length" class="space-y-1">
       <h3 class="font-bold">Ruled on the way</h3>
       <ul class="list-disc pl-5">

@@ -29,6 +29,7 @@ watch(
 
 <template>
   <section class="sheet p-3 space-y-3" aria-label="The referee’s eye">
+    <BeforeCard :store="store" :tape="tape" />
     <TalkPrompts :prompts="prompts" />
     <AskRoom v-if="!helping && !still" :store="store" />
     <template v-if="view.Aid">

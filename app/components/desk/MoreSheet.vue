@@ -15,6 +15,7 @@ const open = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{ look: []; sheet: [name: SheetName] }>()
 
 const { settings, canRead } = useVoice()
+const cards = useTalk()
 const id = computed(() => store.match?.id ?? '')
 const EXPORTS = [
   { as: 'json', label: 'Match file', icon: 'i-lucide-file-json' },
@@ -72,6 +73,9 @@ function chart() {
           >
         </div>
       </section>
+      <Key :aria-pressed="cards" @click="cards = !cards"
+        ><UIcon name="i-lucide-message-square-quote" class="size-5" /> Cards before and after a match</Key
+      >
       <section class="space-y-2">
         <h3 class="font-bold">Heard</h3>
         <div class="flex flex-wrap gap-2">

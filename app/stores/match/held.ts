@@ -1,7 +1,7 @@
 import type { Game } from '#core/contract/game'
 import type { Asked } from '#core/kernel/predictions'
 import { addEntry, type Tape } from '#core/kernel/tape'
-import type { Recorded, Seat, StoredMatch, ToldClock, ToldRoomClock } from '#shared/api'
+import type { Recorded, StoredMatch, ToldClock, ToldRoomClock } from '#shared/api'
 import { loadView } from '~/games'
 import type { Outbox } from '~/stores/outbox'
 import { heardClock } from '~/utils/clocks'
@@ -25,9 +25,9 @@ export function holdMatch(id: string, outbox: () => Outbox) {
   function hearRoom(told: ToldRoomClock | null) {
     room.value = told && heardClock(told)
   }
-  function hearChanges({ name, seats, veiled }: { name: string; seats: readonly Seat[]; veiled: boolean }) {
+  function hearChanges(changes: Pick<StoredMatch, 'name' | 'seats' | 'veiled' | 'first'>) {
     if (!match.value) return
-    match.value = { ...match.value, name, seats, veiled }
+    match.value = { ...match.value, ...changes }
     void keep()
     fold()
   }

@@ -46,6 +46,7 @@ export default defineRoute(async (event) => {
           name: change.listed.name,
           seats: change.listed.seats,
           veiled: change.listed.veiled,
+          first: change.listed.first,
         })
     })
     entriesAfter(match, sent).then(
