@@ -1,9 +1,16 @@
+import type { Aim } from '#core/mastery/aims'
 import { cellOf, type CellKey } from '#core/mastery/cells'
 import type { Mastery, Try } from '#core/mastery/mastery'
 import { EVIDENCE, type Evidence } from '#core/kernel/facts'
 import type { SlipKind } from '#core/mastery/slips'
 import type { How } from '#core/contract/plays'
 import { count, figure } from '#core/basics/words'
+
+/** What a child works on: `the table of 7`. */
+export function sayAim(aim: Aim): string {
+  if (aim.kind === 'table') return `the table of ${aim.of}`
+  return aim.kind === 'sums' ? `sums to ${aim.to}` : `pairs that make ${aim.of}`
+}
 
 /** A fact as it is written: `3 + 7`. */
 export function sayCell(key: CellKey): string {
