@@ -4,6 +4,8 @@ import type { How } from '#core/contract/plays'
 import type { Result } from '#core/contract/table'
 import type { MemberOrder } from '#core/kernel/members'
 import type { Asked, AskedRoom } from '#core/kernel/predictions'
+import type { Aim } from '#core/mastery/aims'
+import type { OwnBest } from '#core/mastery/bests'
 import type { ShownHelp } from '#core/mastery/ladder'
 
 /** The shapes of the server's answers, as both sides use them. Shapes of requests are in shared/requests.ts. */
@@ -167,6 +169,8 @@ export interface Person {
   readonly id: string
   readonly name: string
   readonly pennant: number
+  /** What they work on. */
+  readonly aims: readonly Aim[]
 }
 
 /** What appending answers; the same entry again gets the same answer. */
@@ -257,6 +261,18 @@ export interface PersonMatch {
   readonly over: boolean
   readonly score: number
   readonly won: boolean
+}
+
+/** In what a match was somebody's best yet. */
+export interface BestYet {
+  readonly seat: number
+  readonly score: boolean
+  readonly wrong: boolean
+}
+
+/** What a person page gets of own bests. */
+export interface OwnBests {
+  readonly bests: readonly OwnBest[]
 }
 
 /** What forgetting came to. */

@@ -5,6 +5,7 @@ import { PENNANT_COUNT } from '#core/basics/pennants'
 import { MOST_MEMBERS } from '#core/contract/table'
 import { MEMBER_ORDERS } from '#core/kernel/members'
 import { askedShape } from '#core/kernel/predictions'
+import { aimsShape } from '#core/mastery/aims'
 import { AIDS, RUNGS } from '#core/mastery/ladder'
 
 /** Shapes of requests: every field bounded. */
@@ -105,8 +106,16 @@ export type ChangedMatch = z.output<typeof changedMatchShape>
 
 export const newPersonShape = z.strictObject({ name: personName, pennant: pennant.optional() })
 export const changedPersonShape = z
-  .strictObject({ name: personName.optional(), pennant: pennant.optional(), merge: z.boolean().optional() })
-  .refine(({ name, pennant: chosen }) => name !== undefined || chosen !== undefined, 'nothing to change')
+  .strictObject({
+    name: personName.optional(),
+    pennant: pennant.optional(),
+    aims: aimsShape.optional(),
+    merge: z.boolean().optional(),
+  })
+  .refine(
+    ({ name, pennant: chosen, aims }) => [name, chosen, aims].some((value) => value !== undefined),
+    'nothing to change',
+  )
 
 export const namedRulesShape = z.strictObject(namedRulesFields)
 export const changedRulesShape = z

@@ -3,6 +3,7 @@ import { namedRulesFields } from '#core/format/houseRulesFile'
 import { MOST_ENTRIES, readMatchInPieces, type MatchFile } from '#core/format/matchFile'
 import { moment } from '#core/basics/moment'
 import { PENNANT_COUNT } from '#core/basics/pennants'
+import { aimsShape } from '#core/mastery/aims'
 import { askedShape, MOST_ASKED } from '#core/kernel/predictions'
 import { MEMBER_ORDERS } from '#core/kernel/members'
 import { problem, type Problem } from '#core/contract/problem'
@@ -52,7 +53,10 @@ const frame = z.strictObject({
   format: z.literal(ARCHIVE),
   version: z.literal(1),
   madeAt: moment,
-  people: z.array(z.strictObject({ id, name, pennant })).max(10_000).refine(unlike),
+  people: z
+    .array(z.strictObject({ id, name, pennant, aims: aimsShape.optional() }))
+    .max(10_000)
+    .refine(unlike),
   /** House rules under a name; archives of before 0.9 have none. */
   namedRules: z
     .array(z.strictObject({ id, ...namedRulesFields }))

@@ -18,6 +18,7 @@ import type { How } from '#core/contract/plays'
 import type { Evidence } from '#core/kernel/facts'
 import type { MemberOrder } from '#core/kernel/members'
 import type { Asked } from '#core/kernel/predictions'
+import type { Aim } from '#core/mastery/aims'
 import type { ShownHelp } from '#core/mastery/ladder'
 import type { CalledMember, ClockState, RoomClockState, Summary } from '#shared/api'
 
@@ -29,6 +30,8 @@ export const people = pgTable('people', {
   name: text('name').notNull(),
   /** Which pennant they play under, from 1. */
   pennant: integer('pennant').notNull(),
+  /** What they work on. */
+  aims: jsonb('aims').$type<readonly Aim[]>().notNull().default([]),
   createdAt: at('created_at').notNull().defaultNow(),
 })
 

@@ -1,6 +1,9 @@
+import type * as z from 'zod'
+import type { changedPersonShape } from '#shared/requests'
 import { asc, eq, inArray } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { PENNANT_COUNT } from '#core/basics/pennants'
+import type { Aim } from '#core/mastery/aims'
 import { facts, people, seats, sideMembers } from '../database/schema'
 import { Refusal } from '../utils/refusal'
 import { theDatabase, writing, type Within } from '../utils/database'
@@ -8,6 +11,17 @@ import { theDatabase, writing, type Within } from '../utils/database'
 export async function listPeople() {
   const database = await theDatabase()
   return database.select().from(people).orderBy(asc(people.name))
+}
+
+/** What some people work on, by person; nobody is refused. */
+export async function aimsOf(ids: readonly string[]): Promise<Record<string, readonly Aim[]>> {
+  if (!ids.length) return {}
+  const database = await theDatabase()
+  const rows = await database
+    .select({ id: people.id, aims: people.aims })
+    .from(people)
+    .where(inArray(people.id, [...ids]))
+  return Object.fromEntries(rows.map(({ id, aims }) => [id, aims]))
 }
 
 /** Who has a name already; capitals don't tell people apart. */
@@ -33,7 +47,7 @@ export async function makePerson(given: { name: string; pennant?: number }): Pro
  */
 export async function changePerson(
   id: string,
-  { merge, ...changes }: { name?: string; pennant?: number; merge?: boolean },
+  { merge, ...changes }: z.output<typeof changedPersonShape>,
 ): Promise<void> {
   const others = changes.name === undefined ? [] : (await listPeople()).filter((person) => person.id !== id)
   const same = namedIn(others, changes.name ?? '')

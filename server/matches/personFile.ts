@@ -15,6 +15,7 @@ export async function listSeenPeople(): Promise<SeenPerson[]> {
       id: people.id,
       name: people.name,
       pennant: people.pennant,
+      aims: people.aims,
       matches: sql<number>`count(${matches.id})::int`,
       last: sql<string | null>`max(${matches.updatedAt})`,
     })
@@ -29,7 +30,7 @@ export async function listSeenPeople(): Promise<SeenPerson[]> {
 export async function personOf(id: string) {
   const database = await theDatabase()
   const [person] = await database
-    .select({ id: people.id, name: people.name, pennant: people.pennant })
+    .select({ id: people.id, name: people.name, pennant: people.pennant, aims: people.aims })
     .from(people)
     .where(eq(people.id, id))
   if (!person) throw noSuchPerson()
@@ -65,7 +66,7 @@ export async function matchesOf(id: string): Promise<PersonMatch[]> {
 /** Everything that is kept of a person, as a file; nobody else’s name is in it. */
 export async function personFile(id: string) {
   const database = await theDatabase()
-  const { name, pennant } = await personOf(id)
+  const { name, pennant, aims } = await personOf(id)
   const practised = await database
     .select()
     .from(facts)
@@ -77,6 +78,7 @@ export async function personFile(id: string) {
     madeAt: new Date().toISOString(),
     name,
     pennant,
+    aims,
     matches: await matchesOf(id),
     facts: practised.map(({ matchId, entry, operation, terms, answer, said, right, how, at }) => ({
       match: matchId,

@@ -1,0 +1,1 @@
+ALTER TABLE "people" ADD COLUMN "aims" jsonb DEFAULT '[]'::jsonb NOT NULL;
