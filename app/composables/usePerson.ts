@@ -1,7 +1,9 @@
+import type { Aim } from '#core/mastery/aims'
+import type { OwnBest } from '#core/mastery/bests'
 import { masteryOf, shakyOnes, type Try } from '#core/mastery/mastery'
 import { slipsOf } from '#core/mastery/slips'
 import { count } from '#core/basics/words'
-import type { Forgotten, Person, PersonMatch } from '#shared/api'
+import type { Forgotten, OwnBests, Person, PersonMatch } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 /** Facts looked at: the newest ones, years of play. */
@@ -11,6 +13,7 @@ const MOST = 5000
 export function usePerson(id: string) {
   const person = shallowRef<Person | null>(null)
   const matches = shallowRef<readonly PersonMatch[]>([])
+  const bests = shallowRef<readonly OwnBest[]>([])
   const tries = shallowRef<readonly Try[]>([])
   const failed = ref<string | null>(null)
   /** Somebody has the new name already: both may be one. */
@@ -18,13 +21,15 @@ export function usePerson(id: string) {
 
   async function load() {
     try {
-      const [told, practised] = await Promise.all([
+      const [told, practised, own] = await Promise.all([
         callApi<{ person: Person; matches: PersonMatch[] }>(`/api/people/${id}`),
         callApi<{ facts: Try[] }>(`/api/people/${id}/facts?limit=${MOST}`),
+        callApi<OwnBests>(`/api/people/${id}/bests`),
       ])
       person.value = told.person
       matches.value = told.matches
       tries.value = practised.facts
+      bests.value = own.bests
       failed.value = null
     } catch (error) {
       failed.value = saysOf(error)
@@ -35,17 +40,7 @@ export function usePerson(id: string) {
   const mastery = computed(() => masteryOf(tries.value, Date.now()))
   const shaky = computed(() => shakyOnes(mastery.value))
   const slips = computed(() => slipsOf(tries.value))
-  /** How answers were explained, by month, the newest first. */
-  const hows = computed(() => {
-    const byMonth = new Map<string, Map<string, number>>()
-    for (const { how, at } of tries.value) {
-      if (how === null) continue
-      const month = monthOf(at)
-      const counts = byMonth.get(month) ?? new Map<string, number>()
-      byMonth.set(month, counts.set(how, (counts.get(how) ?? 0) + 1))
-    }
-    return [...byMonth].map(([month, counts]) => ({ month, counts: [...counts].sort(([, a], [, b]) => b - a) }))
-  })
+  const hows = computed(() => howsByMonth(tries.value))
 
   async function rename(name: string, merge = false) {
     same.value = null
@@ -59,6 +54,18 @@ export function usePerson(id: string) {
       failed.value = saysOf(error)
     }
   }
+  async function aim(aims: readonly Aim[]) {
+    failed.value = null
+    const before = person.value
+    if (!before) return
+    person.value = { ...before, aims }
+    try {
+      await callApi(`/api/people/${id}`, 'PATCH', { aims })
+    } catch (error) {
+      person.value = before
+      failed.value = saysOf(error)
+    }
+  }
   async function forget(): Promise<Forgotten | null> {
     try {
       return (await callApi<{ forgotten: Forgotten }>(`/api/people/${id}`, 'DELETE')).forgotten
@@ -67,7 +74,19 @@ export function usePerson(id: string) {
       return null
     }
   }
-  return { person, matches, tries, mastery, shaky, slips, hows, failed, same, load, rename, forget }
+  return { person, matches, bests, tries, mastery, shaky, slips, hows, failed, same, load, rename, aim, forget }
+}
+
+/** How answers were explained, by month, the newest first. */
+function howsByMonth(tries: readonly Try[]) {
+  const byMonth = new Map<string, Map<string, number>>()
+  for (const { how, at } of tries) {
+    if (how === null) continue
+    const month = monthOf(at)
+    const counts = byMonth.get(month) ?? new Map<string, number>()
+    byMonth.set(month, counts.set(how, (counts.get(how) ?? 0) + 1))
+  }
+  return [...byMonth].map(([month, counts]) => ({ month, counts: [...counts].sort(([, a], [, b]) => b - a) }))
 }
 
 /** What forgetting came to, in words. */

@@ -1,4 +1,5 @@
 import { aboutOf } from '#core/games/abouts'
+import { cellsOf, type Aim } from '#core/mastery/aims'
 import type { CellKey } from '#core/mastery/cells'
 import { suggest } from '#core/practice/suggest'
 import type { RoomTable } from '#core/room/tables'
@@ -14,33 +15,46 @@ export function useSuggestions(
 ) {
   /** Facts that are shaky for somebody, by person; asked for when a table is first to practise them. */
   const shaky = new Map<string, readonly CellKey[]>()
+  /** Facts of what somebody works on, by person. */
+  const aimed = new Map<string, readonly CellKey[]>()
   /** How many games were suggested to a table, so that another touch brings the next one. */
   const suggested = new Map<string, number>()
   /** Why no game was suggested to a table, by its id. */
   const unsuggested = ref<Readonly<Record<string, string>>>({})
 
-  async function shakyFor(people: readonly string[]): Promise<readonly CellKey[]> {
+  async function wishedFor(people: readonly string[]) {
     const asked = people.filter((person) => !shaky.has(person))
     if (asked.length) {
-      const told = await callApi<{ shaky: Record<string, CellKey[]> }>(`/api/people/shaky?who=${asked.join(',')}`)
+      const told = await callApi<{ shaky: Record<string, CellKey[]>; aims: Record<string, Aim[]> }>(
+        `/api/people/shaky?who=${asked.join(',')}`,
+      )
       for (const [person, cells] of Object.entries(told.shaky)) shaky.set(person, cells)
+      for (const [person, aims] of Object.entries(told.aims)) aimed.set(person, aims.flatMap(cellsOf))
     }
-    return [...new Set(people.flatMap((person) => shaky.get(person) ?? []))]
+    const of = (all: ReadonlyMap<string, readonly CellKey[]>) => [
+      ...new Set(people.flatMap((person) => all.get(person) ?? [])),
+    ]
+    return { worked: of(aimed), shaky: of(shaky) }
   }
 
   async function practise({ id, people }: RoomTable) {
     try {
-      const wished = await shakyFor(people)
+      const wished = await wishedFor(people)
       const { PRACTICE: table } = await import('#core/practice/table')
       const fits = (game: string) => {
         const seats = aboutOf(game)?.seats
         return seats !== undefined && people.length >= seats.low && people.length <= seats.high
       }
-      const found = suggest(table, wished, fits, MOST_WEIGHED)
+      // What they work on comes first.
+      const both = [
+        ...suggest(table, wished.worked, fits, MOST_WEIGHED),
+        ...suggest(table, wished.shaky, fits, MOST_WEIGHED),
+      ]
+      const found = both.filter((each, i) => both.findIndex(({ game }) => game === each.game) === i)
       const before = suggested.get(id) ?? 0
       suggested.set(id, before + 1)
       const next = found[before % Math.max(1, found.length)]
-      const none = wished.length
+      const none = wished.shaky.length
         ? 'No game for so many practises what is shaky for them.'
         : 'Nothing is shaky for them: any game will do.'
       unsuggested.value = { ...unsuggested.value, [id]: next ? '' : none }

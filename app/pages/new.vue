@@ -58,6 +58,7 @@ useHead({ title: 'New match · Nimble Tally' })
       <h1 class="text-3xl font-bold">New match</h1>
       <GamePicker :chosen="game.id" @choose="setup.choose($event)" />
       <SeatList :setup="setup" :people="people" />
+      <AimOffer :setup="setup" :people="people" />
       <SourceChoice v-model="setup.source.value" />
       <VeilChoice v-model="setup.veiled.value" :about="game.about" />
       <HouseRules :setup="setup" />

@@ -3,17 +3,21 @@ export function newMatchPath({
   game,
   preset,
   rules,
+  toward,
   names = [],
 }: {
   game?: string
   preset?: string
   rules?: Readonly<Record<string, unknown>>
+  /** An aim that the house rules go by, as a key, whoever sits there. */
+  toward?: string
   names?: readonly string[]
 }): string {
   const parts = [
     ...(game ? [`game=${game}`] : []),
     ...(preset ? [`preset=${preset}`] : []),
     ...(rules ? [`rules=${encodeURIComponent(JSON.stringify(rules))}`] : []),
+    ...(toward ? [`toward=${encodeURIComponent(toward)}`] : []),
     ...names.map((name) => `with=${encodeURIComponent(name)}`),
   ]
   return `/new?${parts.join('&')}`

@@ -85,6 +85,7 @@ const rulings = computed(() =>
         </li>
       </template>
     </ol>
+    <BestYetList v-if="!desk.helping.value && store.match" :match="store.match.id" :seats="seats" />
     <GoOn v-if="!desk.helping.value" :tape="tape" :store="store" />
     <component :is="view.Recap" :tape="tape" :seats="seats" />
     <AfterCard :tape="tape" />

@@ -6,9 +6,8 @@ import type { How } from '#core/contract/plays'
 
 /** One child: what they can do by now, what is shaky and why, what to play next, and what was played. */
 const route = useRoute()
-const { person, matches, tries, mastery, shaky, slips, hows, failed, same, load, rename, forget } = usePerson(
-  String(route.params.id),
-)
+const { person, matches, bests, tries, mastery, shaky, slips, hows, failed, same, load, rename, aim, forget } =
+  usePerson(String(route.params.id))
 
 const square = useLocalStorage<'add' | 'times'>('fact-square', 'add')
 const SQUARES = [
@@ -82,9 +81,10 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
           <p v-else>{{ mastery.size ? 'Nothing is shaky at the moment.' : 'Nothing was practised yet.' }}</p>
           <p v-if="shaky.length > 12">… and {{ shaky.length - 12 }} more.</p>
         </section>
+        <AimChoice :aims="person.aims" :mastery="mastery" @change="aim" />
         <section class="sheet p-4 space-y-2" aria-labelledby="next">
           <h2 id="next" class="text-xl font-bold">What to play next</h2>
-          <PlayNext :wished="shaky.map(({ key }) => key)" :names="[person.name]" />
+          <PlayNext :wished="shaky.map(({ key }) => key)" :aims="person.aims" :names="[person.name]" />
         </section>
         <section class="sheet p-4 space-y-2" aria-labelledby="slips">
           <h2 id="slips" class="text-xl font-bold">Slips</h2>
@@ -111,6 +111,7 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
         </section>
       </div>
     </div>
+    <OwnBestsList v-if="bests.length" :bests="bests" />
     <section class="sheet p-4 space-y-2" aria-labelledby="played">
       <h2 id="played" class="text-xl font-bold">Played</h2>
       <ul v-if="matches.length" class="divide-y divide-(--rule)">
