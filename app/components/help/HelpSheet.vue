@@ -50,7 +50,7 @@ watch(rung, (now) => emit('helped', now))
 </script>
 
 <template>
-  <DeskSheet v-model:open="open" :title="question" :description="asks" wide>
+  <DeskSheet v-model:open="open" :title="question" :description="asks" wide large>
     <div v-if="aid" class="space-y-4">
       <div class="flex flex-wrap gap-x-6 gap-y-3">
         <ChoiceRow
