@@ -1,4 +1,7 @@
 import { drawBoard, type BoardPicture } from '#core/board/board'
+import { gameById } from '#core/games/index'
+import { selfPlay } from '#core/kernel/selfPlay'
+import { foldTape } from '#core/kernel/tape'
 import { readMatch } from '#core/format/matchFile'
 import { FIXTURES } from '../../tests/games/index'
 import { fileOf, play, type FileParts } from '../../tests/unit/judging'
@@ -21,6 +24,30 @@ test('shows the newest play that stands, as it was seen; slips, struck plays and
   expect(newest([roll])).toBe('Ines rolls 6 5 4 3 1')
   expect(newest([roll, play({ do: 'stop', by: 2 }), { call: 'note', why: 'Bao cried' }])).toBe('Ines rolls 6 5 4 3 1')
   expect(newest([roll, play({ do: 'stop', by: 1 }), { strike: 2 }])).toBe('Ines rolls 6 5 4 3 1')
+})
+
+test('says what came of a play, without slips, and nothing of what only the referee saw', () => {
+  const came = (entries: unknown[], parts: FileParts = {}, veiled = false) =>
+    board({ ...parts, entries }, veiled).newest?.came
+  const stop = (said: number) => play({ do: 'stop', by: 1, said })
+  expect(came([roll, stop(19)])).toBe('Ines banks 19 and has 19.')
+  expect(came([roll, stop(18)])).toBe('Ines banks 19 and has 19.')
+  expect(came([play({ do: 'roll', by: 1, dice: [6, 6, 6, 4, 1] }), stop(23)])).toContain('3 over')
+  const roof = { game: 'roof-tiles', houseRules: { rows: 1 }, opening: { layouts: [[[4]], [[5]]] } }
+  const done = [play({ do: 'done', by: 1 })]
+  expect([came(done, roof) === '', came(done, roof, true)]).toEqual([false, ''])
+})
+
+test('of cards that lie face down again nothing came', () => {
+  const game = gameById('turn-two')!
+  const { table, start, lines } = selfPlay({ game, players: ['Ines', 'Bao'], key: 'board', source: 'dealt', most: 30 })
+  const missed = lines.filter(({ verdict }) => verdict.notes.some(({ code }) => code === 'missed'))
+  expect(missed.length).toBeGreaterThan(2)
+  for (const { number } of missed) {
+    const raws = lines.slice(0, number).map(({ raw }) => raw)
+    const seats = table.players.map((name, i) => ({ name, pennant: i + 1 }))
+    expect(drawBoard(foldTape(table, start, raws), seats).newest?.came).toBe('')
+  }
 })
 
 test('knows the standing, whose turn, the round, and how it ended', () => {

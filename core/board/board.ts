@@ -1,3 +1,4 @@
+import type { BasePlay } from '#core/contract/plays'
 import { titleOf, type Best } from '#core/contract/game'
 import { awaits, bestNow, standing, takesTurns } from '#core/kernel/match'
 import { sayProgress } from '#core/kernel/progress'
@@ -5,7 +6,7 @@ import { memberAt, type SeatedSide } from '#core/kernel/members'
 import type { Result } from '#core/contract/table'
 import type { Tape } from '#core/kernel/tape'
 import { isNoted } from '#core/contract/verdict'
-import { sayPlay, sayResult } from '#core/wording/index'
+import { sayCame, sayPlay, sayResult } from '#core/wording/index'
 import type { Working } from '#core/contract/working'
 
 /** Who sits there: where it is a side that is on turn, with the name of the member whose go it is. */
@@ -33,7 +34,15 @@ export interface BoardPicture {
   readonly keepsScore: boolean
   readonly rules: unknown
   readonly view: unknown
-  readonly newest: { readonly by: number | null; readonly says: string; readonly working: readonly Working[] } | null
+  readonly newest: {
+    readonly by: number | null
+    readonly says: string
+    /** What came of it, in words; to be kept back while it is `secret`. */
+    readonly came: string
+    readonly working: readonly Working[]
+  } | null
+  /** What is asked while a sum is secret. */
+  readonly asks: string
   readonly minutes: number | null
   readonly timeCalled: boolean
   readonly result: (Result & { readonly says: string }) | null
@@ -68,7 +77,8 @@ export function drawBoard(
     keepsScore: veiled && game.about.finds.score === true && !result,
     rules,
     view: game.view(rules, state.game),
-    newest: newestOf(tape),
+    newest: newestOf(tape, veiled && game.about.finds.score === true),
+    asks: game.about.finds.asks,
     minutes: rules.minutes,
     timeCalled: state.timeCalled,
     result: result ? { ...result, says: sayResult(table, result) } : null,
@@ -93,11 +103,18 @@ function isSecret({ table, lines, state }: Tape, veiled: boolean): boolean {
 const newestLine = (lines: Tape['lines']) =>
   lines.findLast(({ play, struck, verdict }) => play && !struck && verdict.stands)
 
+/** Whether something that the play names is shown otherwise than it was. */
+const hasHidden = (shown: BasePlay, play: BasePlay) =>
+  Object.entries(shown).some(
+    ([field, value]) =>
+      JSON.stringify(value) !== JSON.stringify((play as unknown as Readonly<Record<string, unknown>>)[field]),
+  )
+
 /**
  * The newest play that stands, as the public saw it. Slips and the referee's remarks stay on the desk, and a wrong
  * answer is nobody's business in the room.
  */
-function newestOf({ table, lines }: Tape): BoardPicture['newest'] {
+function newestOf({ table, lines }: Tape, keepsScore: boolean): BoardPicture['newest'] {
   const line = newestLine(lines)
   if (!line?.play) return null
   const play = table.game.shown?.(line.before.rules, line.before.game, line.play) ?? line.play
@@ -106,6 +123,8 @@ function newestOf({ table, lines }: Tape): BoardPicture['newest'] {
   return {
     by: play.by ?? null,
     says: sayPlay(table, told, line.before),
+    // Cards that were seen and lie hidden again are told by no note either.
+    came: keepsScore || hasHidden(play, line.play) ? '' : sayCame(table, line),
     working: line.verdict.working,
   }
 }

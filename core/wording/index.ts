@@ -129,6 +129,13 @@ export function sayVerdict(table: Table, line: Line): string {
   return verdict.notes.map((note) => sayNote(table.game, note, say)).join(' ')
 }
 
+/** What came of a play that stands, without the slips and calls that stay with the referee; empty where nothing is to be said. */
+export function sayCame(table: Table, { verdict, before }: Line): string {
+  const say = speaking(table, before.rules)
+  const told = verdict.notes.filter(({ weight }) => weight === undefined)
+  return told.map((note) => sayNote(table.game, note, say)).join(' ')
+}
+
 const WHY: Readonly<Record<string, string>> = { 'most-points': 'most points' }
 const ENDED = {
   finish: 'The referee ended the match; the standing decides',
