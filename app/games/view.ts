@@ -16,6 +16,13 @@ export interface GameView {
   readonly Pad: Component
   /** What lies on the table as the public may see it: gets `rules`, `view`, `seats`, `turn`, and whether sums are `secret` yet. */
   readonly Board: Component
+  /** How the board is laid out; a picture wider than high, with all seats in it, where left out. */
+  readonly board?: {
+    /** Everybody's standing is a column beside it. */
+    readonly tall?: true
+    /** Everybody has a layout of their own, and so many are in the picture at a time (the board gets `only`, the seats shown). */
+    readonly each?: number
+  }
   /** What is worth showing when the match is over. */
   readonly Recap: Component
   /** How it goes, with a drawn example, for the rulebook. */

@@ -8,8 +8,8 @@ const most = computed(() => Math.max(1, ...asked.hands))
 
 <template>
   <div class="space-y-3">
-    <p class="text-3xl font-bold">{{ asked.asks }}</p>
-    <ul class="grid gap-2 text-2xl">
+    <p class="text-[1.6rem] font-bold">{{ asked.asks }}</p>
+    <ul class="grid gap-2 text-[1.3rem]">
       <li v-for="(choice, i) in asked.choices" :key="choice" class="answer" :class="{ came: asked.came === i }">
         <span class="says"
           ><UIcon v-if="asked.came === i" name="i-lucide-check" class="size-7 shrink-0" /> {{ choice }}</span

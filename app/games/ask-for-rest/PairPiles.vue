@@ -102,4 +102,8 @@ const {
     margin-left: -1rem;
   }
 }
+/* For the room: read from three metres. */
+html.board .text-sm {
+  font-size: 1.1rem;
+}
 </style>

@@ -15,6 +15,7 @@ export default defineView<BrimPlay>({
   Table,
   Pad,
   Board,
+  board: { tall: true },
   Recap,
   Rules,
   Aid: Odds,

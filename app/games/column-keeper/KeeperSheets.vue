@@ -10,12 +10,15 @@ const {
   seats,
   open = [],
   coming = null,
+  only = undefined,
 } = defineProps<{
   rules: KeeperRules
   state: KeeperState
   seats: readonly Pick<Seat, 'name' | 'pennant'>[]
   open?: readonly Where[]
   coming?: number | null
+  /** Only these seats, from 1, are in the picture; all of them where left out. */
+  only?: readonly number[]
 }>()
 const emit = defineEmits<{ pick: [where: Where] }>()
 
@@ -23,11 +26,18 @@ const full = computed(() => isFull(rules, state))
 /** A total is shown once its player has told it. */
 const totalOf = (i: number) => (full.value && state.told.includes(i + 1) ? columnsOf(state.sheets[i]!).total : null)
 const last = computed(() => state.history.at(-1))
+const isShown = (seat: number) => only?.includes(seat) ?? true
 </script>
 
 <template>
   <ul class="sheets" :style="{ '--columns': rules.columns + (rules.discards ? 1 : 0) }">
-    <li v-for="(sheet, i) in state.sheets" :key="i" class="mine" :class="{ turn: state.turn === i + 1 }">
+    <li
+      v-for="(sheet, i) in state.sheets"
+      v-show="isShown(i + 1)"
+      :key="i"
+      class="mine"
+      :class="{ turn: state.turn === i + 1 }"
+    >
       <p class="flex items-center gap-2 font-semibold">
         <Pennant :number="seats[i]!.pennant" size="1.2rem" /> <span class="truncate">{{ seats[i]!.name }}</span>
         <b v-if="totalOf(i) !== null" class="figures ml-auto text-lg">{{ totalOf(i) }}</b>

@@ -14,6 +14,7 @@ export default defineView<KeeperPlay>({
   Table,
   Pad,
   Board,
+  board: { each: 2 },
   Recap,
   Rules,
   Aid,

@@ -98,6 +98,7 @@ const frames = computed(() =>
   flex-wrap: wrap;
   align-items: center;
   gap: 1rem 2rem;
+  padding-block: 0.5rem;
 }
 .pieces {
   display: flex;

@@ -145,4 +145,20 @@ text {
   font-size: 1.8rem;
   line-height: 1.1;
 }
+/* For the room: read from three metres. */
+html.board text {
+  font-size: 17px;
+  letter-spacing: -0.08em;
+}
+html.board .gauges {
+  justify-content: space-evenly;
+}
+html.board .gauge {
+  width: auto;
+  flex: 1 1 0;
+  max-width: 11rem;
+}
+html.board .gauge svg {
+  width: 7.2rem;
+}
 </style>

@@ -38,3 +38,10 @@ const left = computed(() => numbersLeft(rules, state))
     <EbbGauges class="flex-1 basis-72" :rules="rules" :state="state" :seats="seats" :coming="coming" :secret="secret" />
   </div>
 </template>
+
+<style scoped>
+/* For the room: read from three metres. */
+html.board figcaption {
+  font-size: 1.05rem;
+}
+</style>

@@ -15,5 +15,5 @@ const blank = useBlankLine()
 </script>
 
 <template>
-  <LandingLine :rules="rules" :state="view" :seats="seats" :blank="blank" :secret="secret" />
+  <LandingLine :rules="rules" :state="view" :seats="seats" :blank="blank" :secret="secret" room />
 </template>

@@ -13,6 +13,7 @@ const {
   coming = null,
   blank = false,
   secret = false,
+  room = false,
 } = defineProps<{
   rules: LandingRules
   state: LandingState
@@ -23,11 +24,12 @@ const {
   blank?: boolean
   /** Where the newest hop ends is not told. */
   secret?: boolean
+  /** For the room: higher, with larger names. */
+  room?: boolean
 }>()
 
 const WIDTH = 1000
 const EDGE = 46
-const LINE = 118
 const hop = computed(() => coming ?? (secret ? null : state.newest))
 const shownPlaces = computed(() =>
   state.places.map((at, i) => (secret && state.newest?.by === i + 1 && !state.newest.off ? state.newest.from : at)),
@@ -59,27 +61,24 @@ function crowded(at: number): boolean {
   const must = (other: number) => other === rules.start || other === rules.goal
   return !must(at) && [rules.start, rules.goal].some((other) => other !== at && Math.abs(other - at) * width.value < 30)
 }
-const letter = computed(() => Math.max(19, Math.min(34, 0.5 * width.value * labelEvery.value)))
+const letter = computed(() => Math.max(19, Math.min(34 * k.value, 0.5 * width.value * labelEvery.value)))
 const text = (at: number) => (blank && at !== rules.start && at !== rules.goal ? '' : minus(at))
 const arc = computed(() => {
   const now = hop.value
   if (!now) return null
   const [a, b] = [x(now.from), Math.max(6, Math.min(WIDTH - 6, x(now.to)))]
-  const height = Math.min(84, 34 + Math.abs(b - a) / 4)
+  const height = k.value * Math.min(84, 34 + Math.abs(b - a) / 4)
   return {
-    path: `M${a} ${LINE}Q${(a + b) / 2} ${LINE - 2 * height} ${b} ${LINE}`,
+    path: `M${a} ${line.value}Q${(a + b) / 2} ${line.value - 2 * height} ${b} ${line.value}`,
     x: (a + b) / 2,
-    y: LINE - height - 6,
+    y: line.value - height - 6,
     label: `${now.to >= now.from ? '+' : '−'}${Math.abs(now.to - now.from)}`,
     off: now.off,
     end: b,
   }
 })
-/** Where the lanes of the pieces begin, and how high one is. */
-const LANES = 184
-const LANE = 42
-const PENNANT = 40
-const LETTER = 14
+const PENNANT = room ? 54 : 40
+const LETTER = room ? 17 : 14
 /** Pieces stand below their place, side by side where there is room, else one lane lower; nobody's name lies over another's. */
 const pieces = computed(() => {
   const laid: { number: number; name: string; at: number; left: number; width: number; lane: number }[] = []
@@ -98,7 +97,17 @@ const pieces = computed(() => {
   }
   return laid
 })
-const height = computed(() => LANES + LANE * (1 + Math.max(...pieces.value.map(({ lane }) => lane))) + 4)
+/** Heights, of what they are at a desk: for the room as much as it has, however many lanes there are. */
+const [ROOM_HEIGHT, TALLEST] = [370, 1.6]
+const lanes = computed(() => 1 + Math.max(...pieces.value.map(({ lane }) => lane)))
+const k = computed(() =>
+  room ? Math.max(1, Math.min(TALLEST, (ROOM_HEIGHT - 44) / (118 + 22 + 42 * lanes.value))) : 1,
+)
+const line = computed(() => 118 * k.value)
+/** Where the lanes of the pieces begin, and how high one is. */
+const LANES = computed(() => line.value + 44 + 22 * k.value)
+const LANE = computed(() => 42 * k.value)
+const height = computed(() => LANES.value + LANE.value * lanes.value + 4)
 const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlaces.value[i]}`).join(', '))
 </script>
 
@@ -112,24 +121,24 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
       <path
         v-for="(piece, i) in pieces"
         :key="`m${i}`"
-        :d="`M${piece.at} ${LINE + 52}V${LANES + LANE * piece.lane}`"
+        :d="`M${piece.at} ${line + 28 + 24 * k}V${LANES + LANE * piece.lane}`"
         class="mast"
       />
-      <path :d="`M${x(low) - 22} ${LINE}H${x(high) + 22}`" class="base" />
+      <path :d="`M${x(low) - 22} ${line}H${x(high) + 22}`" class="base" />
       <g v-if="rules.under === 'extend' || low < rules.low">
-        <path :d="`M${x(low) - 22} ${LINE}l12 -9M${x(low) - 22} ${LINE}l12 9`" class="base" />
-        <path :d="`M4 ${LINE}H20`" class="on" />
+        <path :d="`M${x(low) - 22} ${line}l12 -9M${x(low) - 22} ${line}l12 9`" class="base" />
+        <path :d="`M4 ${line}H20`" class="on" />
       </g>
-      <path v-if="rules.under !== 'extend'" :d="`M${x(rules.low) - 20} ${LINE - 22}v44`" class="wall" />
+      <path v-if="rules.under !== 'extend'" :d="`M${x(rules.low) - 20} ${line - 22}v44`" class="wall" />
       <g v-if="rules.over === 'extend' || high > rules.high">
-        <path :d="`M${x(high) + 22} ${LINE}l-12 -9M${x(high) + 22} ${LINE}l-12 9`" class="base" />
-        <path :d="`M980 ${LINE}H996`" class="on" />
+        <path :d="`M${x(high) + 22} ${line}l-12 -9M${x(high) + 22} ${line}l-12 9`" class="base" />
+        <path :d="`M980 ${line}H996`" class="on" />
       </g>
-      <path v-if="rules.over !== 'extend'" :d="`M${x(rules.high) + 20} ${LINE - 22}v44`" class="wall" />
+      <path v-if="rules.over !== 'extend'" :d="`M${x(rules.high) + 20} ${line - 22}v44`" class="wall" />
       <path
         v-for="tick in ticks"
         :key="`t${tick}`"
-        :d="`M${x(tick)} ${LINE - (isNamed(tick) ? 13 : 7)}v${isNamed(tick) ? 26 : 14}`"
+        :d="`M${x(tick)} ${line - (isNamed(tick) ? 13 : 7)}v${isNamed(tick) ? 26 : 14}`"
         class="tick"
         :class="{ zero: tick === 0 }"
       />
@@ -137,16 +146,22 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
         <rect
           v-if="blank && at !== rules.start && at !== rules.goal"
           :x="x(at) - 15"
-          :y="LINE + 18"
+          :y="line + 18"
           width="30"
           height="30"
           class="blank"
         />
-        <text :x="x(at)" :y="LINE + 44" text-anchor="middle" :font-size="letter" :class="{ start: at === rules.start }">
+        <text
+          :x="x(at)"
+          :y="line + 20 + 24 * k"
+          text-anchor="middle"
+          :font-size="letter"
+          :class="{ start: at === rules.start }"
+        >
           {{ text(at) }}
         </text>
       </g>
-      <g :transform="`translate(${x(rules.goal)} ${LINE})`" class="flag">
+      <g :transform="`translate(${x(rules.goal)} ${line})`" class="flag">
         <path d="M0 0V-96" class="pole" />
         <path d="M1 -96l40 13l-40 13z" class="cloth" />
       </g>
@@ -155,10 +170,10 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
         <text :x="arc.x" :y="arc.y" text-anchor="middle" class="by">{{ arc.label }}</text>
         <path
           v-if="arc.off"
-          :d="`M${arc.end - 11} ${LINE - 11}l22 22M${arc.end + 11} ${LINE - 11}l-22 22`"
+          :d="`M${arc.end - 11} ${line - 11}l22 22M${arc.end + 11} ${line - 11}l-22 22`"
           class="cross"
         />
-        <circle v-else :cx="arc.end" :cy="LINE" r="8" class="end" />
+        <circle v-else :cx="arc.end" :cy="line" r="8" class="end" />
       </g>
       <g v-for="(piece, i) in pieces" :key="`p${i}`">
         <rect
@@ -172,12 +187,14 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
         <Pennant
           :number="piece.number"
           size=""
-          width="37"
-          height="30"
+          :width="37 * k"
+          :height="30 * k"
           :x="piece.left"
           :y="LANES + LANE * piece.lane + 4"
         />
-        <text :x="piece.left + PENNANT + 4" :y="LANES + LANE * piece.lane + 27" class="name">{{ piece.name }}</text>
+        <text :x="piece.left + PENNANT + 4" :y="LANES + LANE * piece.lane + 27 * k" class="name" :class="{ room }">
+          {{ piece.name }}
+        </text>
       </g>
     </svg>
   </figure>
@@ -265,5 +282,8 @@ text {
 }
 .name {
   font: 700 22px var(--font-sans);
+}
+.name.room {
+  font-size: 26px;
 }
 </style>

@@ -4,18 +4,28 @@ import type { FillRules, FillState } from '#core/games/fill-in-order/rules'
 import FillLayout from '~/games/fill-in-order/FillLayout.vue'
 
 /** Fill in Order for the room: the places that lie open, the top discard, the stock. */
-const { rules, view, seats, turn } = defineProps<{
+const {
+  rules,
+  view,
+  seats,
+  turn,
+  only = undefined,
+} = defineProps<{
   rules: FillRules
   view: Pick<FillState, 'layouts' | 'stock' | 'won' | 'newest'> & { readonly top: Face | null }
   seats: readonly { name: string; pennant: number }[]
   turn: readonly number[]
+  /** Only these seats, from 1, are in the picture; all of them where left out. */
+  only?: readonly number[]
 }>()
+const isShown = (seat: number) => only?.includes(seat) ?? true
 </script>
 
 <template>
   <div class="flex flex-wrap items-start justify-center gap-6">
     <div
       v-for="(layout, i) in view.layouts"
+      v-show="isShown(i + 1)"
       :key="i"
       class="p-2 rounded-lg border-2"
       :class="turn.includes(i + 1) ? 'border-(--accent)' : 'border-(--rule)'"

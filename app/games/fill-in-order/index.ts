@@ -14,6 +14,7 @@ export default defineView<Turn>({
   Table,
   Pad,
   Board,
+  board: { each: 1 },
   Recap,
   Rules,
   Aid,

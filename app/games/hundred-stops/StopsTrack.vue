@@ -161,4 +161,29 @@ const says = (at: number) => {
     height: 2.35rem;
   }
 }
+/* For the room: read from three metres. */
+html.board .track {
+  container-type: inline-size;
+  grid-template-columns: repeat(20, minmax(0, 1fr));
+}
+html.board .square {
+  height: 4.4rem;
+}
+html.board .number:not(.major) {
+  display: none;
+}
+html.board .major {
+  font-size: 2.08cqw;
+}
+html.board .pieces {
+  bottom: 1.4rem;
+}
+html.board .pieces > :deep(svg) {
+  width: 2.2rem;
+  height: 2.2rem;
+}
+html.board .token {
+  width: 0.75rem;
+  height: 0.75rem;
+}
 </style>

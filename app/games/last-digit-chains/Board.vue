@@ -3,18 +3,26 @@ import type { ChainRules, ChainState } from '#core/games/last-digit-chains/rules
 import ChainLayout from '~/games/last-digit-chains/ChainLayout.vue'
 
 /** All layouts side by side; the sums are for the children to find. */
-const { rules, view, seats } = defineProps<{
+const {
+  rules,
+  view,
+  seats,
+  only = undefined,
+} = defineProps<{
   rules: ChainRules
   view: ChainState
   seats: readonly { name: string; pennant: number }[]
   turn: readonly number[]
+  /** Only these seats, from 1, are in the picture; all of them where left out. */
+  only?: readonly number[]
 }>()
+const isShown = (seat: number) => only?.includes(seat) ?? true
 </script>
 
 <template>
   <ul class="grid gap-6 grid-cols-[repeat(auto-fit,minmax(22rem,1fr))]">
-    <li v-for="(layout, i) in view.layouts" :key="i" class="space-y-2">
-      <p class="flex items-center gap-2 font-bold text-xl">
+    <li v-for="(layout, i) in view.layouts" v-show="isShown(i + 1)" :key="i" class="space-y-2">
+      <p class="flex items-center gap-2 font-bold text-[1.6rem]">
         <Pennant :number="seats[i]!.pennant" size="1.4rem" /> {{ seats[i]!.name }}
       </p>
       <ChainLayout :rules="rules" :layout="layout" :sums="false" />

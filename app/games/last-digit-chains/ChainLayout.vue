@@ -202,4 +202,17 @@ button.row {
 .small .sum {
   display: none;
 }
+/* For the room: read from three metres. */
+html.board .layout {
+  font-size: 1.3rem;
+  --w: 2.4rem;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  align-items: start;
+}
+html.board .fans {
+  gap: 0.2rem 0.3rem;
+}
+html.board .number {
+  font-size: 1.3rem;
+}
 </style>

@@ -15,6 +15,7 @@ export default defineView<ChainPlay>({
   Table,
   Pad,
   Board,
+  board: { each: 1 },
   Recap,
   Rules,
   Aid,

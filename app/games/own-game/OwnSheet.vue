@@ -107,4 +107,9 @@ const hidden = (seat: number) => secret && state.newest?.by === seat
   color: var(--ink-soft);
   font-weight: 600;
 }
+/* For the room: read from three metres. */
+html.board .tower {
+  grid-template-columns: minmax(6rem, 15rem) minmax(4rem, 1fr) auto auto;
+  font-size: 1.65rem;
+}
 </style>

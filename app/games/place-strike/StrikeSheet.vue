@@ -11,6 +11,7 @@ const {
   place = null,
   found = [],
   touchable = false,
+  only = undefined,
 } = defineProps<{
   rules: Pick<StrikeRules, 'digits' | 'numbers'>
   state: Pick<StrikeState, 'boards' | 'struck' | 'newest'>
@@ -21,6 +22,8 @@ const {
   /** Numbers of the one on turn that match, lit up. */
   found?: readonly number[]
   touchable?: boolean
+  /** Only these seats, from 1, are in the picture; all of them where left out. */
+  only?: readonly number[]
 }>()
 const emit = defineEmits<{ pick: [number: number] }>()
 const SHORT = ['O', 'T', 'H', 'Th', 'TTh', 'HTh']
@@ -28,12 +31,14 @@ const SHORT = ['O', 'T', 'H', 'Th', 'TTh', 'HTh']
 const places = computed(() => Array.from({ length: rules.digits }, (_, i) => rules.digits - i))
 const isNewest = (seat: number, number: number, at: number) =>
   state.newest?.by === seat && state.newest.number === number && state.newest.place === at
+const isShown = (seat: number) => only?.includes(seat) ?? true
 </script>
 
 <template>
   <ul class="sheets">
     <li
       v-for="(seat, i) in seats"
+      v-show="isShown(i + 1)"
       :key="i"
       class="mine"
       :class="{ on: turn === i + 1, off: turn !== null && turn !== i + 1 }"
@@ -162,5 +167,16 @@ button.row {
   .off {
     display: none;
   }
+}
+/* For the room: read from three metres. */
+html.board .head {
+  font-size: 1rem;
+  letter-spacing: -0.06em;
+}
+html.board .row > :first-child {
+  font-size: 1rem;
+}
+html.board .sheets {
+  justify-items: center;
 }
 </style>

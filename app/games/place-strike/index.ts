@@ -15,6 +15,7 @@ export default defineView<StrikePlay>({
   Table,
   Pad,
   Board,
+  board: { each: 2 },
   Recap,
   Rules,
   Aid,

@@ -4,18 +4,26 @@ import type { RoofState } from '#core/games/roof-tiles/rules'
 import RoofDrawing from '~/games/roof-tiles/RoofDrawing.vue'
 
 /** All roofs side by side; the stock's order is nobody's to see. */
-const { rules, view, seats } = defineProps<{
+const {
+  rules,
+  view,
+  seats,
+  only = undefined,
+} = defineProps<{
   rules: RoofRules
   view: RoofState
   seats: readonly { name: string; pennant: number }[]
   turn: readonly number[]
+  /** Only these seats, from 1, are in the picture; all of them where left out. */
+  only?: readonly number[]
 }>()
+const isShown = (seat: number) => only?.includes(seat) ?? true
 </script>
 
 <template>
   <ul class="grid gap-6 grid-cols-[repeat(auto-fit,minmax(17rem,1fr))]">
-    <li v-for="(layout, i) in view.layouts" :key="i" class="space-y-2">
-      <p class="flex items-center gap-2 font-bold text-xl">
+    <li v-for="(layout, i) in view.layouts" v-show="isShown(i + 1)" :key="i" class="space-y-2">
+      <p class="flex items-center gap-2 font-bold text-[1.6rem]">
         <Pennant :number="seats[i]!.pennant" size="1.4rem" /> {{ seats[i]!.name }}
       </p>
       <RoofDrawing :rules="rules" :layout="layout" />

@@ -134,4 +134,8 @@ button.pile {
   border: 2px dashed var(--ink-soft);
   border-radius: 0.4rem;
 }
+/* For the room: read from three metres. */
+html.board .beside {
+  font-size: 1.5rem;
+}
 </style>

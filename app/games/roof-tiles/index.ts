@@ -15,6 +15,7 @@ export default defineView<RoofPlay>({
   Table,
   Pad,
   Board,
+  board: { each: 2 },
   Recap,
   Rules,
   Aid,

@@ -22,3 +22,10 @@ const place = (seat: number) => PLACES[out.indexOf(seat)]
     </li>
   </ul>
 </template>
+
+<style scoped>
+/* For the room: read from three metres. */
+html.board li {
+  font-size: 1.2rem;
+}
+</style>

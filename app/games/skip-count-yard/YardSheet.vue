@@ -196,4 +196,10 @@ button.card {
   align-content: center;
   gap: 0.2rem;
 }
+/* For the room: read from three metres. */
+html.board .steps,
+html.board .label,
+html.board .stock {
+  font-size: 1.2rem;
+}
 </style>

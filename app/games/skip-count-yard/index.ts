@@ -15,6 +15,7 @@ export default defineView<YardPlay>({
   Table,
   Pad,
   Board,
+  board: { tall: true },
   Recap,
   Rules,
   Aid,

@@ -13,6 +13,7 @@ const {
   pick = null,
   landed = null,
   secret = false,
+  only = undefined,
 } = defineProps<{
   rules: StepRules
   state: StepState
@@ -24,6 +25,8 @@ const {
   /** The space on which the piece is said to stand. */
   landed?: number | null
   secret?: boolean
+  /** Only these seats, from 1, are in the picture; all of them where left out. */
+  only?: readonly number[]
 }>()
 const emit = defineEmits<{ land: [space: number] }>()
 
@@ -33,11 +36,18 @@ const onWay = (seat: number, space: number) => {
   return newest?.by === seat && space > newest.from && space <= newest.to
 }
 const hides = (seat: number) => secret && state.newest?.by === seat
+const isShown = (seat: number) => only?.includes(seat) ?? true
 </script>
 
 <template>
   <div class="paths" :class="{ few: seats.length < 3 }">
-    <section v-for="(seat, i) in seats" :key="i" class="player" :aria-label="`Path of ${seat.name}`">
+    <section
+      v-for="(seat, i) in seats"
+      v-show="isShown(i + 1)"
+      :key="i"
+      class="player"
+      :aria-label="`Path of ${seat.name}`"
+    >
       <div class="way">
         <span class="space start" :class="{ here: state.places[i] === 0 }">
           <Pennant v-if="state.places[i] === 0" :number="seat.pennant" size="1.15rem" /><span v-else class="sr-only"

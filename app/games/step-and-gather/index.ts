@@ -14,6 +14,7 @@ export default defineView<Step>({
   Table,
   Pad,
   Board,
+  board: { each: 2 },
   Recap,
   Rules,
   Aid,

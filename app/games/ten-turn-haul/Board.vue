@@ -3,15 +3,23 @@ import type { HaulRules, HaulState } from '#core/games/ten-turn-haul/rules'
 import HaulSheet from '~/games/ten-turn-haul/HaulSheet.vue'
 
 /** Ten-Turn Haul for the room. */
-const { rules, view, seats, turn, secret } = defineProps<{
+const {
+  rules,
+  view,
+  seats,
+  turn,
+  secret,
+  only = undefined,
+} = defineProps<{
   rules: HaulRules
   view: HaulState
   seats: readonly { name: string; pennant: number }[]
   turn: readonly number[]
   secret: boolean
+  only?: readonly number[]
 }>()
 </script>
 
 <template>
-  <HaulSheet :rules="rules" :state="view" :seats="seats" :turn="turn[0] ?? null" :secret="secret" />
+  <HaulSheet :only="only" :rules="rules" :state="view" :seats="seats" :turn="turn[0] ?? null" :secret="secret" />
 </template>

@@ -12,6 +12,7 @@ const {
   turn = null,
   coming = null,
   secret = false,
+  only = undefined,
 } = defineProps<{
   rules: HaulRules
   state: HaulState
@@ -22,6 +23,8 @@ const {
   coming?: number | null
   /** Nothing may tell what the newest spin comes to. */
   secret?: boolean
+  /** Only these seats, from 1, are in the picture; all of them where left out. */
+  only?: readonly number[]
 }>()
 const boxes = computed(() => Math.max(rules.turns, ...state.spins.map((spun) => spun.length)))
 const newest = computed(() => {
@@ -31,11 +34,12 @@ const newest = computed(() => {
 /** The box that the next spin goes into; boxes come in fives, so that they are counted at a glance. */
 const isOpen = (seat: number, box: number) => turn === seat && box === ofSeat(state.spins, seat).length + 1
 const hidden = (seat: number) => secret && ofSeat(state.spins, seat).length === newest.value
+const isShown = (seat: number) => only?.includes(seat) ?? true
 </script>
 
 <template>
   <div class="haul">
-    <div v-for="(seat, i) in seats" :key="i" class="row" :class="{ on: turn === i + 1 }">
+    <div v-for="(seat, i) in seats" v-show="isShown(i + 1)" :key="i" class="row" :class="{ on: turn === i + 1 }">
       <span class="who"
         ><Pennant :number="seat.pennant" size="1.6rem" /> <b>{{ seat.name }}</b></span
       >
@@ -145,5 +149,10 @@ const hidden = (seat: number) => secret && ofSeat(state.spins, seat).length === 
     min-height: 1.9rem;
     font-size: 1.05rem;
   }
+}
+/* For the room: read from three metres. */
+html.board .split,
+html.board .who {
+  font-size: 1.25rem;
 }
 </style>

@@ -12,6 +12,7 @@ const {
   turn = null,
   coming = null,
   secret = false,
+  only = undefined,
 } = defineProps<{
   rules: DipRules
   state: DipState
@@ -21,6 +22,8 @@ const {
   coming?: string | null
   /** Nothing may tell what the newest dip comes to. */
   secret?: boolean
+  /** Only these seats, from 1, are in the picture; all of them where left out. */
+  only?: readonly number[]
 }>()
 const tokens = computed(() => rules.key.map(({ token }) => token))
 /** Who dipped last; their total is not told while it is secret. */
@@ -32,6 +35,7 @@ const last = computed(() => {
 })
 const goal = computed(() => (rules.mode === 'first-to' ? rules.goal : null))
 const share = (total: number) => (goal.value === null ? 0 : Math.max(0, Math.min(100, (100 * total) / goal.value)))
+const isShown = (seat: number) => only?.includes(seat) ?? true
 </script>
 
 <template>
@@ -47,7 +51,7 @@ const share = (total: number) => (goal.value === null ? 0 : Math.max(0, Math.min
       </tbody>
     </table>
     <ul class="dishes">
-      <li v-for="(seat, i) in seats" :key="i" class="dish" :class="{ on: turn === i + 1 }">
+      <li v-for="(seat, i) in seats" v-show="isShown(i + 1)" :key="i" class="dish" :class="{ on: turn === i + 1 }">
         <p class="head">
           <Pennant :number="seat.pennant" size="1.5rem" /> <b class="name">{{ seat.name }}</b>
           <b class="figures sum">{{ secret && last === i + 1 ? '?' : minus(state.totals[i]!) }}</b>

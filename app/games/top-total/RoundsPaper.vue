@@ -48,4 +48,8 @@ const before = computed(() => state.history.map((round, i) => ({ ...round, numbe
   color: var(--ink-soft);
   text-align: right;
 }
+/* For the room: read from three metres. */
+html.board .number {
+  font-size: 1rem;
+}
 </style>

@@ -14,6 +14,7 @@ export default defineView<PairPlay>({
   Table,
   Pad,
   Board,
+  board: { tall: true },
   Recap,
   Rules,
   Aid,

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import type { Board } from '#shared/api'
 import { useGameView } from '~/games'
-import { drawingsFor } from '~/utils/drawings'
 
 /**
- * The board view for a projector or a second screen: it fills the screen at any size, live, and holds nothing that the
- * public can't know. What the dice or cards come to is not told before a child does, unless that is wished.
+ * The board view for a projector or a second screen, composed for the room that it gets: what was played stands with its
+ * working over the picture in which it happened. It holds nothing that the public can't know; what the dice or cards come to
+ * is not told before a child does, unless that is wished.
  */
 definePageMeta({ layout: 'bare' })
 
@@ -19,23 +19,38 @@ const { text, nearEnd, left } = useClock(
 /** Remembered on this screen. */
 const atOnce = useLocalStorage('board-sums-at-once', false)
 const secret = computed(() => Boolean(board.value?.secret) && !atOnce.value)
-const drawn = computed(() => board.value?.newest?.working.find((working) => drawingsFor(working).length) ?? null)
+const only = useSeatsShown(
+  () => board.value,
+  () => view.value?.board?.each,
+)
+const tall = computed(() => view.value?.board?.tall === true || board.value?.help !== null)
+/** The screen's own switch is there while somebody is at it, and out of the picture else. */
+const { idle } = useIdle(4000)
 
 useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlAttrs: { class: 'board' } })
 </script>
 
 <template>
   <BoardPage :missing="missing" :ready="board !== null" looking="Looking for the table …">
-    <div v-if="board" class="screen">
+    <div v-if="board" class="screen" :class="{ tall }">
       <header>
         <h1>{{ board.title }}</h1>
         <p class="round">{{ board.round }}</p>
         <p v-if="stale" role="status" class="warn">
-          <UIcon name="i-lucide-wifi-off" class="size-6" /> Out of date: the connection is lost. Trying again …
+          <UIcon name="i-lucide-wifi-off" class="size-7" /> Out of date: the connection is lost. Trying again …
         </p>
         <p v-else-if="board.timeCalled && !board.result" class="warn">
           Time: this round is played to its end, then it is decided.
         </p>
+        <button
+          v-if="board.secret || atOnce"
+          class="switch"
+          :class="{ idle }"
+          :aria-pressed="atOnce"
+          @click="atOnce = !atOnce"
+        >
+          {{ atOnce ? 'Sums are shown at once' : 'Show sums at once' }}
+        </button>
         <p
           v-if="left !== null && !board.result"
           class="figures clock"
@@ -46,8 +61,9 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
           {{ text }}
         </p>
       </header>
+      <BoardNews class="news" :board="board" :secret="secret" />
       <section class="lies sheet" aria-label="Table">
-        <FitBox :least="0.25" :most="4">
+        <FitBox :least="0.25" :most="6">
           <BoardHelp v-if="board.help" :help="board.help" />
           <component
             :is="view.Board"
@@ -57,36 +73,11 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
             :seats="board.seats"
             :turn="board.turn"
             :secret="secret"
+            :only="only"
           />
         </FitBox>
       </section>
-      <BoardStanding class="standing" :board="board" />
-      <section v-if="board.result" class="last sheet" aria-label="Announcement">
-        <p class="won">{{ board.result.says }}</p>
-      </section>
-      <section v-else-if="board.asked" class="last sheet" aria-label="What the room says" aria-live="polite">
-        <FitBox :least="0.4" :most="1.6"><BoardAsked :asked="board.asked" /></FitBox>
-      </section>
-      <section v-else-if="board.newest" class="last sheet" aria-label="Last play" aria-live="polite">
-        <FitBox :least="0.4" :most="1.6">
-          <div class="flex flex-wrap items-center gap-x-8 gap-y-2">
-            <div class="space-y-1">
-              <p class="text-2xl font-semibold">{{ board.newest.says }}</p>
-              <template v-if="!secret"
-                ><p v-for="(working, i) in board.newest.working" :key="i" class="text-3xl font-bold">
-                  <WorkingLine :working="working" tens /></p
-              ></template>
-            </div>
-            <WorkingDrawing v-if="drawn && !secret" :working="drawn" :choice="false" class="grow basis-72 max-w-96" />
-          </div>
-        </FitBox>
-      </section>
-      <section v-else class="last sheet" aria-label="Last play">
-        <p class="text-2xl">Nothing has been played yet.</p>
-      </section>
-      <button v-if="board.secret || atOnce" class="switch" :aria-pressed="atOnce" @click="atOnce = !atOnce">
-        {{ atOnce ? 'Sums are shown at once' : 'Show sums at once' }}
-      </button>
+      <BoardStanding class="standing" :board="board" :column="tall" />
     </div>
   </BoardPage>
 </template>
@@ -95,11 +86,16 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
 .screen {
   height: 100dvh;
   display: grid;
-  gap: 0.7rem;
-  padding: 0.7rem 0.9rem;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 32%);
-  grid-template-rows: auto minmax(0, 1fr) minmax(0, 25%);
-  grid-template-areas: 'head head' 'table standing' 'last standing';
+  gap: 0.5rem;
+  padding: 0.5rem 0.7rem;
+  grid-template-columns: minmax(0, 1fr);
+  grid-template-rows: auto auto minmax(0, 1fr) auto;
+  grid-template-areas: 'head' 'news' 'table' 'standing';
+}
+.screen.tall {
+  grid-template-columns: minmax(0, 1fr) 16.5rem;
+  grid-template-rows: auto auto minmax(0, 1fr);
+  grid-template-areas: 'head standing' 'news standing' 'table standing';
 }
 header {
   grid-area: head;
@@ -109,13 +105,13 @@ header {
   min-width: 0;
 }
 h1 {
-  font-size: 2.1rem;
+  font-size: 1.7rem;
   font-weight: 800;
   line-height: 1.1;
   white-space: nowrap;
 }
 .round {
-  font-size: 1.4rem;
+  font-size: 1.25rem;
   color: var(--ink-soft);
   white-space: nowrap;
 }
@@ -126,47 +122,46 @@ h1 {
 }
 .clock {
   margin-left: auto;
-  font-size: 2.6rem;
+  font-size: 2.1rem;
   font-weight: 700;
   line-height: 1;
 }
 .near {
   color: var(--call);
 }
+.news {
+  grid-area: news;
+}
 .lies {
   grid-area: table;
-  padding: 0.8rem;
+  padding: 0.6rem;
   min-height: 0;
 }
 .standing {
   grid-area: standing;
   min-height: 0;
 }
-.last {
-  grid-area: last;
-  padding: 0.6rem 0.9rem;
-  min-height: 0;
-}
-.won {
-  font: 800 2.6rem/1.15 var(--font-display);
-}
 .switch {
-  position: absolute;
-  right: 0.9rem;
-  bottom: 0.4rem;
+  margin-left: auto;
   min-height: 44px;
-  padding: 0 0.6rem;
-  font-size: max(0.7rem, 12px);
+  font-size: 1.25rem;
+  line-height: 1.2;
   color: var(--ink-soft);
-  background: color-mix(in oklab, var(--sheet), transparent 15%);
-  border-radius: 0.4rem;
+  text-decoration: underline;
+  text-underline-offset: 4px;
   cursor: pointer;
 }
+.switch + .clock {
+  margin-left: 0;
+}
+.switch.idle:not(:focus-visible, :hover) {
+  opacity: 0;
+}
 @media (max-aspect-ratio: 1/1) {
-  .screen {
+  .screen.tall {
     grid-template-columns: minmax(0, 1fr);
-    grid-template-rows: auto minmax(0, 1fr) auto minmax(0, 16%);
-    grid-template-areas: 'head' 'table' 'standing' 'last';
+    grid-template-rows: auto auto minmax(0, 1fr) auto;
+    grid-template-areas: 'head' 'news' 'table' 'standing';
   }
 }
 </style>
