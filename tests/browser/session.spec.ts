@@ -381,6 +381,7 @@ test('the page of the room suggests what practises what is shaky for those at a 
   }
   expect(await (await api.get(`/api/people/shaky?who=${ines.id}`)).json()).toEqual({
     shaky: { [ines.id]: ['add 5 6'] },
+    aims: { [ines.id]: [] },
   })
   const page = await referee.newPage()
   // Before the page itself runs: once loaded it keeps a draft of its own.

@@ -15,7 +15,7 @@ export const ready: Ready<PerchRules> = {
     `First with ${count(goal, 'marker', 'markers')} pushed off wins.`,
   ],
   talk: ({ combine, with: other }) => ({
-    notice: 'Look at the perches: which results are there, and why no others?',
+    notice: 'Look at the board: which results are there, and why no others?',
     say: `4 ${combine === 'add' ? 'and' : 'times'} ${other} is ${combine === 'add' ? 4 + other : 4 * other}.`,
     hard: 'Which result did you have to think about, and what helped?',
   }),
