@@ -9,7 +9,13 @@ const total = computed(() => room.value?.hands.reduce((a, b) => a + b, 0) ?? 0)
 </script>
 
 <template>
-  <section v-if="room || questions.length" class="space-y-2" aria-label="Ask the room">
+  <!-- What may be asked comes last; what was asked stands before all else. -->
+  <section
+    v-if="room || questions.length"
+    class="space-y-2"
+    :class="room ? '-order-1' : 'order-1'"
+    aria-label="Ask the room"
+  >
     <template v-if="room">
       <h3 class="font-bold text-lg">{{ room.asks }}</h3>
       <ul class="grid gap-1.5">

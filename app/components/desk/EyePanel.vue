@@ -28,7 +28,7 @@ watch(
 </script>
 
 <template>
-  <section class="sheet p-3 space-y-3" aria-label="The referee’s eye">
+  <section class="sheet p-3 flex flex-col gap-3" aria-label="The referee’s eye">
     <BeforeCard :store="store" :tape="tape" />
     <TalkPrompts :prompts="prompts" />
     <AskRoom v-if="!helping && !still" :store="store" />
