@@ -88,6 +88,10 @@ const { helping, settling } = useDesk()
 }
 .home {
   flex-shrink: 0;
+  display: grid;
+  place-items: center;
+  min-width: 2.75rem;
+  min-height: 2.75rem;
 }
 .round {
   flex: 0 1 auto;

@@ -132,7 +132,7 @@ button.inside {
 .remark {
   display: block;
   height: 1rem;
-  font: 600 0.75rem var(--font-sans);
+  font: 600 0.78rem var(--font-sans);
   color: var(--ink-soft);
   white-space: nowrap;
 }
@@ -150,7 +150,7 @@ button.inside {
   padding: 0 0.7rem;
   background: var(--accent);
   color: var(--on-accent);
-  font: 700 0.72rem/1.05rem var(--font-display);
+  font: 700 0.78rem/1.05rem var(--font-display);
   border-radius: 0.6rem;
 }
 .player {

@@ -71,6 +71,8 @@ const says = (at: number) => {
   display: grid;
   grid-template-columns: repeat(20, minmax(0, 1fr));
   gap: 3px;
+  /* Numbers are as large as their squares allow, however the track is scaled. */
+  container-type: inline-size;
 }
 .square {
   position: relative;
@@ -103,13 +105,13 @@ const says = (at: number) => {
   border: 2px solid var(--ink) !important;
 }
 .number {
-  font-size: 0.68rem;
-  letter-spacing: -0.03em;
+  font-size: 1.6cqw;
+  letter-spacing: -0.06em;
   color: var(--ink-soft);
   line-height: 1.2;
 }
 .major {
-  font-size: 0.8rem;
+  font-size: 1.75cqw;
   font-weight: 800;
   color: var(--ink);
 }
@@ -159,6 +161,10 @@ const says = (at: number) => {
   }
   .square {
     height: 2.35rem;
+  }
+  .number,
+  .major {
+    font-size: min(3.6cqw, 1.25rem);
   }
 }
 /* For the room: read from three metres. */

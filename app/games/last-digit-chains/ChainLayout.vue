@@ -118,7 +118,7 @@ button.fan {
   cursor: pointer;
   touch-action: none;
   min-width: 2.75rem;
-  min-height: 2.75rem;
+  min-height: 3.7rem;
   justify-content: flex-end;
 }
 .card {
@@ -155,7 +155,8 @@ button.fan {
   border-radius: 0.3rem;
 }
 .number {
-  font-size: 0.75rem;
+  font-size: 1.35rem;
+  line-height: 1.1;
   color: var(--ink-soft);
 }
 .rows {

@@ -89,11 +89,11 @@ const isShown = (seat: number) => only?.includes(seat) ?? true
 <style scoped>
 .sheets {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 15.5rem), 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 13rem), 1fr));
   gap: 0.7rem;
 }
 .mine {
-  padding: 0.5rem 0.6rem;
+  padding: 0.5rem 0.4rem;
   border: 2px solid var(--rule);
   border-radius: 0.6rem;
   min-width: 0;
@@ -118,17 +118,18 @@ button.row {
 }
 .head {
   min-height: 1.3rem;
-  font-size: 0.72rem;
+  font-size: 1rem;
+  letter-spacing: -0.08em;
   font-weight: 600;
 }
 .row > :first-child {
   width: 1.4rem;
-  font-size: 0.85rem;
+  font-size: 1rem;
   color: var(--ink-soft);
   text-align: center;
 }
 .cell {
-  width: 2rem;
+  width: 1.6rem;
   text-align: center;
 }
 .row:not(.head) .cell {
@@ -137,7 +138,7 @@ button.row {
 }
 /* Thousands are read apart from hundreds. */
 .gap {
-  margin-left: 0.7rem;
+  margin-left: 0.5rem;
 }
 .rolled {
   background: var(--accent-soft);

@@ -120,6 +120,7 @@ button.tile {
   display: flex;
   flex-direction: column;
   gap: 0.6rem;
+  font-size: 1.25rem;
 }
 .pile {
   border-radius: 0.4rem;

@@ -127,6 +127,7 @@ const touch = (at: Position, index: number | null) => touchable && emit('touch',
 }
 .place {
   min-width: 0;
+  position: relative;
   min-height: 5rem;
   padding: 0.2rem 0.35rem 0.35rem;
   border: 2px solid var(--rule);
@@ -154,13 +155,25 @@ const touch = (at: Position, index: number | null) => touchable && emit('touch',
   min-height: 1.5rem;
   text-align: left;
 }
+/* All of the place is its key; the cards on it lie above that. */
 button.label {
-  min-height: 2rem;
+  position: absolute;
+  inset: 0;
+  align-items: flex-start;
+  padding: 0.2rem 0.35rem;
   cursor: pointer;
   touch-action: manipulation;
 }
+.corner > button.label {
+  padding-left: 0.7rem;
+}
+button.label + .run {
+  position: relative;
+  width: fit-content;
+  margin-top: 1.5rem;
+}
 .steps {
-  font-size: 0.8rem;
+  font-size: 0.95rem;
   color: var(--ink-soft);
 }
 .run {
@@ -182,6 +195,8 @@ button.label {
   color: #1c2430;
 }
 button.card {
+  min-width: 3rem;
+  height: 3rem;
   cursor: grab;
   touch-action: none;
 }

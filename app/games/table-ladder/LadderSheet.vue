@@ -87,6 +87,8 @@ const isShown = (seat: number) => only?.includes(seat) ?? true
   align-items: center;
   gap: 0.4rem;
   margin-bottom: 0.2rem;
+  font-size: 1.3rem;
+  line-height: 1.2;
 }
 .full {
   padding: 0 0.5rem;
@@ -100,13 +102,14 @@ const isShown = (seat: number) => only?.includes(seat) ?? true
 }
 .rung {
   display: grid;
-  grid-template-columns: 2.9rem 1.7rem 4.4rem;
+  grid-template-columns: 3.1rem 1.9rem 4.8rem;
   gap: 0.2rem;
   align-items: center;
-  min-height: 1.75rem;
+  min-height: 1.6rem;
   padding: 0 0.5rem;
-  border-bottom: 4px solid var(--rule);
-  font-size: 1.15rem;
+  border-bottom: 3px solid var(--rule);
+  font-size: 1.3rem;
+  line-height: 1.2;
 }
 .filled {
   border-bottom-color: var(--accent);
@@ -130,7 +133,6 @@ const isShown = (seat: number) => only?.includes(seat) ?? true
   white-space: nowrap;
 }
 /* For the room: read from three metres. */
-html.board .head,
 html.board .full {
   font-size: 1.15rem;
 }
