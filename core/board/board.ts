@@ -37,7 +37,7 @@ export interface BoardPicture {
   readonly newest: {
     readonly by: number | null
     readonly says: string
-    /** What came of it, in words; to be kept back while it is `secret`. */
+    /** What came of it, in words; empty while that is a child's to say. */
     readonly came: string
     readonly working: readonly Working[]
   } | null
@@ -59,6 +59,7 @@ export function drawBoard(
   const { game } = table
   const { rules, result } = state
   const waiting = awaits(table, state)?.seats ?? []
+  const secret = isSecret(tape, veiled)
   return {
     game: game.id,
     title: titleOf(game.about, rules),
@@ -73,11 +74,11 @@ export function drawBoard(
     goal: game.goal?.(rules) ?? null,
     turn: takesTurns(table, state) ? waiting : [],
     round: sayProgress(table, state),
-    secret: isSecret(tape, veiled),
+    secret,
     keepsScore: veiled && game.about.finds.score === true && !result,
     rules,
     view: game.view(rules, state.game),
-    newest: newestOf(tape, veiled && game.about.finds.score === true),
+    newest: newestOf(tape, secret || (veiled && game.about.finds.score === true)),
     asks: game.about.finds.asks,
     minutes: rules.minutes,
     timeCalled: state.timeCalled,
@@ -114,7 +115,7 @@ const hasHidden = (shown: BasePlay, play: BasePlay) =>
  * The newest play that stands, as the public saw it. Slips and the referee's remarks stay on the desk, and a wrong
  * answer is nobody's business in the room.
  */
-function newestOf({ table, lines }: Tape, keepsScore: boolean): BoardPicture['newest'] {
+function newestOf({ table, lines }: Tape, keepsIt: boolean): BoardPicture['newest'] {
   const line = newestLine(lines)
   if (!line?.play) return null
   const play = table.game.shown?.(line.before.rules, line.before.game, line.play) ?? line.play
@@ -124,7 +125,7 @@ function newestOf({ table, lines }: Tape, keepsScore: boolean): BoardPicture['ne
     by: play.by ?? null,
     says: sayPlay(table, told, line.before),
     // Cards that were seen and lie hidden again are told by no note either.
-    came: keepsScore || hasHidden(play, line.play) ? '' : sayCame(table, line),
+    came: keepsIt || hasHidden(play, line.play) ? '' : sayCame(table, line),
     working: line.verdict.working,
   }
 }
