@@ -15,6 +15,7 @@ import { FIXTURES } from '../games/index'
 import { silent } from '../unit/silent'
 import {
   axe,
+  boardOf,
   entriesOf,
   follow,
   makeMatch,
@@ -147,6 +148,36 @@ for (const game of GAMES)
         [],
       ])
     }
+  })
+
+/** Games of which a play can be typed without its answer, each with one; the others have their own tests by touch. */
+const TYPED = GAMES.flatMap((game) => {
+  for (const { rules } of game.presets) {
+    const typed = positionOf(game, rules, 'table', 4)
+    if (typed) return [{ game, rules, typed }]
+  }
+  return []
+})
+
+for (const { game, rules, typed } of TYPED)
+  test(`${game.id}: a helper’s desk and the board keep it as well`, async ({ page, request, context }) => {
+    await page.emulateMedia({ reducedMotion: 'reduce' })
+    const match = await veiled(request, typed, rules)
+    // This device was let in at this one table; everything else is the server's own answer.
+    await page.route('**/api/session', async (route) => {
+      const answer = (await (await route.fetch()).json()) as object
+      await route.fulfill({ json: { ...answer, passcode: true, mayRecord: false, helps: match } })
+    })
+    await openDesk(page, match)
+    await expect(page.getByText('You help here')).toBeAttached()
+    const board = await context.newPage()
+    await board.goto(await boardOf(request, match))
+    await expect(board.getByRole('region', { name: 'Table' })).toBeVisible()
+    const [before, shown] = [await read(page), await read(board)]
+    await page.getByRole('textbox', { name: 'Quick line' }).fill(game.writePlay(typed.play))
+    await expect(verdict(page)).toContainText(game.about.finds.asks)
+    await page.waitForTimeout(150)
+    expect([leaks(before, await read(page), typed), leaks(shown, await read(board), typed)]).toEqual([[], []])
   })
 
 /** What the pads of games whose plays are themselves the answer keep to themselves: after these steps nothing of `hides` can be read. */
