@@ -1,13 +1,22 @@
+import type { InjectionKey, Ref } from 'vue'
 import type { Board } from '#shared/api'
 
 /** Milliseconds that other seats are looked at while nothing is played. */
 const LOOK_MS = 7000
 
+const SHOWN: InjectionKey<Ref<readonly number[]>> = Symbol('seats shown')
+
+/** Whether a seat (from 1) is in the picture: on a board those shown, everywhere else all of them. */
+export function useSeatShown(): (seat: number) => boolean {
+  const shown = inject(SHOWN, null)
+  return (seat) => shown?.value.includes(seat) ?? true
+}
+
 /**
- * Which seats a board shows, from 1, where not all of them fit large enough to be read: those around whoever played last,
+ * Decides for the layouts below which seats a board shows, from 1, where not all of them fit large enough to be read: those around whoever played last,
  * and while nothing happens the others one group after another (not where motion is not wished).
  */
-export function useSeatsShown(board: () => Board | null, each: () => number | undefined) {
+export function provideSeatsShown(board: () => Board | null, each: () => number | undefined): void {
   const groups = computed<readonly (readonly number[])[]>(() => {
     const seats = (board()?.seats ?? []).map((_, i) => i + 1)
     const size = each() ?? seats.length
@@ -38,5 +47,6 @@ export function useSeatsShown(board: () => Board | null, each: () => number | un
     },
     { immediate: true },
   )
-  return computed(() => groups.value[at.value] ?? groups.value[0] ?? [])
+  const shown = computed(() => groups.value[at.value] ?? groups.value[0] ?? [])
+  provide(SHOWN, shown)
 }

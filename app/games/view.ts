@@ -20,7 +20,7 @@ export interface GameView {
   readonly board?: {
     /** Everybody's standing is a column beside it. */
     readonly tall?: true
-    /** Everybody has a layout of their own, and so many are in the picture at a time (the board gets `only`, the seats shown). */
+    /** Everybody has a layout of their own, and so many are in the picture at a time: its layouts ask `useSeatShown`. */
     readonly each?: number
   }
   /** What is worth showing when the match is over. */

@@ -10,15 +10,12 @@ const {
   seats,
   open = [],
   coming = null,
-  only = undefined,
 } = defineProps<{
   rules: KeeperRules
   state: KeeperState
   seats: readonly Pick<Seat, 'name' | 'pennant'>[]
   open?: readonly Where[]
   coming?: number | null
-  /** Only these seats, from 1, are in the picture; all of them where left out. */
-  only?: readonly number[]
 }>()
 const emit = defineEmits<{ pick: [where: Where] }>()
 
@@ -26,7 +23,7 @@ const full = computed(() => isFull(rules, state))
 /** A total is shown once its player has told it. */
 const totalOf = (i: number) => (full.value && state.told.includes(i + 1) ? columnsOf(state.sheets[i]!).total : null)
 const last = computed(() => state.history.at(-1))
-const isShown = (seat: number) => only?.includes(seat) ?? true
+const isShown = useSeatShown()
 </script>
 
 <template>

@@ -4,21 +4,13 @@ import type { FillRules, FillState } from '#core/games/fill-in-order/rules'
 import FillLayout from '~/games/fill-in-order/FillLayout.vue'
 
 /** Fill in Order for the room: the places that lie open, the top discard, the stock. */
-const {
-  rules,
-  view,
-  seats,
-  turn,
-  only = undefined,
-} = defineProps<{
+const { rules, view, seats, turn } = defineProps<{
   rules: FillRules
   view: Pick<FillState, 'layouts' | 'stock' | 'won' | 'newest'> & { readonly top: Face | null }
   seats: readonly { name: string; pennant: number }[]
   turn: readonly number[]
-  /** Only these seats, from 1, are in the picture; all of them where left out. */
-  only?: readonly number[]
 }>()
-const isShown = (seat: number) => only?.includes(seat) ?? true
+const isShown = useSeatShown()
 </script>
 
 <template>

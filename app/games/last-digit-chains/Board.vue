@@ -3,20 +3,13 @@ import type { ChainRules, ChainState } from '#core/games/last-digit-chains/rules
 import ChainLayout from '~/games/last-digit-chains/ChainLayout.vue'
 
 /** All layouts side by side; the sums are for the children to find. */
-const {
-  rules,
-  view,
-  seats,
-  only = undefined,
-} = defineProps<{
+const { rules, view, seats } = defineProps<{
   rules: ChainRules
   view: ChainState
   seats: readonly { name: string; pennant: number }[]
   turn: readonly number[]
-  /** Only these seats, from 1, are in the picture; all of them where left out. */
-  only?: readonly number[]
 }>()
-const isShown = (seat: number) => only?.includes(seat) ?? true
+const isShown = useSeatShown()
 </script>
 
 <template>

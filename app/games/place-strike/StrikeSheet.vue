@@ -11,7 +11,6 @@ const {
   place = null,
   found = [],
   touchable = false,
-  only = undefined,
 } = defineProps<{
   rules: Pick<StrikeRules, 'digits' | 'numbers'>
   state: Pick<StrikeState, 'boards' | 'struck' | 'newest'>
@@ -22,8 +21,6 @@ const {
   /** Numbers of the one on turn that match, lit up. */
   found?: readonly number[]
   touchable?: boolean
-  /** Only these seats, from 1, are in the picture; all of them where left out. */
-  only?: readonly number[]
 }>()
 const emit = defineEmits<{ pick: [number: number] }>()
 const SHORT = ['O', 'T', 'H', 'Th', 'TTh', 'HTh']
@@ -31,7 +28,7 @@ const SHORT = ['O', 'T', 'H', 'Th', 'TTh', 'HTh']
 const places = computed(() => Array.from({ length: rules.digits }, (_, i) => rules.digits - i))
 const isNewest = (seat: number, number: number, at: number) =>
   state.newest?.by === seat && state.newest.number === number && state.newest.place === at
-const isShown = (seat: number) => only?.includes(seat) ?? true
+const isShown = useSeatShown()
 </script>
 
 <template>

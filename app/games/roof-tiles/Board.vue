@@ -4,20 +4,13 @@ import type { RoofState } from '#core/games/roof-tiles/rules'
 import RoofDrawing from '~/games/roof-tiles/RoofDrawing.vue'
 
 /** All roofs side by side; the stock's order is nobody's to see. */
-const {
-  rules,
-  view,
-  seats,
-  only = undefined,
-} = defineProps<{
+const { rules, view, seats } = defineProps<{
   rules: RoofRules
   view: RoofState
   seats: readonly { name: string; pennant: number }[]
   turn: readonly number[]
-  /** Only these seats, from 1, are in the picture; all of them where left out. */
-  only?: readonly number[]
 }>()
-const isShown = (seat: number) => only?.includes(seat) ?? true
+const isShown = useSeatShown()
 </script>
 
 <template>

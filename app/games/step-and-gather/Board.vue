@@ -3,22 +3,15 @@ import type { StepRules, StepState } from '#core/games/step-and-gather/rules'
 import PathsSheet from '~/games/step-and-gather/PathsSheet.vue'
 
 /** Step & Gather for the room. */
-const {
-  rules,
-  view,
-  seats,
-  secret,
-  only = undefined,
-} = defineProps<{
+const { rules, view, seats, secret } = defineProps<{
   rules: StepRules
   view: StepState
   seats: readonly { name: string; pennant: number }[]
   turn: readonly number[]
   secret: boolean
-  only?: readonly number[]
 }>()
 </script>
 
 <template>
-  <PathsSheet :only="only" :rules="rules" :state="view" :seats="seats" :secret="secret" />
+  <PathsSheet :rules="rules" :state="view" :seats="seats" :secret="secret" />
 </template>

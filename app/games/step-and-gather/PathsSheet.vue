@@ -13,7 +13,6 @@ const {
   pick = null,
   landed = null,
   secret = false,
-  only = undefined,
 } = defineProps<{
   rules: StepRules
   state: StepState
@@ -25,8 +24,6 @@ const {
   /** The space on which the piece is said to stand. */
   landed?: number | null
   secret?: boolean
-  /** Only these seats, from 1, are in the picture; all of them where left out. */
-  only?: readonly number[]
 }>()
 const emit = defineEmits<{ land: [space: number] }>()
 
@@ -36,7 +33,7 @@ const onWay = (seat: number, space: number) => {
   return newest?.by === seat && space > newest.from && space <= newest.to
 }
 const hides = (seat: number) => secret && state.newest?.by === seat
-const isShown = (seat: number) => only?.includes(seat) ?? true
+const isShown = useSeatShown()
 </script>
 
 <template>

@@ -3,23 +3,15 @@ import type { LadderRules, LadderState } from '#core/games/table-ladder/rules'
 import LadderSheet from '~/games/table-ladder/LadderSheet.vue'
 
 /** Table Ladder for the room. */
-const {
-  rules,
-  view,
-  seats,
-  turn,
-  secret,
-  only = undefined,
-} = defineProps<{
+const { rules, view, seats, turn, secret } = defineProps<{
   rules: LadderRules
   view: LadderState
   seats: readonly { name: string; pennant: number }[]
   turn: readonly number[]
   secret: boolean
-  only?: readonly number[]
 }>()
 </script>
 
 <template>
-  <LadderSheet :only="only" :rules="rules" :state="view" :seats="seats" :turn="turn" :secret="secret" />
+  <LadderSheet :rules="rules" :state="view" :seats="seats" :turn="turn" :secret="secret" />
 </template>

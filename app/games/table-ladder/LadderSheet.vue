@@ -10,7 +10,6 @@ const {
   seats,
   turn = [],
   secret = false,
-  only = undefined,
 } = defineProps<{
   rules: LadderRules
   state: LadderState
@@ -19,23 +18,14 @@ const {
   turn?: readonly number[]
   /** The newest products are not told. */
   secret?: boolean
-  /** Only these seats, from 1, are in the picture; all of them where left out. */
-  only?: readonly number[]
 }>()
 const rung = (seat: number, n: number) => ofSeat(state.ladders, seat)[n - 1]
 const hides = (seat: number, n: number) => secret && n === ofSeat(state.ladders, seat).length
-const isShown = (seat: number) => only?.includes(seat) ?? true
 </script>
 
 <template>
   <div class="ladders">
-    <section
-      v-for="(seat, i) in seats"
-      v-show="isShown(i + 1)"
-      :key="i"
-      class="ladder"
-      :aria-label="`Ladder of ${seat.name}`"
-    >
+    <section v-for="(seat, i) in seats" :key="i" class="ladder" :aria-label="`Ladder of ${seat.name}`">
       <p class="head">
         <Pennant :number="seat.pennant" size="1.2rem" /> <b>{{ seat.name }}</b><span
           v-if="isFull(rules, state.ladders[i]!)"

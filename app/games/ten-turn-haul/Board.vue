@@ -3,23 +3,15 @@ import type { HaulRules, HaulState } from '#core/games/ten-turn-haul/rules'
 import HaulSheet from '~/games/ten-turn-haul/HaulSheet.vue'
 
 /** Ten-Turn Haul for the room. */
-const {
-  rules,
-  view,
-  seats,
-  turn,
-  secret,
-  only = undefined,
-} = defineProps<{
+const { rules, view, seats, turn, secret } = defineProps<{
   rules: HaulRules
   view: HaulState
   seats: readonly { name: string; pennant: number }[]
   turn: readonly number[]
   secret: boolean
-  only?: readonly number[]
 }>()
 </script>
 
 <template>
-  <HaulSheet :only="only" :rules="rules" :state="view" :seats="seats" :turn="turn[0] ?? null" :secret="secret" />
+  <HaulSheet :rules="rules" :state="view" :seats="seats" :turn="turn[0] ?? null" :secret="secret" />
 </template>

@@ -12,7 +12,6 @@ const {
   turn = null,
   coming = null,
   secret = false,
-  only = undefined,
 } = defineProps<{
   rules: HaulRules
   state: HaulState
@@ -23,8 +22,6 @@ const {
   coming?: number | null
   /** Nothing may tell what the newest spin comes to. */
   secret?: boolean
-  /** Only these seats, from 1, are in the picture; all of them where left out. */
-  only?: readonly number[]
 }>()
 const boxes = computed(() => Math.max(rules.turns, ...state.spins.map((spun) => spun.length)))
 const newest = computed(() => {
@@ -34,12 +31,11 @@ const newest = computed(() => {
 /** The box that the next spin goes into; boxes come in fives, so that they are counted at a glance. */
 const isOpen = (seat: number, box: number) => turn === seat && box === ofSeat(state.spins, seat).length + 1
 const hidden = (seat: number) => secret && ofSeat(state.spins, seat).length === newest.value
-const isShown = (seat: number) => only?.includes(seat) ?? true
 </script>
 
 <template>
   <div class="haul">
-    <div v-for="(seat, i) in seats" v-show="isShown(i + 1)" :key="i" class="row" :class="{ on: turn === i + 1 }">
+    <div v-for="(seat, i) in seats" :key="i" class="row" :class="{ on: turn === i + 1 }">
       <span class="who"
         ><Pennant :number="seat.pennant" size="1.6rem" /> <b>{{ seat.name }}</b></span
       >

@@ -12,7 +12,6 @@ const {
   turn = null,
   coming = null,
   secret = false,
-  only = undefined,
 } = defineProps<{
   rules: DipRules
   state: DipState
@@ -22,8 +21,6 @@ const {
   coming?: string | null
   /** Nothing may tell what the newest dip comes to. */
   secret?: boolean
-  /** Only these seats, from 1, are in the picture; all of them where left out. */
-  only?: readonly number[]
 }>()
 const tokens = computed(() => rules.key.map(({ token }) => token))
 /** Who dipped last; their total is not told while it is secret. */
@@ -35,7 +32,7 @@ const last = computed(() => {
 })
 const goal = computed(() => (rules.mode === 'first-to' ? rules.goal : null))
 const share = (total: number) => (goal.value === null ? 0 : Math.max(0, Math.min(100, (100 * total) / goal.value)))
-const isShown = (seat: number) => only?.includes(seat) ?? true
+const isShown = useSeatShown()
 </script>
 
 <template>

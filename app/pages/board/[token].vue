@@ -19,7 +19,7 @@ const { text, nearEnd, left } = useClock(
 /** Remembered on this screen. */
 const atOnce = useLocalStorage('board-sums-at-once', false)
 const secret = computed(() => Boolean(board.value?.secret) && !atOnce.value)
-const only = useSeatsShown(
+provideSeatsShown(
   () => board.value,
   () => view.value?.board?.each,
 )
@@ -73,7 +73,6 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
             :seats="board.seats"
             :turn="board.turn"
             :secret="secret"
-            :only="only"
           />
         </FitBox>
       </section>
