@@ -7,7 +7,6 @@ import { useRoofEntry } from '~/games/roof-tiles/useRoofEntry'
 /** The roof that is being worked at, large; the others small beside it, a touch away. */
 const { seats, still } = useDesk()
 const { entry, rules, state, layout, sit, touchTile, touchTurned } = useRoofEntry()
-const others = computed(() => seats.value.flatMap((_, i) => (i + 1 === entry.value.seat ? [] : [i + 1])))
 const ended = (seat: number) => endOf(rules.value, ofSeat(state.value.layouts, seat))
 </script>
 
@@ -30,45 +29,8 @@ const ended = (seat: number) => endOf(rules.value, ofSeat(state.value.layouts, s
         @turned="touchTurned"
       />
     </div>
-    <!-- On a phone the keys of the pad lead to the other roofs. -->
-    <div
-      v-if="others.length"
-      class="others max-sm:hidden basis-52"
-      tabindex="0"
-      role="group"
-      aria-label="The other roofs"
-    >
-      <ul>
-        <li v-for="seat in others" :key="seat">
-          <button
-            class="w-full text-left cursor-pointer rounded-lg p-1 hover:bg-(--accent-soft)"
-            :disabled="still"
-            :aria-label="`Go to the roof of ${ofSeat(seats, seat).name}`"
-            @click="sit(seat)"
-          >
-            <span class="flex items-center gap-2 font-semibold"
-              ><Pennant :number="ofSeat(seats, seat).pennant" size="1.1rem" /> {{ ofSeat(seats, seat).name }}</span
-            >
-            <RoofDrawing :rules="rules" :layout="ofSeat(state.layouts, seat)" class="pointer-events-none" />
-          </button>
-        </li>
-      </ul>
-    </div>
+    <OtherLayouts v-slot="{ seat: other }" one="roof" many="roofs" :seat="entry.seat" class="basis-52" @sit="sit">
+      <RoofDrawing :rules="rules" :layout="ofSeat(state.layouts, other)" />
+    </OtherLayouts>
   </section>
 </template>
-
-<style scoped>
-/* As high as what is played on, however many others there are: those are scrolled to, and nothing is made smaller for them. */
-.others {
-  position: relative;
-  min-height: 9rem;
-  overflow-y: auto;
-}
-.others > ul {
-  position: absolute;
-  inset: 0;
-  display: grid;
-  align-content: start;
-  gap: 1rem;
-}
-</style>
