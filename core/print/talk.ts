@@ -2,6 +2,8 @@ import type { CommonRules } from '#core/contract/commonRules'
 import type { Game } from '#core/contract/game'
 import type { Page, Wishes } from '#core/contract/sheet'
 import { flowPages, type Block } from '#core/print/flow'
+import { cardsInAll } from '#core/wording/cards'
+import { goodWord } from '#core/wording/talk'
 
 const SIZE = 5
 
@@ -16,7 +18,6 @@ export function talkPages(
   const heading = (text: string): Block => ({ text, size: 7, strong: true, above: 12 })
   const point = (text: string): Block => ({ text, size: SIZE, indent: 6, bullet: '–', above: 2 })
   const cards = game.ready.cards?.(rules, seats)
-  const counted = (cards ?? []).reduce((sum, { count }) => sum + count, 0)
   return flowPages(
     [
       { text: game.about.title, size: 9, strong: true },
@@ -26,12 +27,8 @@ export function talkPages(
       ...(seats > 1 ? [point('Who begins? Draw lots.')] : []),
       heading('After'),
       point(hard),
-      point(
-        seats > 1
-          ? 'Everybody tells the one to the left what that one did well, and all say: well played.'
-          : 'Say aloud what went well today.',
-      ),
-      ...(cards ? [point(`Count the cards: ${counted} must be there.`)] : []),
+      point(goodWord(seats)),
+      ...(cards ? [point(`Count the cards: ${cardsInAll(cards)} must be there.`)] : []),
       ...game.prepare(rules, seats).needs.map(({ count, what }) => point(`${count} ${what}`)),
     ],
     paper,

@@ -21,3 +21,6 @@ export function sayCards(cards: readonly CardCount[]): string {
 
 const follows = (a: CardCount['face'], b: CardCount['face']) =>
   typeof a === 'number' && typeof b === 'number' && b === a + 1
+
+/** Cards that must come back into the box. */
+export const cardsInAll = (cards: readonly CardCount[]): number => cards.reduce((sum, { count }) => sum + count, 0)

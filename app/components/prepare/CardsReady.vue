@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { fromBox } from '#core/print/box'
+import { cardsInAll } from '#core/wording/cards'
 import type { CardCount } from '#core/contract/sheet'
 
 /** Which cards to keep, to take out, and to make, as small cards with their counts. */
 const { cards } = defineProps<{ cards: readonly CardCount[] }>()
 
 const box = computed(() => fromBox(cards))
-const sum = (list: readonly CardCount[]) => list.reduce((all, { count }) => all + count, 0)
 const rows = computed(() =>
   [
     { id: 'keep', label: 'Keep', icon: 'i-lucide-check', list: box.value.keep, hint: '' },
@@ -29,13 +29,13 @@ const suitsOf = (face: number | string) =>
 <template>
   <div class="space-y-3">
     <p>
-      <b class="figures">{{ sum(cards) }}</b> cards<template v-if="box.packs">
+      <b class="figures">{{ cardsInAll(cards) }}</b> cards<template v-if="box.packs">
         from {{ box.packs === 1 ? 'one ordinary pack' : `${box.packs} ordinary packs` }}; an ace is 1</template
       >.
     </p>
     <section v-for="{ id, label, icon, list, hint } in rows" :key="id" :aria-label="label">
       <h4 class="font-semibold flex items-center gap-2">
-        <UIcon :name="icon" class="size-5" /> {{ label }} <span class="figures">{{ sum(list) }}</span><span
+        <UIcon :name="icon" class="size-5" /> {{ label }} <span class="figures">{{ cardsInAll(list) }}</span><span
           v-if="hint"
           class="font-normal text-(--ink-soft) text-sm"
           >{{ hint }}</span
