@@ -1,3 +1,4 @@
+import { toggled } from '#core/basics/lists'
 import { isChosen, type ChoiceFilter } from '#core/catalogue/choices'
 import { ABOUTS } from '#core/games/abouts'
 import type { Choice, Person } from '#shared/api'
@@ -53,7 +54,7 @@ export function useChoices() {
   const show = (value: ChoiceFilter) => set('show', value === 'all' ? '' : value)
   function toggle({ id }: Person) {
     const now = chosen.value.map((person) => person.id)
-    return set('who', (now.includes(id) ? now.filter((other) => other !== id) : [...now, id]).join(','))
+    return set('who', toggled(now, id).join(','))
   }
   return { people, shown, chosen, rows, filter, ready, failed, load, show, toggle }
 }

@@ -1,3 +1,4 @@
+import { toggled } from '#core/basics/lists'
 import { findGames, type Fit, type Wish } from '#core/catalogue/find'
 import { MANNER_IDS } from '#core/catalogue/manners'
 import { MATERIAL_IDS, type MaterialId } from '#core/contract/materials'
@@ -38,8 +39,6 @@ export function useGameFinder() {
     leaves.value = true
   })
 
-  const toggled = <T>(list: readonly T[], item: T) =>
-    list.includes(item) ? list.filter((other) => other !== item) : [...list, item]
   const toggleSkill = (skill: SkillId) => set('skill', toggled(wish.value.skills, skill).join(','))
   const toggleMaterial = (material: MaterialId) => set('box', toggled(wish.value.box, material).join(','))
   /** Sets a number, or takes it off where it stands already. */

@@ -1,3 +1,4 @@
+import { toggled } from '#core/basics/lists'
 import type { ListedMatch, Person, Series, Week } from '#shared/api'
 import { callApi } from '~/utils/api'
 
@@ -18,8 +19,7 @@ function useLogbookQuestion() {
     return parts.join('&')
   })
   watchDebounced(text, (now) => leaves.value || set('q', now.trim()), { debounce: 300 })
-  const toggle = ({ id }: Person) =>
-    set('who', (who.value.includes(id) ? who.value.filter((other) => other !== id) : [...who.value, id]).join(','))
+  const toggle = ({ id }: Person) => set('who', toggled(who.value, id).join(','))
   return { text, who, asked, set, toggle }
 }
 

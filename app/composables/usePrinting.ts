@@ -1,3 +1,4 @@
+import { toggled } from '#core/basics/lists'
 import * as z from 'zod'
 import type { LocationQuery } from 'vue-router'
 import { printablesOf, type Printable } from '#core/print/forGame'
@@ -87,7 +88,7 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
   })
   function toggle(id: string) {
     const now = sheets.value.map((sheet) => sheet.id)
-    chosen.value = now.includes(id) ? now.filter((other) => other !== id) : [...now, id]
+    chosen.value = toggled(now, id)
   }
 
   watchDebounced(

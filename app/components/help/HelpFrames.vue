@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toggled } from '#core/basics/lists'
 import type { Aid } from '#core/mastery/ladder'
 
 /** Frames of ten to lay counters in by touch; those that lie there by themselves differ by the number they belong to. */
@@ -9,8 +10,7 @@ const work = defineModel<readonly number[]>({ required: true })
 /** As many frames as the largest of such sums needs: their number tells nothing. */
 const frames = computed(() => (aid.counters.length > 20 ? 4 : 2))
 const part = (cell: number) => (laid.includes(cell) ? (aid.counters[cell] ?? 0) % 2 : 0)
-const toggle = (cell: number) =>
-  (work.value = work.value.includes(cell) ? work.value.filter((each) => each !== cell) : [...work.value, cell])
+const toggle = (cell: number) => (work.value = toggled(work.value, cell))
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toggled } from '#core/basics/lists'
 import type { Aid } from '#core/mastery/ladder'
 
 /** Rows of dots, filled row by row with a touch; a gap after every fifth dot and row. */
@@ -6,8 +7,7 @@ const { aid } = defineProps<{ aid: Extract<Aid, { kind: 'rows' }> }>()
 /** The rows that are filled, from 0. */
 const work = defineModel<readonly number[]>({ required: true })
 
-const toggle = (row: number) =>
-  (work.value = work.value.includes(row) ? work.value.filter((each) => each !== row) : [...work.value, row])
+const toggle = (row: number) => (work.value = toggled(work.value, row))
 </script>
 
 <template>

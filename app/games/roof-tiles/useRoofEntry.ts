@@ -1,3 +1,4 @@
+import { toggled } from '#core/basics/lists'
 import { ofSeat } from '#core/kit/seats'
 import { isFinished, placeOf } from '#core/games/roof-tiles/layout'
 import { roofTiles } from '#core/games/roof-tiles/index'
@@ -45,7 +46,7 @@ export function useRoofEntry() {
     entry.value = {
       seat,
       turned,
-      tiles: tiles.includes(tile) ? tiles.filter((other) => other !== tile) : [...tiles, tile],
+      tiles: toggled(tiles, tile),
     }
   }
   function touchTurned() {

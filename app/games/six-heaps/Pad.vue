@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { toggled } from '#core/basics/lists'
 import { sixHeaps } from '#core/games/six-heaps/index'
 import type { Line, Spot } from '#core/games/six-heaps/block'
 import type { Explained } from '#core/contract/plays'
@@ -50,8 +51,7 @@ function put(at: Spot) {
 /** The lines named so far, by their place among the runs: several may be named of one card. */
 const chosen = ref<readonly number[]>([])
 watch(naming, () => (chosen.value = []))
-const toggle = (i: number) =>
-  (chosen.value = chosen.value.includes(i) ? chosen.value.filter((other) => other !== i) : [...chosen.value, i])
+const toggle = (i: number) => (chosen.value = toggled(chosen.value, i))
 function name(lines: readonly Line[]) {
   const play = entry.value.at && playOf(entry.value.at, lines)
   if (play) desk.offer({ ...play, ...told.value })
