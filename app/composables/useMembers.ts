@@ -3,7 +3,6 @@ import type { BasePlay } from '#core/contract/plays'
 import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 import type { ChangedSide } from '#shared/requests'
-import { callApi } from '~/utils/api'
 import type { MatchStore } from '~/stores/match'
 
 /** Whose go it is where a seat is a side; the referee calls somebody else with a touch. */
@@ -29,12 +28,7 @@ export function useMembers(store: MatchStore, tape: () => Tape | null, helping: 
 
   /** Keeps it with the match, so that the board names the same child; a helper's call counts on the helper's device. */
   async function keep(side: ChangedSide) {
-    if (helping() || !store.match) return
-    try {
-      await callApi(`/api/matches/${store.match.id}`, 'PATCH', { sides: [side] })
-    } catch (error) {
-      store.refusal = saysOf(error)
-    }
+    if (!helping() && store.match) await store.change({ sides: [side] })
   }
   function call(seat: number, who: number) {
     const now = tape()

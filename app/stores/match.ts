@@ -6,6 +6,7 @@ import { makeSending } from '~/stores/match/sending'
 import { callApi, saysOf } from '~/utils/api'
 import type { ShownHelp } from '#core/mastery/ladder'
 import type { ToldClock } from '#shared/api'
+import type { ChangedMatch } from '#shared/requests'
 
 /**
  * One match on this device: what the server has acknowledged, what still waits to be sent, and the tape that both
@@ -23,6 +24,15 @@ export function useMatchStore(id: string) {
     async function setClock(act: 'start' | 'pause' | 'reset' | 'later' | 'back') {
       try {
         held.hearClock(await callApi<ToldClock>(`/api/matches/${id}/clock`, 'POST', { do: act }))
+      } catch (error) {
+        refusal.value = saysOf(error)
+      }
+    }
+
+    /** Changes what is kept with the match beside its tape; everybody at the table follows. Says why not where that fails. */
+    async function change(changes: ChangedMatch) {
+      try {
+        await callApi(`/api/matches/${id}`, 'PATCH', changes)
       } catch (error) {
         refusal.value = saysOf(error)
       }
@@ -60,6 +70,7 @@ export function useMatchStore(id: string) {
       record,
       settle,
       setClock,
+      change,
       showHelp,
       hearAsked: held.hearAsked,
     }
