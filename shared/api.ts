@@ -187,8 +187,6 @@ export interface Board extends BoardPicture {
   readonly help: ShownHelp | null
   /** What the room was asked, until somebody has played on from what came. */
   readonly asked: AskedRoom | null
-  /** How often most hands were up for what came. */
-  readonly guessed: { readonly right: number; readonly of: number }
   readonly clock: ToldClock
 }
 

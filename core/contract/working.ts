@@ -78,7 +78,7 @@ export const showColumns = (columns: Columns): string[] => columnLines(columns).
 const shown = (text: string) => text.replaceAll('-', '−').replace(/\d{5,}/g, (digits) => grouped(Number(digits)))
 
 /** What is to be worked out, as it is shown to people: `6 + 5`. */
-export const showTerms = ({ terms }: Equation): string => shown(writeTerms(terms))
+export const showTerms = ({ terms }: Pick<Equation, 'terms'>): string => shown(writeTerms(terms))
 
 /** A working as one line of text: `6 + 5 = 11`, `87 > 82`. Negative terms after the first stand in brackets. */
 export function writeWorking(working: Working): string {

@@ -1,6 +1,6 @@
 import { asc, eq } from 'drizzle-orm'
 import { drawBoard } from '#core/board/board'
-import { askedNow, rightOf } from '#core/kernel/predictions'
+import { askedNow } from '#core/kernel/predictions'
 import type { Board } from '#shared/api'
 import { matches, seats as seatsTable } from '../database/schema'
 import { Refusal } from '../utils/refusal'
@@ -68,7 +68,6 @@ export async function boardOf(match: string): Promise<Board> {
     // Once somebody has played on, nobody works on it any more.
     help: help?.after === last ? help : null,
     asked: askedNow(tape, asked),
-    guessed: rightOf(tape, asked),
     clock: toldClock(clock),
   }
 }

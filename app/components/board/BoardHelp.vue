@@ -5,7 +5,7 @@ import { showTerms } from '#core/contract/working'
 /** The drawing that is worked on at the table, large, for everybody to see. */
 const { help } = defineProps<{ help: ShownHelp }>()
 const aid = computed(() => aidShown(help))
-const question = computed(() => showTerms({ kind: 'equation', terms: help.terms, equals: 0 }))
+const question = computed(() => showTerms(help))
 </script>
 
 <template>
