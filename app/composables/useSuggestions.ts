@@ -1,7 +1,7 @@
 import { aboutOf } from '#core/games/abouts'
 import { cellsOf, type Aim } from '#core/mastery/aims'
 import type { CellKey } from '#core/mastery/cells'
-import { suggest } from '#core/practice/suggest'
+import { eachGameOnce, suggest } from '#core/practice/suggest'
 import type { RoomTable } from '#core/room/tables'
 import { callApi } from '~/utils/api'
 
@@ -46,11 +46,10 @@ export function useSuggestions(
         return seats !== undefined && people.length >= seats.low && people.length <= seats.high
       }
       // What they work on comes first.
-      const both = [
-        ...suggest(table, wished.worked, fits, MOST_WEIGHED),
-        ...suggest(table, wished.shaky, fits, MOST_WEIGHED),
-      ]
-      const found = both.filter((each, i) => both.findIndex(({ game }) => game === each.game) === i)
+      const found = eachGameOnce(
+        suggest(table, wished.worked, fits, MOST_WEIGHED),
+        suggest(table, wished.shaky, fits, MOST_WEIGHED),
+      )
       const before = suggested.get(id) ?? 0
       suggested.set(id, before + 1)
       const next = found[before % Math.max(1, found.length)]

@@ -17,6 +17,10 @@ export interface Suggestion {
 /** A fact that comes up again and again in one match helps no more than so often. */
 const MOST_EACH = 2
 
+/** Suggestions one list after another, each game once. */
+export const eachGameOnce = (...lists: readonly (readonly Suggestion[])[]): Suggestion[] =>
+  lists.flat().filter(({ game }, i, all) => all.findIndex((other) => other.game === game) === i)
+
 /** What to play to practise these facts, the best first, each game once; `fits` says which presets may be played. */
 export function suggest(
   table: PracticeTable,

@@ -3,7 +3,7 @@ import { aboutOf } from '#core/games/abouts'
 import { capital } from '#core/basics/words'
 import { cellsOf, keyOfAim, type Aim } from '#core/mastery/aims'
 import type { CellKey } from '#core/mastery/cells'
-import { suggest, type Suggestion } from '#core/practice/suggest'
+import { eachGameOnce, suggest, type Suggestion } from '#core/practice/suggest'
 import { rulesToward, TOWARD_GAMES } from '#core/practice/toward'
 import { sayAim } from '#core/wording/mastery'
 import { loadView } from '~/games'
@@ -40,10 +40,9 @@ watch(
   () => [wished, others.value, names] as const,
   async () => {
     const { PRACTICE: table } = await import('#core/practice/table')
-    const found = [...suggest(table, others.value, fits, 2), ...suggest(table, wished, fits)]
-    const once = found.filter((each, i) => found.findIndex(({ game }) => game === each.game) === i)
+    const found = eachGameOnce(suggest(table, others.value, fits, 2), suggest(table, wished, fits))
     told.value = await Promise.all(
-      once.map(async (each) => {
+      found.map(async (each) => {
         const { about, presets } = (await loadView(each.game))!.game
         return { ...each, title: about.title, label: presets.find(({ id }) => id === each.preset)?.label ?? '' }
       }),
