@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { Board } from '#shared/api'
-import { showWorking } from '#core/contract/working'
-import { drawingsFor, isProduct } from '~/utils/drawings'
+import { drawingsFor } from '~/utils/drawings'
 
 /** What is new: who won; what the room guesses; what was played, its working, and what came of it, or what is asked. */
 const { board, secret } = defineProps<{ board: Board; secret: boolean }>()
@@ -9,10 +8,9 @@ const { board, secret } = defineProps<{ board: Board; secret: boolean }>()
 /** Two workings are read in a line; of a longer one the last is what it came to. */
 const workings = computed(() => (board.newest?.working ?? []).slice(-2))
 /** Ten-frames and rows say it without a letter, so that they may be small. */
+const LETTERLESS = ['frames', 'array'] as const
 const drawn = computed(() =>
-  workings.value.find(
-    (working) => working.kind === 'equation' && drawingsFor(working).some((fit) => fit === 'frames' || fit === 'array'),
-  ),
+  workings.value.find((working) => drawingsFor(working).some((fit) => LETTERLESS.some((each) => each === fit))),
 )
 const next = computed(() => {
   const [seat, ...others] = board.turn
@@ -34,15 +32,7 @@ const next = computed(() => {
       <template v-else>
         <p v-for="(working, i) in workings" :key="i" class="working"><WorkingLine :working="working" tens /></p>
         <p v-if="board.newest.came" class="came">{{ board.newest.came }}</p>
-        <span
-          v-if="drawn?.kind === 'equation'"
-          class="drawn"
-          role="img"
-          :aria-label="`${isProduct(drawn) ? 'Rows' : 'Ten-frames'}: ${showWorking(drawn)}`"
-        >
-          <ArrayDots v-if="isProduct(drawn)" :rows="drawn.terms[0]!.value" :columns="drawn.terms[1]!.value" />
-          <TenFrames v-else :equation="drawn" />
-        </span>
+        <WorkingDrawing v-if="drawn" :working="drawn" :choice="false" :among="LETTERLESS" class="drawn" />
       </template>
     </template>
     <p v-else class="says">{{ next ? `${next} begins.` : 'Nothing has been played yet.' }}</p>
@@ -85,7 +75,7 @@ const next = computed(() => {
 .drawn :deep(.frame) {
   width: 6.4rem;
 }
-.drawn > :deep(svg) {
+.drawn :deep(svg) {
   max-height: 4rem;
 }
 .won {

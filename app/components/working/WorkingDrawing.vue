@@ -1,11 +1,20 @@
 <script setup lang="ts">
 import { showWorking, type Working } from '#core/contract/working'
-import { DRAWING_NAMES, drawingsFor, type Drawing } from '~/utils/drawings'
+import { DRAWING_NAMES, DRAWINGS, drawingsFor, type Drawing } from '~/utils/drawings'
 
 /** A working drawn: ten-frames, hops, blocks, rows or bars. Which of those that fit is remembered. */
-const { working, choice = true } = defineProps<{ working: Working; choice?: boolean }>()
+const {
+  working,
+  choice = true,
+  among = DRAWINGS,
+} = defineProps<{
+  working: Working
+  choice?: boolean
+  /** Only one of these is drawn; any where left out. */
+  among?: readonly Drawing[]
+}>()
 
-const fits = computed(() => drawingsFor(working))
+const fits = computed(() => drawingsFor(working).filter((fit) => among.includes(fit)))
 const liked = useLocalStorage<Drawing>('drawing', 'frames')
 const drawing = computed(() => (fits.value.includes(liked.value) ? liked.value : fits.value[0]))
 </script>
