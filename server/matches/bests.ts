@@ -7,13 +7,16 @@ import type { BestYet } from '#shared/api'
 import { facts, matches, seats } from '../database/schema'
 import { theDatabase } from '../utils/database'
 import { yieldLoop } from '../utils/yieldLoop'
-import { lastOf } from './read'
+import { noSuchMatch } from './read'
 
 /** Matches of one person that are looked through: years of play. */
 const MOST = 5000
 
-/** Matches that a person played alone at a seat and to their own end, the newest first: with a call nobody is at an end. */
-async function finishedBy(person: string): Promise<Finished[]> {
+/**
+ * Matches that a person played alone at a seat and to their own end, of one game or of all, the newest first: with a call
+ * nobody is at an end.
+ */
+async function finishedBy(person: string, only?: string): Promise<Finished[]> {
   const database = await theDatabase()
   const rows = await database
     .select({
@@ -27,7 +30,14 @@ async function finishedBy(person: string): Promise<Finished[]> {
     })
     .from(seats)
     .innerJoin(matches, eq(matches.id, seats.matchId))
-    .where(and(eq(seats.personId, person), matches.over, sql`${matches.summary}->'result'->>'ended' is null`))
+    .where(
+      and(
+        eq(seats.personId, person),
+        only === undefined ? undefined : eq(matches.game, only),
+        matches.over,
+        sql`${matches.summary}->'result'->>'ended' is null`,
+      ),
+    )
     .orderBy(desc(matches.createdAt), desc(matches.id))
     .limit(MOST)
   const answers = await database
@@ -71,16 +81,19 @@ export async function bestsOf(person: string): Promise<OwnBest[]> {
 
 /** By seat: whether a match was the best yet of whoever sits there alone; nobody is compared with anybody else. */
 export async function bestsAt(match: string): Promise<BestYet[]> {
-  await lastOf(match)
   const database = await theDatabase()
   const seated = await database
-    .select({ seat: seats.seat, person: seats.personId })
-    .from(seats)
-    .where(and(eq(seats.matchId, match), isNotNull(seats.personId)))
+    .select({ game: matches.game, seat: seats.seat, person: seats.personId })
+    .from(matches)
+    .innerJoin(seats, eq(seats.matchId, matches.id))
+    .where(eq(matches.id, match))
     .orderBy(seats.seat)
+  if (!seated.length) throw noSuchMatch()
   const found: BestYet[] = []
-  for (const { seat, person } of seated) {
-    const yet = bestYet(await finishedBy(person!), match)
+  for (const { game, seat, person } of seated) {
+    if (person === null) continue
+    // Other games are another best: nothing of them is looked through.
+    const yet = bestYet(await finishedBy(person, game), match)
     if (yet.score || yet.wrong) found.push({ seat, ...yet })
   }
   return found
