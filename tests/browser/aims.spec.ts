@@ -1,5 +1,5 @@
 import { expect, test, type APIRequestContext } from '@playwright/test'
-import { append, axe, boardOf, openDesk, play, SIZES, tap, wider } from './helpers'
+import { append, boardOf, expectFaultless, openDesk, play, tap } from './helpers'
 
 /** What a child works on, and what is its own best: set by touch, and compared with nobody. */
 test.use({ hasTouch: true })
@@ -27,13 +27,7 @@ test('a child works on a table: set by touch, first in the suggestions, and the 
   await expect(working.getByRole('listitem')).toHaveCount(3)
   await tap(page, 'No longer sums to 20')
   await expect(working.getByRole('listitem')).toHaveCount(2)
-  for (const [width, height] of SIZES) {
-    await page.setViewportSize({ width, height })
-    await expect.poll(() => wider(page)).toBe(0)
-  }
-  await page.setViewportSize({ width: 1280, height: 800 })
-  const { violations } = await axe(page).analyze()
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([])
+  await expectFaultless(page)
 
   const next = page.getByRole('region', { name: 'What to play next' }).getByRole('listitem')
   await expect(next.first()).toContainText('The table of 7')

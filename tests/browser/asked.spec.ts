@@ -1,31 +1,19 @@
 import { expect, test, type Page } from '@playwright/test'
 import {
   archiveOf,
-  axe,
   boardOf,
   entriesOf,
+  expectFaultless,
   makeMatch,
   openDesk,
   play,
   score,
-  SIZES,
   takeBack,
   tap,
-  wider,
 } from './helpers'
 
 /** What the room sees on the second screen beside the table: what it guessed before chance spoke, and drawings worked on. */
 test.use({ hasTouch: true })
-
-const faultless = async (page: Page) => {
-  for (const [width, height] of SIZES) {
-    await page.setViewportSize({ width, height })
-    await expect.poll(() => wider(page)).toBe(0)
-  }
-  await page.setViewportSize({ width: 1280, height: 800 })
-  const { violations } = await axe(page).analyze()
-  expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([])
-}
 
 test('the room guesses before the roll: hands counted by touch, shown on the board, and how often it was right', async ({
   page,
@@ -54,7 +42,7 @@ test('the room guesses before the roll: hands counted by touch, shown on the boa
   for (let n = 0; n < 2; n++) await less.tap()
   await room.getByRole('button', { name: '3 or less: one hand fewer' }).tap()
   await expect.poll(() => plain(hands(screen))).toEqual(['More than 3 3', '3 or less 1'])
-  await faultless(page)
+  await expectFaultless(page)
 
   // Nothing depends on it, and a reload loses nothing.
   await page.reload()

@@ -1,10 +1,9 @@
-import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
-import { makeMatchFile } from '../../core/format/matchFile'
+import { expect, test, type Page } from '@playwright/test'
 import * as fc from 'fast-check'
 import { gameById, GAMES } from '../../core/games/index'
 import { readHouseRules } from '../../core/kernel/houseRules'
-import { selfPlay } from '../../core/kernel/selfPlay'
 import { recipes } from '../unit/recipes'
+import { playedByBots, smallTexts } from './bots'
 import { boardOf } from './helpers'
 
 /**
@@ -17,32 +16,8 @@ const SCREENS = [
 ] as const
 /** Letters that are read from the back row, in pixels of a screen 720 high. */
 const LEAST = 24
-/** Twelve letters each, the longest that a board must carry in one line. */
-const NAMES = [
-  'Ferrymaster1',
-  'Lanternlight',
-  'Harbourpilot',
-  'Capstancrew4',
-  'Mooringbuoys',
-  'Gangwayboat6',
-  'Anchorchain7',
-  'Herringgull8',
-]
-
-/** A match that bots have played for a while. */
-async function played(
-  request: APIRequestContext,
-  game: (typeof GAMES)[number],
-  players: readonly string[],
-  plays: number,
-  houseRules: Record<string, unknown> = {},
-): Promise<string> {
-  const tape = selfPlay({ game, houseRules, players: [...players], key: 'boards', most: plays })
-  const answer = await request.post('/api/matches/import', { data: makeMatchFile(tape, houseRules) })
-  expect(answer.status()).toBe(201)
-  return ((await answer.json()) as { id: string }).id
-}
-
+/** What a browser's rounding takes off. */
+const ROUNDING = 0.3
 /** Everything that is wrong with the picture in `region`, in words. */
 const faultsOf = (page: Page) =>
   page.evaluate(() => {
@@ -104,24 +79,6 @@ const faultsOf = (page: Page) =>
     return [...new Set(faults)]
   })
 
-/** Texts anywhere on the board whose letters are smaller than `least` pixels as they are seen; rounding aside. */
-const smallTexts = (page: Page, least: number) =>
-  page.evaluate((least) => {
-    const board = document.querySelector<HTMLElement>('.screen')!
-    const found = new Set<string>()
-    const walker = document.createTreeWalker(board, NodeFilter.SHOW_TEXT)
-    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
-      const text = node.textContent!.trim()
-      const holder = node.parentElement!
-      if (!text || !holder.checkVisibility({ visibilityProperty: true }) || holder.closest('.sr-only, title')) continue
-      const size = parseFloat(getComputedStyle(holder).fontSize)
-      const matrix = holder instanceof SVGGraphicsElement ? holder.getScreenCTM() : null
-      const seen = matrix ? size * Math.hypot(matrix.b, matrix.d) : size * holder.currentCSSZoom
-      if (seen < least - 0.3) found.add(`${text}: ${seen.toFixed(1)} px`)
-    }
-    return [...found]
-  }, least)
-
 /** What is wrong with the board of a match at every size; a picture that has just been fitted is looked at once more. */
 async function faultsOfBoard(page: Page, board: string, letters = true): Promise<string[]> {
   await page.goto(board)
@@ -133,7 +90,7 @@ async function faultsOfBoard(page: Page, board: string, letters = true): Promise
     for (let tries = 0; tries < 4; tries++) {
       await page.waitForTimeout(120)
       found = await faultsOf(page)
-      if (letters) found.push(...(await smallTexts(page, (LEAST * height) / 720)))
+      if (letters) found.push(...(await smallTexts(page, '.screen', (LEAST * height) / 720 - ROUNDING)))
       if (!found.length) break
     }
     faults.push(...found.map((fault) => `${width}: ${fault}`))
@@ -148,7 +105,7 @@ for (const game of GAMES) {
       await page.emulateMedia({ reducedMotion: 'reduce' })
       const faults: string[] = []
       for (const plays of [0, 30, 400]) {
-        const match = await played(request, game, NAMES.slice(0, seats), plays)
+        const match = await playedByBots(request, game, seats, { key: 'boards', plays })
         const found = await faultsOfBoard(page, await boardOf(request, match))
         faults.push(...found.map((fault) => `${plays} plays, ${fault}`))
       }
@@ -171,7 +128,7 @@ for (let from = 0; from < TRIED; from += 10)
   }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' })
     for (const rules of inOrder.slice(from, from + 10)) {
-      const match = await played(request, own, NAMES.slice(0, 3), 14, rules)
+      const match = await playedByBots(request, own, 3, { key: 'boards', plays: 14, houseRules: rules })
       // A recipe may have a track of a thousand places: then its numbers are for those who stand before it.
       expect([rules, await faultsOfBoard(page, await boardOf(request, match), false)]).toEqual([rules, []])
     }

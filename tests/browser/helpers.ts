@@ -72,6 +72,22 @@ export const axe = (page: Page) =>
     // Notices lead the focus past themselves with these; they hand it on and never keep it.
     .exclude('span[aria-hidden="true"][tabindex="0"]')
 
+/** The scan finds nothing wrong with the page. */
+export async function expectScanned(page: Page) {
+  const { violations } = await axe(page).analyze()
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([])
+}
+
+/** At no size is the page wider than the window, and the scan finds nothing; leaves it at the size of a laptop. */
+export async function expectFaultless(page: Page) {
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    await expect.poll(() => wider(page)).toBe(0)
+  }
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await expectScanned(page)
+}
+
 export async function openDesk(page: Page, match: string) {
   await page.goto(`/match/${match}`)
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()

@@ -1,7 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
-import { makeMatchFile } from '../../core/format/matchFile'
 import { GAMES } from '../../core/games/index'
-import { selfPlay } from '../../core/kernel/selfPlay'
+import { playedByBots, smallTexts } from './bots'
 
 /** What is pointed at, and read, at every desk while it is played, with two and with all seats. */
 test.use({ hasTouch: true })
@@ -13,25 +12,17 @@ const DESKS = [
 ] as const
 /** Pixels at least: of a target across and down, and of a letter. */
 const [TARGET, LETTER] = [44, 13]
-const NAMES = [
-  'Ferrymaster1',
-  'Lanternlight',
-  'Harbourpilot',
-  'Capstancrew4',
-  'Mooringbuoys',
-  'Gangwayboat6',
-  'Anchorchain7',
-  'Herringgull8',
-]
+/** What a browser's rounding takes off a letter. */
+const ROUNDING = 0.15
 /**
  * Looked over: the other layouts beside one's own are an overview, each of them one large target that leads there, and they
  * are scrolled to.
  */
 const OVERVIEW = '[role="group"][aria-label^="The other"]'
 
-const tooSmall = (page: Page) =>
+const smallTargets = (page: Page) =>
   page.evaluate(
-    ({ target, letter, overview }) => {
+    ({ target, overview }) => {
       const desk = document.querySelector<HTMLElement>('.desk')!
       const seen = (element: Element) =>
         element.checkVisibility({ visibilityProperty: true, opacityProperty: true }) && !element.closest(overview)
@@ -52,19 +43,9 @@ const tooSmall = (page: Page) =>
             `${each.getAttribute('aria-label') ?? each.textContent?.trim()}: ${Math.round(width)} x ${Math.round(height)}`,
           )
       }
-      const walker = document.createTreeWalker(desk, NodeFilter.SHOW_TEXT)
-      for (let node = walker.nextNode(); node; node = walker.nextNode()) {
-        const text = node.textContent!.trim()
-        const holder = node.parentElement!
-        if (!text || holder.closest('.sr-only, title') || !seen(holder)) continue
-        const size = parseFloat(getComputedStyle(holder).fontSize)
-        const matrix = holder instanceof SVGGraphicsElement ? holder.getScreenCTM() : null
-        const px = matrix ? size * Math.hypot(matrix.b, matrix.d) : size * holder.currentCSSZoom
-        if (px < letter - 0.15) found.add(`“${text}”: ${px.toFixed(1)} px`)
-      }
       return [...found]
     },
-    { target: TARGET, letter: LETTER, overview: OVERVIEW },
+    { target: TARGET, overview: OVERVIEW },
   )
 
 for (const game of GAMES) {
@@ -75,14 +56,16 @@ for (const game of GAMES) {
       request,
     }) => {
       await page.emulateMedia({ reducedMotion: 'reduce' })
-      const tape = selfPlay({ game, players: NAMES.slice(0, seats), key: 'sizes', most: 2 })
-      const answer = await request.post('/api/matches/import', { data: makeMatchFile(tape, {}) })
-      const { id } = (await answer.json()) as { id: string }
+      const id = await playedByBots(request, game, seats, { key: 'sizes', plays: 2 })
       await page.goto(`/match/${id}`)
       await expect(page.getByRole('region', { name: 'Pad' })).toBeVisible()
       for (const [width, height] of DESKS) {
         await page.setViewportSize({ width, height })
-        await expect.poll(async () => [width, await tooSmall(page)]).toEqual([width, []])
+        const small = async () => [
+          ...(await smallTargets(page)),
+          ...(await smallTexts(page, '.desk', LETTER - ROUNDING, OVERVIEW)),
+        ]
+        await expect.poll(async () => [width, await small()]).toEqual([width, []])
       }
     })
 }

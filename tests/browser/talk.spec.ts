@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { append, axe, makeMatch, onTurn, openDesk, play, tap } from './helpers'
+import { append, expectScanned, makeMatch, onTurn, openDesk, play, tap } from './helpers'
 
 /** The referee's two short cards: before the first play, and after the last. */
 test.use({ hasTouch: true })
@@ -15,8 +15,7 @@ test('before: what to look for, how a play is said, and who begins, drawn by lot
   await openDesk(other, match)
   const card = page.getByRole('region', { name: 'Before the first play' })
   await expect(card).toContainText('Ines begins.')
-  const { violations } = await axe(page).analyze()
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([])
+  await expectScanned(page)
 
   // Three may begin: sooner or later each of them does.
   const begun = new Set<string>()

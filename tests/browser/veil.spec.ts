@@ -17,13 +17,15 @@ import {
   axe,
   boardOf,
   entriesOf,
+  expectFaultless,
+  expectScanned,
   follow,
   makeMatch,
   openDesk,
-  type MatchParts,
   SIZES,
   tap,
   tape as tapeOf,
+  type MatchParts,
   verdict,
   wider,
 } from './helpers'
@@ -402,13 +404,7 @@ test('the ladder of help: a drawing to work on, half of it, all of it, and never
   await tap(page, 'All to count')
   await expect(laid(/^Cell/)).toHaveCount(11)
   expect(await read(page, '[role="dialog"]')).not.toMatch(/\b11\b/)
-  for (const [width, height] of SIZES) {
-    await page.setViewportSize({ width, height })
-    await expect.poll(() => wider(page)).toBe(0)
-  }
-  await page.setViewportSize({ width: 1280, height: 800 })
-  const { violations } = await axe(page).analyze()
-  expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([])
+  await expectFaultless(page)
   await tap(page, 'Now say it')
   for (const n of [1, 1]) await tap(page, `Figure ${n}`)
   await page.getByRole('button', { name: /The sum is/ }).tap()
@@ -478,8 +474,7 @@ test('blocks are laid, traded ten for one and taken away; the drawing that one l
     await page.setViewportSize({ width, height })
     await expect.poll(() => wider(page)).toBe(0)
   }
-  const { violations } = await axe(page).analyze()
-  expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([])
+  await expectScanned(page)
   await tap(page, 'Now say it')
   await tap(page, 'Help')
   await expect(sheet.getByRole('radio', { name: 'Blocks' })).toBeChecked()

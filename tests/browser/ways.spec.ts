@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { axe, SIZES, wider } from './helpers'
+import { expectFaultless } from './helpers'
 
 /** The week's ways: what was told here, fact by fact; nobody's name unless it is wished. */
 test.use({ hasTouch: true })
@@ -51,13 +51,7 @@ test('ways that were told stand under their fact, drawn; with names where wished
   await expect(fact).toContainText(name)
   await page.getByText('With names').tap()
   await expect(fact).not.toContainText(name)
-  for (const [width, height] of SIZES) {
-    await page.setViewportSize({ width, height })
-    await expect.poll(() => wider(page)).toBe(0)
-  }
-  await page.setViewportSize({ width: 1280, height: 800 })
-  const { violations } = await axe(page).analyze()
-  expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([])
+  await expectFaultless(page)
   await page.goto('/ways?week=2020-01-06')
   await expect(page.getByText('No way was told in this week')).toBeVisible()
   await page.getByRole('link', { name: /The week after/ }).tap()
