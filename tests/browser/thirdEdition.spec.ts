@@ -97,6 +97,36 @@ test('the new running total is asked for beside the sum: two touches, a wrong on
     .toEqual({ play: { do: 'stop', by: 2, said: 10, total: 15 } })
 })
 
+test('a ladder whose total counts asks for it once the product is right', async ({ page, request }) => {
+  const match = await makeMatch(request, {
+    game: 'table-ladder',
+    houseRules: { factors: [3, 4], win: 'highest-total', explain: 'off' },
+    entries: [
+      { play: { do: 'rung', by: 1, roll: 7, said: 21 } },
+      { play: { do: 'rung', by: 2, roll: 2, said: 8 } },
+    ],
+  })
+  await openDesk(page, match)
+  await page.keyboard.type('8')
+  await tap(page, 'Ask for the total')
+  await tap(page, /^24, said 24/)
+  await expect(pad(page)).toContainText('21 + 24 = 45')
+  await page.keyboard.press('=')
+  await page.keyboard.type('35')
+  await page.keyboard.press('Enter')
+  // Nothing is recorded before the total is right: the product waits for it.
+  await expect(pad(page).getByText('Not yet. Look at it once more.')).toBeVisible()
+  expect(await entriesOf(request, match)).toHaveLength(2)
+  await page.keyboard.press('=')
+  await page.keyboard.press('Backspace')
+  await page.keyboard.press('Backspace')
+  await page.keyboard.type('45')
+  await page.keyboard.press('Enter')
+  await expect
+    .poll(async () => (await entriesOf(request, match)).at(-1))
+    .toEqual({ play: { do: 'rung', by: 1, roll: 8, said: 24 } })
+})
+
 test('the sister game of ones and tens: hops of ten, steps of one, on a track to 120', async ({ page, request }) => {
   const match = await makeMatch(request, {
     game: 'hundred-stops',

@@ -14,6 +14,7 @@ const {
   kbd = 'S',
   minus = false,
   asks = true,
+  explains = true,
   disabled = false,
   beside = false,
   deed = '',
@@ -32,6 +33,8 @@ const {
   minus?: boolean
   /** An answer is asked for; without one there is only the telling how. */
   asks?: boolean
+  /** How it was found may be told here too. */
+  explains?: boolean
   disabled?: boolean
   /** It stands beside those of others who play at the same time: what they record leaves it alone, and typing belongs to none of them. */
   beside?: boolean
@@ -46,7 +49,9 @@ const called = computed(() => desk.tape.value!.table.game.answerCalled?.(rules.v
 const manner = useManner(() => play({}).by)
 const asking = computed(() => asks && manner.value.answers !== 'off')
 // In a race there is room and time for it only where it is asked for.
-const telling = computed(() => manner.value.explain === 'required' || (manner.value.explain === 'invited' && !beside))
+const telling = computed(
+  () => explains && (manner.value.explain === 'required' || (manner.value.explain === 'invited' && !beside)),
+)
 /** What is typed outlasts a reload, as long as it is the answer to the same question. */
 const question = computed(() => `${desk.tape.value?.state.played ?? 0}/${play({}).by ?? 0}/${right}`)
 const kept = useSessionStorage<{ question: string; typed: string } | null>(
