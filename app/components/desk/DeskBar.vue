@@ -25,10 +25,12 @@ const { helping, settling } = useDesk()
     <NuxtLink v-else to="/" class="home" aria-label="Nimble Tally, all matches" title="All matches"
       ><img src="/mark.svg" alt="" class="size-8"
     /></NuxtLink>
-    <h1>
-      {{ title }}<span v-if="store.match?.name" class="table-name">{{ store.match.name }}</span>
-    </h1>
-    <p v-if="round" class="round">{{ round }}</p>
+    <div class="titles">
+      <h1>
+        {{ title }}<span v-if="store.match?.name" class="table-name">{{ store.match.name }}</span>
+      </h1>
+      <p v-if="round" class="round">{{ round }}</p>
+    </div>
     <ClockFace :store="store" :still="helping" />
     <RoomTime :store="store" />
     <DeskStatus :store="store" />
@@ -61,6 +63,12 @@ const { helping, settling } = useDesk()
 
 <style scoped>
 .bar {
+  display: flex;
+  align-items: center;
+  gap: 0.3rem 1rem;
+  min-width: 0;
+}
+.titles {
   display: flex;
   align-items: center;
   gap: 0.3rem 1rem;
@@ -139,6 +147,25 @@ const { helping, settling } = useDesk()
   .bar h1 {
     font-size: 1.1rem;
   }
+  /* Below each other, in as many lines as it takes: what is half a word says nothing. */
+  .titles {
+    display: block;
+    line-height: 1.05;
+  }
+  .bar h1 {
+    font-size: 1rem;
+  }
+  .bar h1,
+  .round {
+    white-space: normal;
+    overflow: visible;
+  }
+  .round {
+    font-size: 0.82rem;
+  }
+  .table-name {
+    display: none;
+  }
   .acts .word {
     display: none;
   }
@@ -158,12 +185,6 @@ const { helping, settling } = useDesk()
 /* Where there is little room it stands under More alone. */
 @media (max-width: 63.99rem), (max-height: 34rem) {
   .veil {
-    display: none;
-  }
-}
-@media (max-height: 34rem) and (max-width: 59.99rem) {
-  .round,
-  .table-name {
     display: none;
   }
 }

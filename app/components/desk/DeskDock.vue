@@ -73,8 +73,25 @@ defineExpose({ focus: () => pad.value?.focus(), focusLine: () => quick.value?.fo
     min-height: 2.75rem;
   }
 }
-/* As low as a phone held sideways: the quick line comes when it is asked for (/). */
+/* As low as a phone held sideways: the pad beside the table, the verdict below it; the quick line comes when it is asked for (/). */
 @media (max-height: 34rem) and (max-width: 59.99rem) {
+  .dock {
+    display: contents;
+  }
+  .dock > :deep(.pad) {
+    grid-area: dock;
+    max-height: none;
+    min-height: 0;
+  }
+  .dock > :deep(.place) {
+    grid-area: verdict;
+  }
+  .dock > .strip {
+    grid-area: stage;
+    align-self: end;
+    z-index: 1;
+    background: var(--table);
+  }
   .dock :deep(.quick:not(:focus-within)) {
     position: absolute;
     opacity: 0;

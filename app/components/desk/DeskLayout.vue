@@ -143,17 +143,12 @@ export type DeskTab = 'table' | 'tape' | 'eye'
     min-height: 0;
   }
 }
-@media (max-height: 34rem) {
-  .desk {
-    grid-template-rows: auto auto auto minmax(6rem, 1fr) auto;
-  }
-}
-/* As low as a phone held sideways: tabs stand in the bar, and the quick line comes when it is asked for (/). */
+/* As low as a phone held sideways: tabs stand in the bar, the pad beside the table; the quick line comes when it is asked for (/). */
 @media (max-height: 34rem) and (max-width: 59.99rem) {
   .desk {
-    grid-template-columns: minmax(0, 1fr) auto;
-    grid-template-rows: auto auto minmax(5rem, 1fr) auto;
-    grid-template-areas: 'bar tabs' 'seats seats' 'stage stage' 'dock dock';
+    grid-template-columns: 46% minmax(0, 1fr) auto;
+    grid-template-rows: auto auto minmax(0, 1fr) auto;
+    grid-template-areas: 'bar bar tabs' 'seats seats seats' 'stage dock dock' 'verdict dock dock';
   }
   .tabs > .key {
     padding: 0 0.6rem;

@@ -50,47 +50,49 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
 </script>
 
 <template>
-  <div class="verdict" :class="shown?.kind ?? 'idle'" data-testid="verdict">
-    <template v-if="shown">
-      <UIcon v-if="asked" name="i-lucide-message-circle-question" class="question" />
-      <Stamp v-else :kind="shown.kind" :small="refused || deciding !== null" class="mark" />
-      <div
-        class="says"
-        :class="{ asks: asked, long: shown.says.length > 90, longer: shown.says.length > 170 }"
-        tabindex="0"
+  <div class="place">
+    <div class="verdict" :class="shown?.kind ?? 'idle'" data-testid="verdict">
+      <template v-if="shown">
+        <UIcon v-if="asked" name="i-lucide-message-circle-question" class="question" />
+        <Stamp v-else :kind="shown.kind" :small="refused || deciding !== null" class="mark" />
+        <div
+          class="says"
+          :class="{ asks: asked, long: shown.says.length > 90, longer: shown.says.length > 170 }"
+          tabindex="0"
+        >
+          <p>{{ short(shown.says) }}</p>
+          <WorkingLine v-if="shown.working" :working="shown.working" tens class="sum" @click="emit('draw')" />
+        </div>
+      </template>
+      <p v-else class="says text-(--ink-soft)">
+        {{
+          begun
+            ? desk.veiled.value
+              ? finds.asks
+              : 'Go on; the verdict comes as soon as it can.'
+            : 'Enter what came up; the verdict appears here at once.'
+        }}
+      </p>
+      <VeilKeys v-if="asked && (!refused || desk.kept.value === 'asked')" :working="asked.toFind" />
+      <OverruleKeys
+        v-else-if="refused"
+        :overrulable="desk.overrulable.value"
+        :keep="amending ? 'Put it right so' : 'Keep it as tried'"
+        @slip="desk.record()"
+        @overrule="desk.record($event)"
+        @clear="desk.clear()"
       >
-        <p>{{ short(shown.says) }}</p>
-        <WorkingLine v-if="shown.working" :working="shown.working" tens class="sum" @click="emit('draw')" />
+        <Key v-if="asked" aria-label="Show it" @click="desk.lift()"
+          ><UIcon name="i-lucide-eye" class="size-5" /> <span>Show it</span></Key
+        >
+      </OverruleKeys>
+      <div v-else-if="deciding" class="keys">
+        <Key v-if="deciding.entry.kind === 'play'" @click="emit('amend', deciding)"
+          ><UIcon name="i-lucide-pencil" class="size-5" /> Put it right …</Key
+        >
+        <Key @click="emit('strike', deciding)"><UIcon name="i-lucide-undo-2" class="size-5" /> Take it back</Key>
+        <Key @click="emit('leave', deciding)"><UIcon name="i-lucide-check" class="size-5" /> Leave it so</Key>
       </div>
-    </template>
-    <p v-else class="says text-(--ink-soft)">
-      {{
-        begun
-          ? desk.veiled.value
-            ? finds.asks
-            : 'Go on; the verdict comes as soon as it can.'
-          : 'Enter what came up; the verdict appears here at once.'
-      }}
-    </p>
-    <VeilKeys v-if="asked && (!refused || desk.kept.value === 'asked')" :working="asked.toFind" />
-    <OverruleKeys
-      v-else-if="refused"
-      :overrulable="desk.overrulable.value"
-      :keep="amending ? 'Put it right so' : 'Keep it as tried'"
-      @slip="desk.record()"
-      @overrule="desk.record($event)"
-      @clear="desk.clear()"
-    >
-      <Key v-if="asked" aria-label="Show it" @click="desk.lift()"
-        ><UIcon name="i-lucide-eye" class="size-5" /> <span>Show it</span></Key
-      >
-    </OverruleKeys>
-    <div v-else-if="deciding" class="keys">
-      <Key v-if="deciding.entry.kind === 'play'" @click="emit('amend', deciding)"
-        ><UIcon name="i-lucide-pencil" class="size-5" /> Put it right …</Key
-      >
-      <Key @click="emit('strike', deciding)"><UIcon name="i-lucide-undo-2" class="size-5" /> Take it back</Key>
-      <Key @click="emit('leave', deciding)"><UIcon name="i-lucide-check" class="size-5" /> Leave it so</Key>
     </div>
   </div>
 </template>
@@ -199,7 +201,7 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
     line-height: 1.5;
   }
 }
-@media (max-height: 34rem) {
+@media (max-height: 34rem) and (min-width: 60rem) {
   .verdict:has(.long) .mark :deep(span:last-child) {
     position: absolute;
     clip-path: inset(50%);
@@ -225,6 +227,41 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
   .question {
     font-size: 0.9rem;
     grid-row: auto;
+  }
+}
+/* A phone: as high as the words alone. Keys come below them, and what they need is taken from the table above for so long. */
+@media (max-width: 47.99rem), (max-height: 34rem) and (max-width: 59.99rem) {
+  .place {
+    position: relative;
+    height: 4.2rem;
+  }
+  .verdict {
+    position: absolute;
+    inset: auto 0 0;
+    z-index: 2;
+    height: auto;
+    min-height: 100%;
+    grid-template-columns: auto minmax(0, 1fr);
+    grid-template-rows: auto auto;
+  }
+  .says {
+    grid-column: 2;
+    max-height: 8rem;
+  }
+  .mark,
+  .question {
+    grid-row: 1;
+  }
+  .mark {
+    padding: 0.15em;
+    border-width: 2px;
+  }
+  .mark :deep(span:last-child) {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+  .verdict > :deep(.keys) {
+    grid-column: 1 / -1;
   }
 }
 </style>

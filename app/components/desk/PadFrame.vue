@@ -83,6 +83,9 @@ defineExpose({ focus: () => frame.value?.focus({ preventScroll: true }) })
   flex: 1 1 16rem;
 }
 @media (max-width: 47.99rem) {
+  .pad {
+    max-height: 40dvh;
+  }
   .head > :last-child {
     flex-basis: 9rem;
   }

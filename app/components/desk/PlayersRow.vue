@@ -106,6 +106,8 @@ button.inside {
   min-width: 0;
 }
 .name {
+  /* What is only heard of it lies within it. */
+  position: relative;
   font-weight: 700;
   line-height: 1.1;
   /* Long names take a second line; what is longer still keeps its beginning. */
@@ -163,32 +165,65 @@ button.inside {
 .many .rods {
   display: none;
 }
+.many .points {
+  font-size: 1.5rem;
+}
 .many .inside {
   padding: 0.3rem 0.4rem;
   gap: 0.3rem;
 }
 @media (max-width: 47.99rem) {
   .players.many {
-    grid-template-columns: repeat(3, minmax(0, 1fr));
+    grid-template-columns: repeat(4, minmax(0, 1fr));
   }
   .rods,
   .pennant {
     display: none;
   }
+  /* Narrow: the name has its card's whole width, and the score stands below it. */
   .inside {
+    flex-direction: column;
+    align-items: stretch;
+    justify-content: space-between;
     min-height: 2.9rem;
-    padding: 0.2rem 0.4rem;
-    gap: 0.25rem;
+    padding: 0.2rem 0.35rem;
+    gap: 0;
+  }
+  .who {
+    flex: 0 0 auto;
+  }
+  /* A tab would cover name or score: an arrow points at the name instead. */
+  .player.turn::before {
+    content: none;
+  }
+  .player.turn .name::before {
+    content: '▸ ';
+    color: var(--accent);
+  }
+  .name,
+  .member {
+    font-size: 0.84rem;
+    white-space: nowrap;
+    text-overflow: ellipsis;
+    display: block;
   }
   .points {
-    font-size: 1.35rem;
+    display: flex;
+    align-items: baseline;
+    justify-content: space-between;
   }
-  .name {
-    font-size: 0.9rem;
+  .points,
+  .many .points {
+    font-size: 1.3rem;
   }
-  /* Four beside each other leave no room for a name: two rows of two. */
-  .players:has(> :nth-child(4)):not(.many) {
-    grid-template-columns: repeat(2, minmax(0, 1fr));
+  .remark {
+    font-size: 0.82rem;
+  }
+}
+/* Six on a phone held upright: three and three. */
+@media (max-width: 47.99rem) and (min-height: 34.01rem) {
+  .players:has(> :nth-child(6):last-child) {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
   }
 }
 @media (max-height: 34rem) {
@@ -200,7 +235,7 @@ button.inside {
     display: none;
   }
   .inside {
-    min-height: 2.4rem;
+    min-height: 2.75rem;
     padding: 0.1rem 0.4rem;
   }
   .points {
