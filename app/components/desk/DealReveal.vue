@@ -45,7 +45,7 @@ useEventListener('keydown', skip, { capture: true })
           :face="i < shown ? Number(value) : rolling(i)"
           :sides="sidesOf(i)"
           size="4.5rem"
-          :class="i < shown ? '' : 'opacity-50'"
+          :class="{ rolling: i >= shown }"
         />
         <Spinner
           v-else-if="reveal.kind === 'spinner'"
@@ -65,3 +65,18 @@ useEventListener('keydown', skip, { capture: true })
     <UButton variant="words" @click="emit('done')"> Skip (Space) </UButton>
   </section>
 </template>
+
+<style scoped>
+.rolling {
+  opacity: 0.6;
+  animation: tumble 360ms linear infinite;
+}
+@keyframes tumble {
+  50% {
+    transform: translateY(-18%) rotate(180deg);
+  }
+  to {
+    transform: rotate(360deg);
+  }
+}
+</style>

@@ -123,6 +123,8 @@ useDeskKeys(
   () => sheet.value !== null,
   helping,
 )
+/** In little room what would be too small to be read is scrolled instead. */
+const small = useMediaQuery('(max-width: 59.99rem) and (max-height: 55.99rem)')
 useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble Tally` })
 </script>
 
@@ -168,7 +170,7 @@ useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble
         :seats="seats"
         :view="view"
       />
-      <FitBox v-else class="grow" :least="0.62" :most="1.3">
+      <FitBox v-else class="grow" :least="small ? 0.88 : 0.78" :most="1.3" :moment="tape.lines.length">
         <component :is="view.Table" :key="amending ?? 'now'" />
       </FitBox>
       <DealReveal v-if="reveal" class="reveal" :reveal="reveal" @done="dealer.done()" />
@@ -239,6 +241,7 @@ useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble
 
 <style scoped>
 .scrolls {
+  position: relative;
   overflow-y: auto;
   min-height: 0;
 }

@@ -56,6 +56,7 @@ const pips = computed(() => (sides <= 6 && face !== null ? SPOTS[face] : undefin
     class="die shrink-0"
     :class="{ frozen, blank: face === null }"
     aria-hidden="true"
+    data-arrives
   >
     <rect x="1.5" y="1.5" width="37" height="37" rx="8" />
     <template v-if="pips">

@@ -3,10 +3,20 @@
  * Scales what lies in it to the room there is: down where it would not fit, up where there is room to spare. Below
  * `least` it scrolls inside instead.
  */
-const { least = 0.6, most = 1 } = defineProps<{ least?: number; most?: number }>()
+const {
+  least = 0.6,
+  most = 1,
+  moment = null,
+} = defineProps<{
+  least?: number
+  most?: number
+  /** What is another with every play, where a table lies in it: pieces are seen to move then. */
+  moment?: unknown
+}>()
 
 const outer = useTemplateRef('outer')
-const inner = useTemplateRef('inner')
+const inner = useTemplateRef<HTMLElement>('inner')
+usePieceMoves(inner, () => moment)
 const zoom = ref(1)
 /** What scrolls can be scrolled by keyboard, also where nothing in it takes the focus. */
 const scrolls = ref(false)
@@ -39,8 +49,13 @@ function fit() {
     else high = middle
   }
   zoom.value = Math.round(low * 1000) / 1000
-  scrolls.value = !fits(low)
   inner.value.style.zoom = String(zoom.value)
+  lookWhetherItScrolls()
+}
+
+function lookWhetherItScrolls() {
+  const box = outer.value
+  if (box) scrolls.value = box.scrollHeight > box.clientHeight + 1 || box.scrollWidth > box.clientWidth + 1
 }
 
 /** What a fit itself changes is no reason for another one; what comes while one is under way is fitted after it, at most so often. */
@@ -64,6 +79,7 @@ function refit(turn = 0) {
 
 /** Whatever came later than the fit (a font, a style, a rounding of the browser): what is too large now is made smaller. */
 function shrink() {
+  lookWhetherItScrolls()
   if (!outer.value || !inner.value || zoom.value <= least) return
   const tooHigh = outer.value.scrollHeight / outer.value.clientHeight
   const tooWide = outer.value.scrollWidth / outer.value.clientWidth
@@ -90,6 +106,8 @@ watch(
 
 <style scoped>
 .outer {
+  /* What is only heard lies within it, and does not make the page wider. */
+  position: relative;
   overflow: auto;
   min-height: 0;
   height: 100%;

@@ -21,6 +21,7 @@ const {
     class="card shrink-0"
     :class="{ raised, dim, back: value === null }"
     aria-hidden="true"
+    data-arrives
   >
     <rect x="1" y="1" width="28" height="38" rx="4" />
     <template v-if="value === null">

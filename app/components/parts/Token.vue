@@ -39,8 +39,9 @@ const colour = computed(() => (name === null ? 'var(--sunken)' : (COLOURS[name] 
   <svg
     viewBox="0 0 40 40"
     :style="size ? { width: size, height: size } : undefined"
-    class="shrink-0"
+    class="token shrink-0"
     aria-hidden="true"
+    data-arrives
   >
     <path :d="SHAPES[at % SHAPES.length]" :fill="colour" stroke="#1c2430" stroke-width="1.8" stroke-linejoin="round" />
   </svg>

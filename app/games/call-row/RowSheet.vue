@@ -50,7 +50,7 @@ const rise = computed(() => Math.min(1, 9 / top.value))
           :class="{ climbed: n <= state.steps[i]!, top: n === rules.steps }"
           :style="{ height: `calc(var(--rise) * var(--low, 1) * ${n})` }"
         >
-          <Pennant v-if="n === state.steps[i]" :number="seat.pennant" size="1.5rem" class="climber" />
+          <Pennant v-if="n === state.steps[i]" :number="seat.pennant" size="1.5rem" class="climber" :data-piece="i" />
         </li>
         <li class="who">
           <Pennant :number="seat.pennant" size="1.2rem" /> <b class="truncate">{{ seat.name }}</b>

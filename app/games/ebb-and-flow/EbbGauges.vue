@@ -97,6 +97,9 @@ const moved = (seat: number) => {
 }
 .water {
   fill: #5aa6b8;
+  transition:
+    y 320ms ease-in-out,
+    height 320ms ease-in-out;
 }
 .mark,
 .post {
@@ -112,7 +115,8 @@ const moved = (seat: number) => {
   stroke-width: 6;
 }
 text {
-  font: 11px var(--font-mono);
+  font: 14px var(--font-mono);
+  letter-spacing: -0.05em;
   fill: var(--ink-soft);
 }
 .change {

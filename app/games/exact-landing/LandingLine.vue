@@ -28,7 +28,12 @@ const {
   room?: boolean
 }>()
 
-const WIDTH = 1000
+/** How much is drawn on: less where there is less room, so that numbers and names stay as large as they must be. */
+const [WIDEST, LEAST_WIDE, PER_PIXEL] = [1000, 320, 1.45]
+const { width: across } = useElementSize(useTemplateRef('line'))
+const WIDTH = computed(() =>
+  across.value && !room ? Math.max(LEAST_WIDE, Math.min(WIDEST, Math.round(across.value * PER_PIXEL))) : WIDEST,
+)
 const EDGE = 46
 const hop = computed(() => coming ?? (secret ? null : state.newest))
 const shownPlaces = computed(() =>
@@ -36,7 +41,7 @@ const shownPlaces = computed(() =>
 )
 const low = computed(() => Math.min(rules.low, ...shownPlaces.value, coming?.off === false ? coming.to : rules.low))
 const high = computed(() => Math.max(rules.high, ...shownPlaces.value, coming?.off === false ? coming.to : rules.high))
-const width = computed(() => (WIDTH - 2 * EDGE) / (high.value - low.value))
+const width = computed(() => (WIDTH.value - 2 * EDGE) / (high.value - low.value))
 const x = (at: number) => EDGE + (at - low.value) * width.value
 /** A tick at every number while they are not too many; labels where they have room. */
 const NICE = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500]
@@ -66,7 +71,7 @@ const text = (at: number) => (blank && at !== rules.start && at !== rules.goal ?
 const arc = computed(() => {
   const now = hop.value
   if (!now) return null
-  const [a, b] = [x(now.from), Math.max(6, Math.min(WIDTH - 6, x(now.to)))]
+  const [a, b] = [x(now.from), Math.max(6, Math.min(WIDTH.value - 6, x(now.to)))]
   const height = k.value * Math.min(84, 34 + Math.abs(b - a) / 4)
   return {
     path: `M${a} ${line.value}Q${(a + b) / 2} ${line.value - 2 * height} ${b} ${line.value}`,
@@ -83,9 +88,9 @@ const LETTER = room ? 17 : 14
 const pieces = computed(() => {
   const laid: { number: number; name: string; at: number; left: number; width: number; lane: number }[] = []
   for (const [i, { name, pennant }] of seats.entries()) {
-    const at = Math.max(6, Math.min(WIDTH - 6, x(shownPlaces.value[i]!)))
+    const at = Math.max(6, Math.min(WIDTH.value - 6, x(shownPlaces.value[i]!)))
     const width = PENNANT + 10 + LETTER * name.length
-    const left = Math.max(4, Math.min(WIDTH - width - 4, at - width / 2))
+    const left = Math.max(4, Math.min(WIDTH.value - width - 4, at - width / 2))
     let lane = 0
     while (
       laid.some(
@@ -113,6 +118,7 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
 
 <template>
   <figure
+    ref="line"
     class="line"
     role="img"
     :aria-label="`Number line from ${rules.low} to ${rules.high}, goal ${rules.goal}: ${says}`"
@@ -132,7 +138,7 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
       <path v-if="rules.under !== 'extend'" :d="`M${x(rules.low) - 20} ${line - 22}v44`" class="wall" />
       <g v-if="rules.over === 'extend' || high > rules.high">
         <path :d="`M${x(high) + 22} ${line}l-12 -9M${x(high) + 22} ${line}l-12 9`" class="base" />
-        <path :d="`M980 ${line}H996`" class="on" />
+        <path :d="`M${WIDTH - 20} ${line}H${WIDTH - 4}`" class="on" />
       </g>
       <path v-if="rules.over !== 'extend'" :d="`M${x(rules.high) + 20} ${line - 22}v44`" class="wall" />
       <path
@@ -166,7 +172,7 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
         <path d="M1 -96l40 13l-40 13z" class="cloth" />
       </g>
       <g v-if="arc" :class="{ off: arc.off }">
-        <path :d="arc.path" class="hop" />
+        <path :key="arc.path" :d="arc.path" class="hop" pathLength="1" />
         <text :x="arc.x" :y="arc.y" text-anchor="middle" class="by">{{ arc.label }}</text>
         <path
           v-if="arc.off"
@@ -175,7 +181,7 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
         />
         <circle v-else :cx="arc.end" :cy="line" r="8" class="end" />
       </g>
-      <g v-for="(piece, i) in pieces" :key="`p${i}`">
+      <g v-for="(piece, i) in pieces" :key="`p${i}`" :data-piece="i">
         <rect
           :x="piece.left - 3"
           :y="LANES + LANE * piece.lane"
@@ -257,9 +263,19 @@ text {
   stroke: var(--accent);
   stroke-width: 5;
 }
+/* The hop is drawn as it was made. */
+g:not(.off) > .hop {
+  stroke-dasharray: 1;
+  animation: hop 320ms ease-in-out;
+}
+@keyframes hop {
+  from {
+    stroke-dashoffset: 1;
+  }
+}
 .off .hop {
   stroke: var(--refused);
-  stroke-dasharray: 12 8;
+  stroke-dasharray: 0.04 0.027;
 }
 .cross {
   stroke: var(--refused);

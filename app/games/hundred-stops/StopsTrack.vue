@@ -59,7 +59,12 @@ const says = (at: number) => {
           <i v-for="seat in tokensAt(at)" :key="seat" class="token" :data-seat="seat" />
         </span>
         <span v-if="piecesAt(at).length" class="pieces"
-          ><Pennant v-for="seat in piecesAt(at)" :key="seat" :number="ofSeat(seats, seat).pennant" size="1.15rem"
+          ><Pennant
+            v-for="seat in piecesAt(at)"
+            :key="seat"
+            :number="ofSeat(seats, seat).pennant"
+            size="1.15rem"
+            :data-piece="seat"
         /></span>
       </component>
     </li>

@@ -67,6 +67,7 @@ const lastTwo = (row: readonly number[]) =>
             v-for="(card, i) in row"
             :key="i"
             class="card figures top"
+            data-arrives
             :class="{ pair: sums && lastTwo(row) && i >= row.length - 2 }"
             >{{ card }}</span
           >
@@ -94,7 +95,7 @@ const lastTwo = (row: readonly number[]) =>
   gap: 0.7rem;
 }
 .small {
-  --w: 1.15rem;
+  --w: 1.4rem;
   gap: 0.3rem;
 }
 .fans {
@@ -117,9 +118,9 @@ const lastTwo = (row: readonly number[]) =>
 button.fan {
   cursor: pointer;
   touch-action: none;
-  min-width: 2.75rem;
+  min-width: 3.55rem;
   min-height: 3.7rem;
-  justify-content: flex-end;
+  justify-content: center;
 }
 .card {
   display: grid;

@@ -50,7 +50,8 @@ const hidden = (seat: number) => secret && state.newest?.by === seat
     >
       <li v-for="(seat, i) in seats" :key="i" class="tower" :class="{ on: turn === i + 1 }">
         <span class="flex items-center gap-1.5 min-w-0"
-          ><Pennant :number="seat.pennant" size="1.4rem" /> <b class="truncate">{{ seat.name }}</b></span
+          ><Pennant :number="seat.pennant" size="1.4rem" />
+          <b class="min-w-0 leading-tight wrap-anywhere">{{ seat.name }}</b></span
         >
         <span class="line"><span class="fill" :style="{ width: `${hidden(i + 1) ? 0 : height(scores[i]!)}%` }" /></span>
         <b class="figures sum">{{

@@ -59,7 +59,12 @@ const says = (place: number) =>
         >{{ gives(place) > 0 ? '+' : '' }}{{ minus(gives(place)) }}</span
       >
       <span class="markers"
-        ><Pennant v-for="seat in here(place)" :key="seat.name" :number="seat.pennant" size="1.4rem"
+        ><Pennant
+          v-for="seat in here(place)"
+          :key="seat.name"
+          :number="seat.pennant"
+          size="1.4rem"
+          :data-piece="seat.name"
       /></span>
     </li>
   </ol>

@@ -55,6 +55,7 @@ const isSafe = (count: number) => rules.safeStack > 0 && count >= rules.safeStac
               :number="seats[stack.seat - 1]?.pennant ?? 1"
               size="2.1rem"
               class="marker"
+              data-arrives
             />
             <b v-if="stack.count > 1" class="figures count">×{{ stack.count }}</b>
             <UIcon v-if="isSafe(stack.count)" name="i-lucide-anchor" class="size-4 safe" aria-label="safe" />

@@ -104,6 +104,7 @@ const touch = (at: Position, index: number | null) => touchable && emit('touch',
               v-for="(card, i) in yard[at]"
               :key="i"
               class="card figures"
+              data-arrives
               :class="{ lifted: isLifted(at, i) }"
               :type="touchable ? 'button' : undefined"
               :aria-label="touchable ? `${card} on the ${NAMES[at]} ${isCorner(at) ? 'corner' : 'side'}` : undefined"
@@ -173,7 +174,7 @@ button.label + .run {
   margin-top: 1.5rem;
 }
 .steps {
-  font-size: 0.95rem;
+  font-size: 1.05rem;
   color: var(--ink-soft);
 }
 .run {
@@ -195,8 +196,8 @@ button.label + .run {
   color: #1c2430;
 }
 button.card {
-  min-width: 3rem;
-  height: 3rem;
+  min-width: 3.4rem;
+  height: 3.4rem;
   cursor: grab;
   touch-action: none;
 }

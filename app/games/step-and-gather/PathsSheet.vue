@@ -47,7 +47,9 @@ const isShown = useSeatShown()
     >
       <div class="way">
         <span class="space start" :class="{ here: state.places[i] === 0 }">
-          <Pennant v-if="state.places[i] === 0" :number="seat.pennant" size="1.15rem" /><span v-else class="sr-only"
+          <Pennant v-if="state.places[i] === 0" :number="seat.pennant" size="1.15rem" :data-piece="i" /><span
+            v-else
+            class="sr-only"
             >start</span
           >
         </span>
@@ -68,7 +70,7 @@ const isShown = useSeatShown()
           @mousedown.prevent
           @click="pick === i + 1 && emit('land', s + 1)"
         >
-          <Pennant v-if="state.places[i] === s + 1" :number="seat.pennant" size="1rem" class="piece" />
+          <Pennant v-if="state.places[i] === s + 1" :number="seat.pennant" size="1rem" class="piece" :data-piece="i" />
           <span class="figures">{{ cubes }}</span>
         </component>
       </div>
