@@ -101,10 +101,7 @@ test('a ladder whose total counts asks for it once the product is right', async 
   const match = await makeMatch(request, {
     game: 'table-ladder',
     houseRules: { factors: [3, 4], win: 'highest-total', explain: 'off' },
-    entries: [
-      { play: { do: 'rung', by: 1, roll: 7, said: 21 } },
-      { play: { do: 'rung', by: 2, roll: 2, said: 8 } },
-    ],
+    entries: [{ play: { do: 'rung', by: 1, roll: 7, said: 21 } }, { play: { do: 'rung', by: 2, roll: 2, said: 8 } }],
   })
   await openDesk(page, match)
   await page.keyboard.type('8')

@@ -36,7 +36,7 @@ const signed = (points: number) => (points > 0 ? `+${points}` : points < 0 ? `âˆ
 </script>
 
 <template>
-  <div v-if="rows.length || awards" class="overflow-x-auto">
+  <div v-if="rows.length || awards" class="relative overflow-x-auto">
     <table class="rounds">
       <caption class="sr-only">
         {{

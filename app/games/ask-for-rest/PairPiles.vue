@@ -29,7 +29,8 @@ const {
           <li v-for="([a, b], n) in pile" :key="n" class="pair figures">{{ a }}<span class="plus">+</span>{{ b }}</li>
         </ol>
         <p class="flex items-center gap-1.5 font-semibold">
-          <Pennant :number="seats[i]!.pennant" size="1.2rem" /> <span class="truncate">{{ seats[i]!.name }}</span>
+          <Pennant :number="seats[i]!.pennant" size="1.2rem" />
+          <span class="min-w-0 leading-tight wrap-anywhere">{{ seats[i]!.name }}</span>
         </p>
         <p class="hand" role="img" :aria-label="`${hands[i]} cards in hand`">
           <PlayingCard

@@ -95,7 +95,7 @@ button.column {
   background: var(--accent-soft);
 }
 .name {
-  font-size: 0.8rem;
+  font-size: 0.95rem;
   font-weight: 600;
   letter-spacing: -0.03em;
 }

@@ -111,6 +111,10 @@ const reach = computed(() => inReach(rules, layout))
 button.tile {
   cursor: pointer;
 }
+/* What is touched is no narrower than a finger; in less room it is scrolled. */
+.tiles:has(button.tile) {
+  min-width: calc(var(--cards) * 2.85rem);
+}
 .tile.chosen,
 .pile.chosen {
   outline: 4px solid var(--accent);
@@ -126,6 +130,9 @@ button.tile {
   border-radius: 0.4rem;
 }
 button.pile {
+  min-width: 3.6rem;
+  display: grid;
+  justify-items: center;
   cursor: pointer;
 }
 .none {
