@@ -171,6 +171,8 @@ export interface Person {
   readonly pennant: number
   /** What they work on. */
   readonly aims: readonly Aim[]
+  /** The classes they belong to, by name. */
+  readonly classes: readonly string[]
 }
 
 /** What appending answers; the same entry again gets the same answer. */

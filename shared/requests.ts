@@ -6,6 +6,8 @@ import { MOST_MEMBERS } from '#core/contract/table'
 import { MEMBER_ORDERS } from '#core/kernel/members'
 import { askedShape } from '#core/kernel/predictions'
 import { aimsShape } from '#core/mastery/aims'
+import { classesShape, classShape } from '#core/room/classes'
+import { MOST_NAMES } from '#core/room/nameList'
 import { AIDS, RUNGS } from '#core/mastery/ladder'
 
 /** Shapes of requests: every field bounded. */
@@ -110,12 +112,22 @@ export const changedPersonShape = z
     name: personName.optional(),
     pennant: pennant.optional(),
     aims: aimsShape.optional(),
+    classes: classesShape.optional(),
     merge: z.boolean().optional(),
   })
   .refine(
-    ({ name, pennant: chosen, aims }) => [name, chosen, aims].some((value) => value !== undefined),
+    ({ merge: _, ...changes }) => Object.values(changes).some((value) => value !== undefined),
     'nothing to change',
   )
+
+/** A list of people at once: names of new ones, those of it who are known already, and the class that all of them join. */
+export const peopleListShape = z
+  .strictObject({
+    names: z.array(personName).max(MOST_NAMES),
+    known: z.array(z.string().min(1).max(64)).max(MOST_NAMES).default([]),
+    of: classShape.nullable().default(null),
+  })
+  .refine(({ names, known }) => names.length + known.length > 0, 'nobody is in the list')
 
 export const namedRulesShape = z.strictObject(namedRulesFields)
 export const changedRulesShape = z

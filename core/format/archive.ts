@@ -4,6 +4,7 @@ import { MOST_ENTRIES, readMatchInPieces, type MatchFile } from '#core/format/ma
 import { moment } from '#core/basics/moment'
 import { PENNANT_COUNT } from '#core/basics/pennants'
 import { aimsShape } from '#core/mastery/aims'
+import { classesShape } from '#core/room/classes'
 import { askedShape, MOST_ASKED } from '#core/kernel/predictions'
 import { MEMBER_ORDERS } from '#core/kernel/members'
 import { problem, type Problem } from '#core/contract/problem'
@@ -54,7 +55,7 @@ const frame = z.strictObject({
   version: z.literal(1),
   madeAt: moment,
   people: z
-    .array(z.strictObject({ id, name, pennant, aims: aimsShape.optional() }))
+    .array(z.strictObject({ id, name, pennant, aims: aimsShape.optional(), classes: classesShape.optional() }))
     .max(10_000)
     .refine(unlike),
   /** House rules under a name; archives of before 0.9 have none. */

@@ -51,11 +51,7 @@ function cellsOf(text: string): string[] {
 }
 
 /** A name without accents and capitals. */
-const plain = (name: string) =>
-  name
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .toLowerCase()
+const plain = (name: string) => name.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
 
 /** Whether one letter more, less or other makes one of another; short names are too often near to each other. */
 function isNear(one: string, other: string): boolean {

@@ -32,6 +32,8 @@ export const people = pgTable('people', {
   pennant: integer('pennant').notNull(),
   /** What they work on. */
   aims: jsonb('aims').$type<readonly Aim[]>().notNull().default([]),
+  /** The classes they belong to, by name. */
+  classes: jsonb('classes').$type<readonly string[]>().notNull().default([]),
   createdAt: at('created_at').notNull().defaultNow(),
 })
 

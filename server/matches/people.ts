@@ -1,9 +1,10 @@
 import type * as z from 'zod'
-import type { changedPersonShape } from '#shared/requests'
+import type { changedPersonShape, peopleListShape } from '#shared/requests'
 import { asc, eq, inArray } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { PENNANT_COUNT } from '#core/basics/pennants'
 import type { Aim } from '#core/mastery/aims'
+import { MOST_CLASSES } from '#core/room/classes'
 import { facts, people, seats, sideMembers } from '../database/schema'
 import { Refusal } from '../utils/refusal'
 import { theDatabase, writing, type Within } from '../utils/database'
@@ -39,6 +40,35 @@ export async function makePerson(given: { name: string; pennant?: number }): Pro
     tx.insert(people).values({ id, name: given.name, pennant: given.pennant ?? (known.length % PENNANT_COUNT) + 1 }),
   )
   return id
+}
+
+/**
+ * Makes all the people of a list at once and puts them, and those of it who are `known`, into a class: all of it or nothing.
+ * Returns their ids, the known ones first. Refused are names that somebody has (`name-taken`) and people nobody knows.
+ */
+export async function makePeople({ names, known, of }: z.output<typeof peopleListShape>): Promise<string[]> {
+  return writing(async (tx) => {
+    await refuseStrangers(known, tx)
+    const here = await tx.select().from(people)
+    const rows: (typeof people.$inferInsert)[] = []
+    for (const name of names) {
+      const same = namedIn([...here, ...rows], name)
+      if (same) throw new Refusal(409, 'name-taken', `There is a ${same.name} already.`, `names.${rows.length}`)
+      const pennant = ((here.length + rows.length) % PENNANT_COUNT) + 1
+      rows.push({ id: nanoid(10), name, pennant, classes: of === null ? [] : [of] })
+    }
+    if (rows.length) await tx.insert(people).values(rows)
+    for (const { id, name, classes } of here)
+      if (of !== null && known.includes(id) && !classes.includes(of)) {
+        if (classes.length === MOST_CLASSES)
+          throw new Refusal(422, 'too-many-classes', `${name} belongs to ${MOST_CLASSES} classes already.`, 'known')
+        await tx
+          .update(people)
+          .set({ classes: [...classes, of] })
+          .where(eq(people.id, id))
+      }
+    return [...known, ...rows.map(({ id }) => id)]
+  })
 }
 
 /**

@@ -16,6 +16,7 @@ export async function listSeenPeople(): Promise<SeenPerson[]> {
       name: people.name,
       pennant: people.pennant,
       aims: people.aims,
+      classes: people.classes,
       matches: sql<number>`count(${matches.id})::int`,
       last: sql<string | null>`max(${matches.updatedAt})`,
     })
@@ -30,7 +31,13 @@ export async function listSeenPeople(): Promise<SeenPerson[]> {
 export async function personOf(id: string) {
   const database = await theDatabase()
   const [person] = await database
-    .select({ id: people.id, name: people.name, pennant: people.pennant, aims: people.aims })
+    .select({
+      id: people.id,
+      name: people.name,
+      pennant: people.pennant,
+      aims: people.aims,
+      classes: people.classes,
+    })
     .from(people)
     .where(eq(people.id, id))
   if (!person) throw noSuchPerson()
@@ -66,7 +73,7 @@ export async function matchesOf(id: string): Promise<PersonMatch[]> {
 /** Everything that is kept of a person, as a file; nobody else’s name is in it. */
 export async function personFile(id: string) {
   const database = await theDatabase()
-  const { name, pennant, aims } = await personOf(id)
+  const { name, pennant, aims, classes } = await personOf(id)
   const practised = await database
     .select()
     .from(facts)
@@ -79,6 +86,7 @@ export async function personFile(id: string) {
     name,
     pennant,
     aims,
+    classes,
     matches: await matchesOf(id),
     facts: practised.map(({ matchId, entry, operation, terms, answer, said, right, how, at }) => ({
       match: matchId,

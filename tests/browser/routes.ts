@@ -144,6 +144,11 @@ export const ROUTES: Readonly<Record<string, Asked>> = {
     body: () => ({ name: `Wren ${crypto.randomUUID().slice(0, 6)}` }),
     status: 201,
   },
+  'POST /api/people/list': {
+    path: () => '/api/people/list',
+    body: ({ person }) => ({ names: [`Kofi ${crypto.randomUUID().slice(0, 6)}`], known: [person], of: 'Herons' }),
+    status: 201,
+  },
   'PATCH /api/people/[id]': { path: ({ person }) => `/api/people/${person}`, body: () => ({ pennant: 3 }) },
   'POST /api/house-rules': {
     path: () => '/api/house-rules',

@@ -1,0 +1,1 @@
+ALTER TABLE "people" ADD COLUMN "classes" jsonb DEFAULT '[]'::jsonb NOT NULL;
