@@ -1,4 +1,3 @@
-import type { Aim } from '#core/mastery/aims'
 import type { OwnBest } from '#core/mastery/bests'
 import { masteryOf, shakyOnes, type Try } from '#core/mastery/mastery'
 import { slipsOf } from '#core/mastery/slips'
@@ -54,13 +53,14 @@ export function usePerson(id: string) {
       failed.value = saysOf(error)
     }
   }
-  async function aim(aims: readonly Aim[]) {
+  /** Changes something that is shown at once, and is as it was where that fails. */
+  async function change(changes: Partial<Pick<Person, 'aims' | 'classes'>>) {
     failed.value = null
     const before = person.value
     if (!before) return
-    person.value = { ...before, aims }
+    person.value = { ...before, ...changes }
     try {
-      await callApi(`/api/people/${id}`, 'PATCH', { aims })
+      await callApi(`/api/people/${id}`, 'PATCH', changes)
     } catch (error) {
       person.value = before
       failed.value = saysOf(error)
@@ -74,7 +74,7 @@ export function usePerson(id: string) {
       return null
     }
   }
-  return { person, matches, bests, tries, mastery, shaky, slips, hows, failed, same, load, rename, aim, forget }
+  return { person, matches, bests, tries, mastery, shaky, slips, hows, failed, same, load, rename, change, forget }
 }
 
 /** How answers were explained, by month, the newest first. */

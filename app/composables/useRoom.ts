@@ -86,7 +86,8 @@ function useRoomSeating(draft: Ref<RoomDraft>, { people, forGrouping }: RoomKnow
     draft.value.here = now.filter((other) => other !== id)
     seat(withoutPeople(draft.value.tables, (other) => other === id))
   }
-  const everybody = () => (draft.value.here = people.value.map(({ id }) => id))
+  const everybody = (these: readonly Person[]) =>
+    (draft.value.here = [...new Set([...draft.value.here, ...these.map(({ id }) => id)])])
   /** Somebody who is known no more sits nowhere. */
   function dropUnknown() {
     const ids = new Set(people.value.map(({ id }) => id))

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NEW_TABLE, WAITING } from '#core/room/tables'
 import { GROUPINGS, type Grouping } from '#core/room/grouping'
+import { ofClass } from '#core/room/classes'
 import { callApi } from '~/utils/api'
 
 /** Seating the room: today's children, at tables, each with its game; all of it started with one touch. */
@@ -29,6 +30,13 @@ const manner = useWhoReferees(
   () => draft.value.veiled,
   (now) => (draft.value.veiled = now),
 )
+/** The class that is shown, as this device remembers. */
+const of = useLocalStorage('room-class', '')
+const shown = computed(() => ofClass(people.value, of.value))
+async function addMany(ids: readonly string[]) {
+  await load()
+  draft.value.here = [...new Set([...draft.value.here, ...ids])]
+}
 async function add(name: string) {
   const { id } = await callApi<{ id: string }>('/api/people', 'POST', { name })
   await load()
@@ -64,13 +72,15 @@ useHead({ title: 'Seat the room · Nimble Tally' })
             >{{ draft.here.length }} of {{ people.length }}</span
           >
         </h2>
+        <ClassFilter v-model="of" :people="people" />
         <div class="flex flex-wrap gap-2">
-          <PersonKeys :people="people" :chosen="(person) => draft.here.includes(person.id)" @toggle="toggle" />
-          <Key v-if="draft.here.length < people.length" @click="everybody()"
-            ><UIcon name="i-lucide-users" class="size-5" /> Everybody</Key
+          <PersonKeys :people="shown" :chosen="(person) => draft.here.includes(person.id)" @toggle="toggle" />
+          <Key v-if="shown.some(({ id }) => !draft.here.includes(id))" @click="everybody(shown)"
+            ><UIcon name="i-lucide-users" class="size-5" /> {{ of ? `All of ${of}` : 'Everybody' }}</Key
           >
         </div>
-        <NameForm :send="add" />
+        <NameForm :send="add"><ManyNames :people="people" @kept="addMany" /></NameForm>
+        <p class="text-sm">First names or nicknames only: nothing more of a child is kept than what was played.</p>
       </section>
       <section class="sheet p-4 flex flex-wrap gap-x-6 gap-y-3" aria-label="Tables are made">
         <ChoiceRow v-model="draft.wished" label="Children at a table" :choices="SIZES" />

@@ -58,13 +58,13 @@ async function lookBack(within: SQL | undefined, to: string): Promise<Day> {
     ? await database.select().from(people).where(inArray(people.id, seated)).orderBy(asc(people.name))
     : []
   const children: DayChild[] = []
-  for (const { id, name, pennant, aims } of known) {
+  for (const { id, name, pennant, aims, classes } of known) {
     const places = new Map(sat.flatMap(({ matchId, seat, personId }) => (personId === id ? [[matchId, seat]] : [])))
     const mine = played.filter((match) => places.has(match.id))
     const won = mine.filter(({ id: match, summary }) => summary.result?.winners.includes(places.get(match)!))
     const counted = byPerson.get(id)
     children.push({
-      person: { id, name, pennant, aims },
+      person: { id, name, pennant, aims, classes },
       matches: mine.length,
       won: won.length,
       facts: counted?.facts ?? 0,

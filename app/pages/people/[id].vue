@@ -6,7 +6,7 @@ import type { How } from '#core/contract/plays'
 
 /** One child: what they can do by now, what is shaky and why, what to play next, and what was played. */
 const route = useRoute()
-const { person, matches, bests, tries, mastery, shaky, slips, hows, failed, same, load, rename, aim, forget } =
+const { person, matches, bests, tries, mastery, shaky, slips, hows, failed, same, load, rename, change, forget } =
   usePerson(String(route.params.id))
 
 const square = useLocalStorage<'add' | 'times'>('fact-square', 'add')
@@ -81,7 +81,8 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
           <p v-else>{{ mastery.size ? 'Nothing is shaky at the moment.' : 'Nothing was practised yet.' }}</p>
           <p v-if="shaky.length > 12">… and {{ shaky.length - 12 }} more.</p>
         </section>
-        <AimChoice :aims="person.aims" :mastery="mastery" @change="aim" />
+        <AimChoice :aims="person.aims" :mastery="mastery" @change="change({ aims: $event })" />
+        <ClassKeys :classes="person.classes" @change="change({ classes: $event })" />
         <section class="sheet p-4 space-y-2" aria-labelledby="next">
           <h2 id="next" class="text-xl font-bold">What to play next</h2>
           <PlayNext :wished="shaky.map(({ key }) => key)" :aims="person.aims" :names="[person.name]" />

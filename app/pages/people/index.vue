@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ofClass } from '#core/room/classes'
 import type { Forgotten, SeenPerson } from '#shared/api'
 import { callApi } from '~/utils/api'
 
@@ -27,11 +28,15 @@ onMounted(() => run(async () => undefined))
 
 const COLUMNS = [
   { id: 'name', label: 'Name', value: ({ name }: SeenPerson) => name.toLowerCase(), words: true },
+  { id: 'classes', label: 'Classes', value: ({ classes }: SeenPerson) => classes.join(', '), words: true },
   { id: 'matches', label: 'Matches', value: ({ matches }: SeenPerson) => matches },
   { id: 'last', label: 'Played last', value: ({ last }: SeenPerson) => last ?? '' },
 ]
+const of = useLocalStorage('people-class', '')
 const shown = computed(() =>
-  people.value.filter((person) => person.name.toLowerCase().includes(text.value.trim().toLowerCase())),
+  ofClass(people.value, of.value).filter((person) =>
+    person.name.toLowerCase().includes(text.value.trim().toLowerCase()),
+  ),
 )
 async function add(name: string) {
   await callApi('/api/people', 'POST', { name })
@@ -74,6 +79,7 @@ useHead({ title: 'People · Nimble Tally' })
       />
       <Key to="/choices"><UIcon name="i-lucide-table-2" class="size-5" /> Choice board</Key>
     </header>
+    <ClassFilter v-model="of" :people="people" />
     <p v-if="done" role="status" class="font-semibold">{{ done }}</p>
     <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
     <p v-if="!ready && !failed" aria-busy="true">Looking it up …</p>
@@ -92,7 +98,7 @@ useHead({ title: 'People · Nimble Tally' })
       :description="people.length ? undefined : 'Add a name, or let new names be remembered with a match.'"
     />
     <section class="sheet p-4 space-y-2" aria-label="Somebody new">
-      <NameForm main :send="add" />
+      <NameForm main :send="add"><ManyNames :people="people" @kept="(_, told) => run(async () => told)" /></NameForm>
       <p class="text-sm">First names or nicknames only: nothing more of a child is kept than what was played.</p>
     </section>
     <section class="sheet p-4 space-y-3" aria-labelledby="forget">

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { toggled } from '#core/basics/lists'
+import { classesAmong, LONGEST_CLASS, MOST_CLASSES } from '#core/room/classes'
+import type { Person } from '#shared/api'
+import { callApi } from '~/utils/api'
+
+/** The classes of a child, by touch; another class begins with its first child. */
+const { classes } = defineProps<{ classes: readonly string[] }>()
+const emit = defineEmits<{ change: [classes: readonly string[]] }>()
+
+const people = shallowRef<readonly Person[]>([])
+onMounted(async () => {
+  people.value = (await callApi<{ people: Person[] }>('/api/people').catch(() => ({ people: [] }))).people
+})
+const all = computed(() => [...new Set([...classesAmong(people.value), ...classes])].sort())
+const another = ref('')
+const full = computed(() => classes.length >= MOST_CLASSES)
+function add() {
+  const name = another.value.trim()
+  if (name && !classes.includes(name)) emit('change', [...classes, name])
+  another.value = ''
+}
+</script>
+
+<template>
+  <section class="sheet p-4 space-y-2" aria-labelledby="classes">
+    <h2 id="classes" class="text-xl font-bold">Classes</h2>
+    <div class="flex flex-wrap gap-1.5">
+      <Key
+        v-for="each in all"
+        :key="each"
+        :aria-pressed="classes.includes(each)"
+        :disabled="full && !classes.includes(each)"
+        @click="emit('change', toggled(classes, each))"
+        >{{ each }}</Key
+      >
+      <form class="flex gap-1.5" @submit.prevent="add">
+        <UInput
+          v-model="another"
+          :maxlength="LONGEST_CLASS"
+          class="w-40"
+          placeholder="Another class"
+          aria-label="Another class"
+        />
+        <Key type="submit" :disabled="!another.trim() || full"><UIcon name="i-lucide-plus" class="size-5" /> Add</Key>
+      </form>
+    </div>
+    <p v-if="full" class="text-sm">{{ MOST_CLASSES }} classes are the most for one child.</p>
+  </section>
+</template>
