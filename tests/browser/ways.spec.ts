@@ -1,14 +1,17 @@
 import { expect, test } from '@playwright/test'
 import { expectFaultless } from './helpers'
+import { ownServer } from './server'
 
-/** The week's ways: what was told here, fact by fact; nobody's name unless it is wished. */
-test.use({ hasTouch: true })
+/** The week's ways: what was told here, fact by fact; nobody's name unless it is wished. A room of its own: others tell ways too. */
+const server = ownServer(76)
+test.use({ hasTouch: true, baseURL: server.address })
+test.beforeAll(() => server.start())
+test.afterAll(() => server.stop())
 
 test('ways that were told stand under their fact, drawn; with names where wished; another week has none', async ({
   page,
   request,
 }) => {
-  // A sum that no other spec plays: 11 + 9 of dice with twelve sides.
   const name = `Odalys ${Date.now() % 100_000}`
   const { id } = (await (await request.post('/api/people', { data: { name } })).json()) as { id: string }
   const seats = [

@@ -64,7 +64,7 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
           <WorkingLine v-if="shown.working" :working="shown.working" tens class="sum" @click="emit('draw')" />
         </div>
       </template>
-      <p v-else class="says text-(--ink-soft)">
+      <p v-else class="says text-(--ink-soft)" tabindex="0">
         {{
           begun
             ? desk.veiled.value
@@ -247,6 +247,9 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
   .says {
     grid-column: 2;
     max-height: 8rem;
+  }
+  .idle .says {
+    grid-column: 1 / -1;
   }
   .mark,
   .question {
