@@ -1,5 +1,6 @@
 import { nanoid } from 'nanoid'
 import * as z from 'zod'
+import { seatPeople } from '#core/basics/pennants'
 import { aboutOf } from '#core/games/abouts'
 import type { Game } from '#core/contract/game'
 import { randomFor } from '#core/basics/random'
@@ -7,18 +8,27 @@ import { list } from '#core/basics/words'
 import { groupsOf, type Grouping } from '#core/room/grouping'
 import { beside, moved, seatedAt, withoutPeople, type RoomTable } from '#core/room/tables'
 import { loadView } from '~/games'
-import type { Choice, Level, Pair, Person } from '#shared/api'
+import type { Choice, Level, NamedRules, Pair, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 const DRAFT = z.object({
   here: z.array(z.string()),
   wished: z.int().min(2).max(4),
   tables: z.array(
-    z.object({ id: z.string(), name: z.string(), people: z.array(z.string()), game: z.string(), preset: z.string() }),
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      people: z.array(z.string()),
+      game: z.string(),
+      preset: z.string(),
+      rules: z.record(z.string(), z.unknown()).optional(),
+    }),
   ),
   source: z.enum(['table', 'dealt']),
   /** The children play on their own at all tables. */
   veiled: z.boolean().default(false),
+  /** Who begins at each table. */
+  begins: z.enum(['lot', 'first']).default('lot'),
 })
 type RoomDraft = Omit<z.output<typeof DRAFT>, 'tables'> & { tables: RoomTable[] }
 
@@ -115,31 +125,49 @@ function useRoomSeating(draft: Ref<RoomDraft>, { people, forGrouping }: RoomKnow
     const to = beside(draft.value.tables, person, by)
     if (to) move(person, to)
   }
-  return { here, waiting, toggle, everybody, dropUnknown, group, move, step, picked, pick, putDown }
+  /** Other tables in place of those there are, with those who sit there here; back again with what is returned. */
+  function reseat(tables: RoomTable[]) {
+    const { here: were, tables: before } = draft.value
+    draft.value.here = [...new Set(tables.flatMap((table) => table.people))]
+    seat(tables)
+    dropUnknown()
+    return () => {
+      draft.value.here = were
+      seat(before)
+    }
+  }
+  return { here, waiting, toggle, everybody, dropUnknown, group, reseat, move, step, picked, pick, putDown }
 }
 
 /** What is played at each table, and what keeps a table from being started. */
 function useRoomGames(draft: Ref<RoomDraft>) {
   const games = shallowRef<Readonly<Record<string, Game>>>({})
+  /** House rules that are kept under a name, by game. */
+  const named = shallowRef<Readonly<Record<string, readonly NamedRules[]>>>({})
   async function loadGame(id: string) {
     if (!id || games.value[id]) return
-    const view = await loadView(id)
-    if (view) games.value = { ...games.value, [id]: view.game }
+    const [view, kept] = await Promise.all([
+      loadView(id),
+      callApi<{ rules: NamedRules[] }>(`/api/house-rules?game=${id}`).catch(() => ({ rules: [] })),
+    ])
+    if (!view) return
+    games.value = { ...games.value, [id]: view.game }
+    named.value = { ...named.value, [id]: kept.rules }
   }
-  const presetOf = ({ game, preset }: Pick<RoomTable, 'game' | 'preset'>) =>
-    games.value[game]?.presets.find(({ id }) => id === preset)
+  const rulesOf = ({ game, preset, rules = {} }: RoomTable) =>
+    games.value[game]?.presets.find(({ id }) => id === preset)?.rules ?? rules
 
-  function change(id: string, changes: Partial<Pick<RoomTable, 'name' | 'game' | 'preset'>>) {
+  function change(id: string, changes: Partial<Omit<RoomTable, 'id' | 'people'>>) {
     draft.value.tables = draft.value.tables.map((table) => (table.id === id ? { ...table, ...changes } : table))
   }
   /** Another game at a table, under a preset or the game's first. */
   async function play(id: string, game: string, preset?: string) {
     await loadGame(game)
-    change(id, { game, preset: preset ?? games.value[game]?.presets[0]?.id ?? '' })
+    change(id, { game, preset: preset ?? games.value[game]?.presets[0]?.id ?? '', rules: undefined })
   }
   /** The same game and rules at every table. */
-  function forAll({ game, preset }: RoomTable) {
-    draft.value.tables = draft.value.tables.map((table) => ({ ...table, game, preset }))
+  function forAll({ game, preset, rules }: RoomTable) {
+    draft.value.tables = draft.value.tables.map((table) => ({ ...table, game, preset, rules }))
   }
 
   /** What keeps a table from being started; null where nothing does. */
@@ -153,23 +181,30 @@ function useRoomGames(draft: Ref<RoomDraft>) {
   /** Real cards can't be recorded for all tables at once where they are laid out before play: there the app deals. */
   const isDealt = ({ game }: RoomTable) =>
     draft.value.source === 'dealt' || !games.value[game]?.opening.safeParse(null).success
-  return { games, loadGame, presetOf, change, play, forAll, problemOf, isDealt }
+  return { games, named, loadGame, rulesOf, change, play, forAll, problemOf, isDealt }
 }
 
 /** Today's room: who is there, at which tables, playing what; kept on this device until all of it is started. */
 export function useRoom() {
-  const draft = useKept<RoomDraft>('room', DRAFT, { here: [], wished: 3, tables: [], source: 'table', veiled: false })
+  const draft = useKept<RoomDraft>('room', DRAFT, {
+    here: [],
+    wished: 3,
+    tables: [],
+    source: 'table',
+    veiled: false,
+    begins: 'lot',
+  })
   const busy = ref(false)
   const failed = ref<string | null>(null)
   const known = useRoomKnowledge(failed)
   const { dropUnknown, ...seating } = useRoomSeating(draft, known)
-  const { loadGame, presetOf, ...playing } = useRoomGames(draft)
+  const { rulesOf, ...playing } = useRoomGames(draft)
   const suggesting = useSuggestions(playing.play, failed)
 
   const load = () =>
     known.load(() => {
       dropUnknown()
-      return Promise.all(draft.value.tables.map(({ game }) => loadGame(game)))
+      return Promise.all(draft.value.tables.map(({ game }) => playing.loadGame(game)))
     })
   onMounted(load)
 
@@ -183,23 +218,25 @@ export function useRoom() {
     return table ? `${table.name || 'A table'}: ${playing.problemOf(table)}` : null
   })
   const canStart = computed(() => whyNot.value === null)
+  /** Under their own pennants, two alike at one table never. */
   const seatsOf = (table: RoomTable) =>
-    table.people.flatMap((id) => {
-      const person = known.personOf(id)
-      return person ? [{ name: person.name, pennant: person.pennant, personId: id }] : []
-    })
+    seatPeople(
+      table.people.flatMap((id) => known.personOf(id)?.name ?? []),
+      known.people.value,
+    )
   async function start() {
     if (!canStart.value || busy.value) return
     busy.value = true
     failed.value = null
+    const lots = randomFor(nanoid())
     try {
       await callApi('/api/room/tables', 'POST', {
         tables: draft.value.tables.map((table) => ({
           game: table.game,
           name: table.name.trim(),
-          houseRules: presetOf(table)?.rules ?? {},
+          houseRules: rulesOf(table),
           seats: seatsOf(table),
-          first: 1,
+          first: draft.value.begins === 'lot' ? 1 + lots.whole(0, table.people.length - 1) : 1,
           source: playing.isDealt(table) ? 'dealt' : 'table',
           veiled: draft.value.veiled,
         })),

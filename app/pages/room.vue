@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { count } from '#core/basics/words'
 import { NEW_TABLE, WAITING } from '#core/room/tables'
 import { GROUPINGS, type Grouping } from '#core/room/grouping'
 import { ofClass } from '#core/room/classes'
@@ -22,6 +23,10 @@ const SOURCES = [
   { value: 'table', label: 'Real dice and cards' },
   { value: 'dealt', label: 'The app deals' },
 ] as const
+const BEGINS = [
+  { value: 'lot', label: 'By lot' },
+  { value: 'first', label: 'Who stands first at the table' },
+] as const
 const MANNERS = [
   { value: 'refereed', label: 'A grown-up' },
   { value: 'alone', label: 'On their own' },
@@ -42,6 +47,10 @@ async function add(name: string) {
   await load()
   draft.value.here = [...draft.value.here, id]
 }
+const same = useSameTables(room, now)
+/** The tables of a session again, where another page asked for that. */
+const { again: asked } = useRoute().query
+watch(ready, (is) => is && typeof asked === 'string' && void same.again(asked), { once: true })
 const told = useTold()
 function group(grouping: Grouping) {
   const had = draft.value.tables.length > 0
@@ -60,8 +69,8 @@ useHead({ title: 'Seat the room · Nimble Tally' })
   <div class="space-y-5">
     <h1 class="text-3xl font-bold">Seat the room</h1>
     <RoomStrip :room="now" />
-    <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">
-      {{ failed }} <Key v-if="!ready" @click="load()">Try again</Key>
+    <p v-if="failed || same.failed.value" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">
+      {{ failed ?? same.failed.value }} <Key v-if="!ready" @click="load()">Try again</Key>
     </p>
     <p v-if="!ready && !failed" aria-busy="true">Looking who is known …</p>
     <template v-if="ready">
@@ -90,11 +99,20 @@ useHead({ title: 'Seat the room · Nimble Tally' })
             <Key v-for="each in GROUPINGS" :key="each" :disabled="draft.here.length < 2" @click="group(each)">{{
               LABELS[each]
             }}</Key>
+            <Key v-if="same.over.value.length" @click="same.again()"
+              ><UIcon name="i-lucide-repeat" class="size-5" /> Next game for
+              {{ count(same.over.value.length, 'table that is over', 'tables that are over') }}</Key
+            >
+            <Key v-else-if="same.last.value" @click="same.again(same.last.value.id)"
+              ><UIcon name="i-lucide-repeat" class="size-5" /> The same tables as
+              {{ shortDay(same.last.value.createdAt) }}</Key
+            >
           </div>
           <p v-if="draft.here.length < 2" class="text-(--ink-soft)">Two children at least are needed.</p>
         </div>
         <ChoiceRow v-model="draft.source" label="They play with" :choices="SOURCES" />
         <ChoiceRow v-model="manner" label="Who referees" :choices="MANNERS" />
+        <ChoiceRow v-model="draft.begins" label="Who begins" :choices="BEGINS" />
       </section>
       <section v-if="draft.here.length" aria-label="Tables" class="space-y-3">
         <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
@@ -126,6 +144,9 @@ useHead({ title: 'Seat the room · Nimble Tally' })
           ><UIcon name="i-lucide-play" class="size-6" /> Start
           {{ draft.tables.length === 1 ? 'the table' : `all ${draft.tables.length} tables` }}</Key
         >
+        <p v-if="same.warning.value" id="still-playing" class="font-semibold text-(--call)">
+          <UIcon name="i-lucide-triangle-alert" class="size-5 align-[-0.2em]" /> {{ same.warning.value }}
+        </p>
         <p v-if="whyNot" id="why-not" class="font-semibold text-(--ink-soft)">{{ whyNot }}</p>
       </section>
       <PastSessions />

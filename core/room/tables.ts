@@ -8,8 +8,10 @@ export interface RoomTable {
   readonly people: readonly string[]
   /** The game's id; empty while none is chosen. */
   readonly game: string
-  /** A preset of the game. */
+  /** A preset of the game, or that its rules are its own. */
   readonly preset: string
+  /** House rules of its own, as the table played before or as they are kept under a name. */
+  readonly rules?: Readonly<Record<string, unknown>> | undefined
 }
 
 /** Where somebody is to sit, beside the tables by their ids: at a new one, or with those who wait. */
@@ -47,7 +49,7 @@ export function moved(
 }
 
 /** The first of the usual names that no table has. */
-function freeName(tables: readonly RoomTable[]): string {
+export function freeName(tables: readonly RoomTable[]): string {
   const taken = new Set(tables.map(({ name }) => name))
   for (let i = 0; ; i++) if (!taken.has(tableName(i))) return tableName(i)
 }
@@ -67,7 +69,6 @@ export function seatedAt(
   id: () => string,
 ): RoomTable[] {
   return groups.map((people, i) => {
-    const { id: own = id(), name = tableName(i), game = '', preset = '' } = before[i] ?? {}
-    return { id: own, name, people, game, preset }
+    return { id: id(), name: tableName(i), game: '', preset: '', ...before[i], people }
   })
 }

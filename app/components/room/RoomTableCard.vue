@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ABOUTS } from '#core/games/abouts'
+import { OWN_RULES } from '#core/room/again'
 import type { RoomTable } from '#core/room/tables'
 
 /** One table of today: its name, who sits there, what they play. */
@@ -7,6 +8,20 @@ const { table, room } = defineProps<{ table: RoomTable; room: ReturnType<typeof 
 
 const problem = computed(() => room.problemOf(table))
 const presets = computed(() => room.games.value[table.game]?.presets ?? [])
+const named = computed(() => room.named.value[table.game] ?? [])
+/** The schools of the game, what is kept under a name, and what was played before. */
+const schools = computed(() =>
+  [
+    { label: 'Schools', items: presets.value.map(({ id, label }) => ({ value: id, label })) },
+    { label: 'Under a name', items: named.value.map(({ id, name }) => ({ value: `${NAMED}${id}`, label: name })) },
+    { label: 'Before', items: table.preset === OWN_RULES ? [{ value: OWN_RULES, label: 'As it was played' }] : [] },
+  ].filter(({ items }) => items.length),
+)
+const NAMED = 'named-'
+function agree(preset: string) {
+  const kept = named.value.find(({ id }) => preset === `${NAMED}${id}`)
+  room.change(table.id, { preset, rules: kept?.houseRules ?? (preset === OWN_RULES ? table.rules : undefined) })
+}
 /** Games for as many as sit here: those that none of them has played come first; one that no longer fits is named. */
 const shelves = computed(() => {
   const fits = ABOUTS.filter(
@@ -45,9 +60,9 @@ const shelves = computed(() => {
         v-if="presets.length"
         class="w-full"
         :model-value="table.preset"
-        :choices="[{ items: presets.map(({ id, label }) => ({ value: id, label })) }]"
+        :choices="schools"
         :label="`House rules at ${table.name}`"
-        @update:model-value="room.change(table.id, { preset: $event })"
+        @update:model-value="agree"
       />
       <Key class="w-full" @click="room.practise(table)"
         ><UIcon name="i-lucide-target" class="size-5" /> Practise what is shaky</Key

@@ -35,7 +35,8 @@ const title = computed(() => {
     @again="load()"
   >
     <template #after
-      ><Key to="/room"><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</Key></template
+      ><Key :to="`/room?again=${id}`"><UIcon name="i-lucide-repeat" class="size-5" /> The same tables again</Key>
+      <Key to="/room"><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</Key></template
     >
   </LookBackPage>
 </template>

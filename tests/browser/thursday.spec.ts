@@ -1,0 +1,140 @@
+import { expect, test, type Page } from '@playwright/test'
+import { choose, expectFaultless, tap } from './helpers'
+import { ownServer } from './server'
+
+/** Thursday with a class: the list pasted, tables made and started, the next game, and the same tables a week later. */
+const server = ownServer(77)
+test.use({ hasTouch: true, baseURL: server.address })
+test.beforeAll(() => server.start())
+test.afterAll(() => server.stop())
+test.describe.configure({ mode: 'serial' })
+
+const CHILDREN = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi', 'Linnea', 'Yusuf'].flatMap((name) => [
+  name,
+  `${name} of the pier`,
+  `${name} of the dunes`,
+])
+interface Listed {
+  readonly id: string
+  readonly name: string
+  readonly game: string
+  readonly houseRules: object
+  readonly first: number
+  readonly over: boolean
+  readonly last: number
+  readonly seats: readonly { readonly name: string; readonly pennant: number; readonly personId: string | null }[]
+}
+const matches = async () => (await server.get<{ matches: Listed[] }>('/api/matches')).matches
+const tables = (page: Page) => page.locator('li[data-place]:not([data-place="new"])')
+const people = () =>
+  server.get<{ people: { id: string; name: string; pennant: number; classes: string[] }[] }>('/api/people')
+
+test('from a pasted list to eight tables that play: few touches, no pennant twice at a table', async ({ page }) => {
+  test.slow()
+  let touches = 0
+  const touch = async (what: string | RegExp) => {
+    touches++
+    await tap(page, what)
+  }
+  await page.goto('/room')
+  await touch('Many at once …')
+  const sheet = page.getByRole('dialog', { name: 'Many names at once' })
+  await expect(sheet).toContainText('First names or nicknames only')
+  await sheet.getByLabel('Names').fill(`Nr\tFirst name\n${CHILDREN.map((name, i) => `${i + 1}\t${name}`).join('\n')}`)
+  await sheet.getByLabel('Class', { exact: true }).fill('Herons')
+  await expect(sheet.getByRole('list', { name: 'What will be kept' }).getByRole('listitem')).toHaveCount(24)
+  await touch('Keep 24 new names')
+  await expect(page.getByRole('heading', { name: /Who is here/ })).toContainText('24 of 24')
+  await touch('By chance')
+  await expect(tables(page)).toHaveCount(8)
+  touches += 2
+  await choose(page, 'Game at Lantern', 'Top Total')
+  await tables(page).first().getByRole('button', { name: 'The same for all' }).tap()
+  await touch('Start all 8 tables')
+  await expect(page).toHaveURL(`${server.address}/`)
+  const started = await matches()
+  expect(started).toHaveLength(8)
+  for (const { seats } of started) expect(new Set(seats.map(({ pennant }) => pennant)).size).toBe(seats.length)
+  // By lot: of eight tables of three not everybody who stands first begins but once in 6,561 days.
+  expect(new Set(started.map(({ first }) => first)).size).toBeGreaterThan(1)
+  expect((await people()).people.every(({ classes }) => classes.join() === 'Herons')).toBe(true)
+  expect(touches).toBeLessThanOrEqual(20)
+})
+
+test('names that are here, twice or nearly somebody’s are told before anything is kept', async ({ page }) => {
+  await page.goto('/people')
+  await tap(page, 'Many at once …')
+  const sheet = page.getByRole('dialog', { name: 'Many names at once' })
+  await sheet.getByLabel('Names').fill('Ines, Odalis, Linea, Mika, mika, ' + 'x'.repeat(41))
+  const list = sheet.getByRole('list', { name: 'What will be kept' })
+  await expect(list).toContainText('Ines is here already')
+  await expect(list).toContainText('Odalys is here: the same child?')
+  await expect(sheet).toContainText('Twice in the list, kept once: mika.')
+  await expect(sheet).toContainText('Too long for a name')
+  await sheet.getByRole('group', { name: 'Is Odalis Odalys?' }).getByRole('button', { name: 'The same' }).tap()
+  await sheet.getByLabel('Class', { exact: true }).fill('Terns')
+  await expectFaultless(page)
+  // What was typed outlasts a reload.
+  await page.reload()
+  await tap(page, 'Many at once …')
+  await expect(sheet.getByLabel('Names')).toHaveValue(/Odalis/)
+  await sheet.getByRole('group', { name: 'Is Odalis Odalys?' }).getByRole('button', { name: 'The same' }).tap()
+  await tap(page, 'Keep 2 new names, 2 known')
+  await expect(page.getByText('4 names in Terns.')).toBeVisible()
+  console.log(
+    (await people()).people
+      .map(({ name }) => name)
+      .sort()
+      .join(', '),
+  )
+  await expect(page.getByRole('table', { name: 'People' }).locator('tbody tr')).toHaveCount(26)
+  await page.getByRole('radio', { name: 'Terns' }).tap()
+  await expect(page.getByRole('table', { name: 'People' }).locator('tbody tr')).toHaveCount(4)
+  const odalys = (await people()).people.find(({ name }) => name === 'Odalys')!
+  expect(odalys.classes).toEqual(['Herons', 'Terns'])
+  // A class is left on the child's page.
+  await page.goto(`/people/${odalys.id}`)
+  await page.getByRole('region', { name: 'Classes' }).getByRole('button', { name: 'Herons' }).tap()
+  await expect.poll(async () => (await people()).people.find(({ id }) => id === odalys.id)!.classes).toEqual(['Terns'])
+})
+
+test('who still plays is told; tables that are over get their next game; a week later the same tables sit again', async ({
+  page,
+}) => {
+  const started = await matches()
+  const done = started.slice(0, 3)
+  for (const { id, last } of done) {
+    const sent = { id: `finish-${id}`, after: last, entry: { call: 'finish' } }
+    expect((await server.post(`/api/matches/${id}/entries`, sent)).ok).toBe(true)
+  }
+  await page.goto('/room')
+  await tap(page, 'Next game for 3 tables that are over')
+  await expect(tables(page)).toHaveCount(3)
+  const names = await tables(page).locator('[data-person]').allInnerTexts()
+  expect(names.map((name) => name.trim()).sort()).toEqual(
+    done.flatMap(({ seats }) => seats.map(({ name }) => name)).sort(),
+  )
+  await expect(page.getByLabel(`Game at ${done[0]!.name}`)).toHaveText('Top Total')
+  // Somebody who still plays elsewhere is seated here too: allowed, and told.
+  const busy = started[5]!.seats[0]!
+  await page.getByRole('button', { name: busy.name, exact: true }).first().tap()
+  await page.getByRole('button', { name: `${busy.name}: touch it` }).tap()
+  await tables(page)
+    .first()
+    .getByRole('button', { name: `${busy.name} here` })
+    .tap()
+  await expect(page.getByText(`${busy.name} (at ${started[5]!.name}) still plays`)).toBeVisible()
+  await tap(page, /Start all 3 tables/)
+  await expect(page).toHaveURL(`${server.address}/`)
+  expect(await matches()).toHaveLength(11)
+
+  await page.goto('/room')
+  await tap(page, 'End the session')
+  await tap(page, 'End it')
+  await expect(page).toHaveURL(/\/session\//)
+  await page.getByRole('link', { name: 'The same tables again' }).tap()
+  await expect(tables(page)).toHaveCount(8)
+  await expect(page.getByRole('heading', { name: /Who is here/ })).toContainText('24 of 26')
+  await tap(page, 'Undo')
+  await expect(tables(page)).toHaveCount(0)
+})
