@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { axe, makeMatch, SIZES } from './helpers'
+import { axe, makeMatch, SIZES, expectFaultless } from './helpers'
 
 const PAGES = ['/', '/new', '/rulebook', '/keep', '/enter']
 
@@ -56,4 +56,14 @@ test('the desk’s JavaScript stays under 250 kB as it is sent', async ({ page, 
   const all = await Promise.all(sizes)
   expect(all.length).toBeGreaterThan(1)
   expect(all.reduce((a, b) => a + b, 0)).toBeLessThan(250_000)
+})
+
+test('an address that leads nowhere gets our own page, and a way on', async ({ page }) => {
+  const answer = await page.goto('/submarine/7')
+  expect(answer!.status()).toBeLessThan(500)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('There is no such page')
+  await expectFaultless(page)
+  await page.getByRole('button', { name: 'Rulebook' }).click()
+  await expect(page).toHaveURL(/\/rulebook$/)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Rulebook')
 })
