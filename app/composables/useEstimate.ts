@@ -1,6 +1,5 @@
 import { minutesOf, type Length } from '#core/kernel/estimate'
 import type { Setup } from '~/composables/useSetup'
-import { callApi } from '~/utils/api'
 import { startBots } from '~/workers/bots'
 import type { Bots } from '~/workers/bots.worker'
 
@@ -17,16 +16,9 @@ interface Asked extends Pick<Setup, 'game' | 'read'> {
 export function useEstimate({ game, read, rules, seats }: Asked) {
   const length = shallowRef<Length | null>(null)
   /** Seconds a play in this room, by game; of others the game’s own guess counts. */
-  const paces = shallowRef<Readonly<Record<string, number>>>({})
+  const paces = usePaces()
   const { ask, cancel } = useWorker<Bots>(startBots)
 
-  onMounted(async () => {
-    try {
-      paces.value = (await callApi<{ paces: Record<string, number> }>('/api/paces')).paces
-    } catch {
-      // Without the room’s own pace the game’s guess is told.
-    }
-  })
   async function estimate() {
     length.value = null
     if (!read.value.ok) return cancel()

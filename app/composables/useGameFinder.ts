@@ -25,7 +25,8 @@ export function useGameFinder() {
     age: numberOf('age'),
     box: MATERIAL_IDS.filter((material) => listOf('box').includes(material)),
   }))
-  const fits = computed<readonly Fit[]>(() => findGames(ABOUTS, wish.value))
+  const paces = usePaces()
+  const fits = computed<readonly Fit[]>(() => findGames(ABOUTS, wish.value, paces.value))
   const asked = computed(() => {
     const { skills, manner, players, minutes, age, box } = wish.value
     return Boolean(text.value.trim() || skills.length || manner || box.length || players || minutes || age)

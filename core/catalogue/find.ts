@@ -3,6 +3,8 @@ import { mannersOf, type MannerId } from '#core/catalogue/manners'
 import { MATERIALS, type MaterialId } from '#core/contract/materials'
 import { SKILLS, type SkillId } from '#core/contract/skills'
 import { readSpoken } from '#core/catalogue/spoken'
+import { timeOf } from '#core/catalogue/time'
+import type { GameId } from '#core/games/ids'
 import type { About } from '#core/contract/game'
 
 /** What somebody looks for; whatever is empty or null does not matter. */
@@ -22,7 +24,7 @@ export interface Wish {
 }
 
 interface Entry {
-  readonly id: string
+  readonly id: GameId
   readonly about: About
 }
 
@@ -88,8 +90,11 @@ function searched(
   return { hits: new Map(), near: false }
 }
 
+/** Seconds a play in this room, by game. */
+export type Paces = Readonly<Record<string, number>>
+
 /** The games that fit a wish: those that practise more of it first, then those whose words fit better, then in their own order. */
-export function findGames(entries: readonly Entry[], wish: Wish): Fit[] {
+export function findGames(entries: readonly Entry[], wish: Wish, paces: Paces = {}): Fit[] {
   const { skills, players, box } = wish
   const spoken = readSpoken(wish.text)
   const manner = wish.manner ?? spoken.manner
@@ -102,7 +107,7 @@ export function findGames(entries: readonly Entry[], wish: Wish): Fit[] {
     if (hits && !hits.has(id)) return []
     if (manner !== null && !mannersOf(about).includes(manner)) return []
     if (players !== null && (players < about.seats.low || players > about.seats.high)) return []
-    if (minutes !== null && about.minutes.low > minutes) return []
+    if (minutes !== null && timeOf({ id, about }, players, paces[id]).low > minutes) return []
     if (age !== null && (age < about.ages.low || age > about.ages.high)) return []
     if (box.length && !isInBox(about.needs, box)) return []
     const practises = about.skills.filter((skill) => !skills.length || skills.includes(skill))

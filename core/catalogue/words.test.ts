@@ -71,7 +71,7 @@ const WORDS: readonly (readonly [text: string, some: readonly string[], none?: r
 ]
 
 test.each(WORDS.map(([text, some, none = []]) => [text, some, none] as const))('“%s” finds %j', (text, some, none) => {
-  const ids = found(text)
+  const ids: readonly string[] = found(text)
   expect(some.filter((id) => !ids.includes(id))).toEqual([])
   expect(none.filter((id) => ids.includes(id))).toEqual([])
   expect(fits(text).some(({ near }) => near)).toBe(false)

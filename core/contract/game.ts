@@ -22,8 +22,6 @@ export interface About {
   /** Whom it is for, in years, roughly; 99 where grown-ups like it as well. */
   readonly ages: { readonly low: number; readonly high: number }
   readonly seats: { readonly low: number; readonly high: number }
-  /** Usual length of a match in minutes. */
-  readonly minutes: { readonly low: number; readonly high: number }
   /** Seconds from one play to the next at an unhurried table, until the room's own logbook knows better. */
   readonly pace: number
   /** Whether the order of seats matters. */

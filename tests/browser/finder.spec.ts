@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { ABOUTS } from '../../core/games/abouts'
+import { sayTime, timeOf } from '../../core/catalogue/time'
 import { tap } from './helpers'
 
 test.use({ hasTouch: true })
@@ -63,4 +64,13 @@ test('on New match the list folds once a game is chosen; what was looked for sta
   await expect(page.getByLabel('Search the games')).toHaveValue('place value')
   await page.getByRole('button', { name: /^Column Keeper/ }).tap()
   await expect(page.getByRole('region', { name: 'Which game' })).toContainText('Column Keeper')
+})
+
+test('a card tells the time of as many players as are wished, at the pace of the game', async ({ page }) => {
+  const brim = page.getByRole('main').getByRole('listitem').filter({ hasText: 'Brim' })
+  const { id, about } = ABOUTS.find((each) => each.id === 'brim')!
+  for (const players of [null, 2, 6]) {
+    await page.goto(players === null ? '/rulebook' : `/rulebook?players=${players}`)
+    await expect(brim).toContainText(`${sayTime(timeOf({ id, about }, players))} ·`)
+  }
 })

@@ -1,9 +1,25 @@
 <script setup lang="ts">
 import type { About } from '#core/contract/game'
+import type { GameId } from '#core/games/ids'
 import { range } from '#core/basics/words'
+import { sayTime, timeOf } from '#core/catalogue/time'
 
-/** A game in few words, as it is chosen. */
-const { about, why, chosen = false } = defineProps<{ about: About; why: string; chosen?: boolean }>()
+/** A game in few words, as it is chosen; its time is that of this room, and of as many players as are wished. */
+const {
+  id,
+  about,
+  why,
+  players = null,
+  chosen = false,
+} = defineProps<{
+  id: GameId
+  about: About
+  why: string
+  players?: number | null
+  chosen?: boolean
+}>()
+const paces = usePaces()
+const time = computed(() => sayTime(timeOf({ id, about }, players, paces.value[id])))
 </script>
 
 <template>
@@ -13,8 +29,6 @@ const { about, why, chosen = false } = defineProps<{ about: About; why: string; 
       <UIcon v-if="chosen" name="i-lucide-circle-check" class="size-5 text-(--accent) ml-auto self-center" />
     </span>
     <span class="block text-sm">{{ about.line }}</span>
-    <span class="block text-sm text-(--ink-soft)"
-      >{{ range(about.seats) }} players · {{ about.minutes.low }}–{{ about.minutes.high }} minutes · {{ why }}</span
-    >
+    <span class="block text-sm text-(--ink-soft)">{{ range(about.seats) }} players · {{ time }} · {{ why }}</span>
   </span>
 </template>

@@ -5,7 +5,7 @@ import { MATERIAL_IDS, MATERIALS } from '#core/contract/materials'
 import { SKILL_IDS, SKILLS, skillNames } from '#core/contract/skills'
 
 /** The games by what is to be practised, by players, time, age and what is in the box; results as they change, each with why. */
-defineSlots<{ default(props: { fit: Fit; why: string }): unknown }>()
+defineSlots<{ default(props: { fit: Fit; why: string; players: number | null }): unknown }>()
 const { text, wish, fits, asked, toggleSkill, toggleMaterial, choose, clear } = useGameFinder()
 
 type Drawer = 'skills' | 'manner' | 'players' | 'minutes' | 'box' | 'age'
@@ -130,7 +130,7 @@ function why({ practises, uses }: Fit): string {
       }}
     </p>
     <ul class="grid gap-2.5 sm:grid-cols-2 xl:grid-cols-3">
-      <li v-for="fit in fits" :key="fit.id"><slot :fit="fit" :why="why(fit)" /></li>
+      <li v-for="fit in fits" :key="fit.id"><slot :fit="fit" :why="why(fit)" :players="wish.players" /></li>
     </ul>
   </div>
 </template>

@@ -72,6 +72,7 @@ async function keep() {
       <UTextarea
         v-model="text"
         :rows="5"
+        size="xl"
         :maxlength="6000"
         autofocus
         class="w-full"

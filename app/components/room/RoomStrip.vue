@@ -6,7 +6,7 @@ const { room } = defineProps<{ room: RoomNow }>()
 const { session, failed } = room
 const clock = computed(() => session.value?.clock)
 const { running, left, text, nearEnd } = useRoomClock(() => clock.value)
-const LENGTHS = [5, 10, 15, 20, 30, 45]
+const LENGTHS = [5, 10, 15, 20, 30, 40]
 const MORE = 2
 /** The clock is being set; without minutes it always is. */
 const setting = ref(false)

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { skillNames } from '#core/contract/skills'
-import { aboutOf } from '#core/games/abouts'
+import { ABOUTS } from '#core/games/abouts'
 
 /** The game that is set up, and all others to choose from: the list folds away once one is chosen. */
 const { chosen } = defineProps<{ chosen: string }>()
 const emit = defineEmits<{ choose: [id: string] }>()
 const route = useRoute()
 const wide = useMediaQuery('(min-width: 40rem)')
-const about = computed(() => aboutOf(chosen)!)
+const current = computed(() => ABOUTS.find(({ id }) => id === chosen)!)
 /** Which game is the first question, where it isn’t answered by the address; on a phone the names are nearer. */
 const open = ref(false)
 onMounted(() => (open.value = wide.value && route.query.game === undefined && route.query.like === undefined))
@@ -21,18 +21,18 @@ function choose(id: string) {
   <section aria-label="Which game" class="space-y-3">
     <h2 class="text-xl font-bold display">Which game</h2>
     <div v-if="!open" class="sheet p-3 flex flex-wrap items-center gap-3 chosen">
-      <GameCard class="grow basis-64" :about="about" :why="skillNames(about.skills)" />
+      <GameCard :id="current.id" class="grow basis-64" :about="current.about" :why="skillNames(current.about.skills)" />
       <Key :aria-expanded="open" @click="open = true"><UIcon name="i-lucide-list" class="size-5" /> Another game …</Key>
     </div>
     <GameFinder v-else>
-      <template #default="{ fit, why }">
+      <template #default="{ fit, why, players }">
         <button
           type="button"
           class="sheet p-3 w-full h-full flex flex-col text-left cursor-pointer game"
           :aria-pressed="fit.id === chosen"
           @click="choose(fit.id)"
         >
-          <GameCard :about="fit.about" :why="why" :chosen="fit.id === chosen" />
+          <GameCard :id="fit.id" :players="players" :about="fit.about" :why="why" :chosen="fit.id === chosen" />
         </button>
       </template>
     </GameFinder>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { sayTime, timeOf } from '#core/catalogue/time'
+import { isGameId } from '#core/games/ids'
 import { skillNames } from '#core/contract/skills'
 import { ruleFields, sayRuleValue } from '#core/kernel/ruleFields'
 import { range } from '#core/basics/words'
@@ -7,6 +9,11 @@ import { loadView } from '~/games'
 const route = useRoute()
 const view = await loadView(String(route.params.id))
 const game = view?.game
+const paces = usePaces()
+const time = computed(() => {
+  const { id, about } = game ?? {}
+  return id !== undefined && about && isGameId(id) ? sayTime(timeOf({ id, about }, null, paces.value[id])) : ''
+})
 const fields = game ? ruleFields(game) : []
 
 function bounds(field: (typeof fields)[number]): string {
@@ -25,7 +32,7 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
       <h1 class="text-4xl font-extrabold">{{ game.about.title }}</h1>
       <p class="text-xl">{{ game.about.line }}</p>
       <p class="text-(--ink-soft)">
-        {{ range(game.about.seats) }} players · {{ game.about.minutes.low }}–{{ game.about.minutes.high }} minutes ·
+        {{ range(game.about.seats) }} players · {{ time }} ·
         {{ skillNames(game.about.skills) }}
       </p>
     </header>

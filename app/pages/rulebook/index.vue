@@ -9,9 +9,9 @@ useHead({ title: 'Rulebook · Nimble Tally' })
       <Key to="/choices"><UIcon name="i-lucide-table-2" class="size-5" /> Choice board</Key>
     </header>
     <GameFinder>
-      <template #default="{ fit, why }">
+      <template #default="{ fit, why, players }">
         <NuxtLink :to="`/rulebook/${fit.id}`" class="sheet block p-3 h-full hover:bg-(--accent-soft)"
-          ><GameCard :about="fit.about" :why="why"
+          ><GameCard :id="fit.id" :players="players" :about="fit.about" :why="why"
         /></NuxtLink>
       </template>
     </GameFinder>

@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['cards']],
   ages: { low: 6, high: 10 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 10, high: 20 },
   pace: 12,
   turns: true,
   finds: {

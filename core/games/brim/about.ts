@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['dice']],
   ages: { low: 6, high: 99 },
   seats: { low: 1, high: 6 },
-  minutes: { low: 10, high: 25 },
   pace: 12,
   turns: true,
   finds: {

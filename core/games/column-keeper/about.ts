@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['cards'], ['paper']],
   ages: { low: 7, high: 99 },
   seats: { low: 1, high: 4 },
-  minutes: { low: 10, high: 20 },
   pace: 12,
   turns: true,
   finds: {

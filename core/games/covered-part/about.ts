@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['dice', 'dominoes']],
   ages: { low: 5, high: 10 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 5, high: 10 },
   pace: 14,
   turns: true,
   finds: {

@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['cards'], ['zeros']],
   ages: { low: 6, high: 12 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 10, high: 20 },
   pace: 12,
   turns: true,
   finds: {

@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['spinner'], ['counters'], ['paper']],
   ages: { low: 6, high: 12 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 5, high: 15 },
   pace: 15,
   turns: true,
   race: true,

@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['cards'], ['pictures']],
   ages: { low: 5, high: 9 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 15, high: 30 },
   pace: 15,
   turns: true,
   finds: {

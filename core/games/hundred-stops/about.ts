@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['dice'], ['spinner'], ['counters']],
   ages: { low: 7, high: 11 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 10, high: 20 },
   pace: 30,
   turns: true,
   race: true,

@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['cut-out']],
   ages: { low: 7, high: 99 },
   seats: { low: 1, high: 4 },
-  minutes: { low: 10, high: 25 },
   pace: 8,
   turns: false,
   finds: {

@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['dice', 'other-dice', 'spinner', 'cards', 'cut-out'], ['paper']],
   ages: { low: 6, high: 99 },
   seats: { low: 1, high: 6 },
-  minutes: { low: 5, high: 20 },
   pace: 12,
   turns: true,
   titled: true,

@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['cards'], ['zeros'], ['counters']],
   ages: { low: 6, high: 99 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 10, high: 20 },
   pace: 15,
   turns: true,
   finds: {

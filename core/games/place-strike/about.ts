@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['dice'], ['place-die', 'dice'], ['paper']],
   ages: { low: 8, high: 12 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 10, high: 25 },
   pace: 18,
   turns: true,
   finds: {

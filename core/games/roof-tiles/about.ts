@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['cards']],
   ages: { low: 6, high: 99 },
   seats: { low: 1, high: 8 },
-  minutes: { low: 10, high: 20 },
   pace: 9,
   turns: false,
   finds: {

@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['cards']],
   ages: { low: 6, high: 99 },
   seats: { low: 1, high: 4 },
-  minutes: { low: 5, high: 15 },
   pace: 16,
   turns: false,
   race: true,

@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['cards']],
   ages: { low: 7, high: 99 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 15, high: 25 },
   pace: 15,
   turns: true,
   finds: {

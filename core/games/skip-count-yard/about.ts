@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['cut-out']],
   ages: { low: 8, high: 99 },
   seats: { low: 1, high: 4 },
-  minutes: { low: 20, high: 40 },
   pace: 11,
   turns: true,
   finds: {

@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['dice'], ['cubes'], ['paper']],
   ages: { low: 5, high: 8 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 10, high: 20 },
   pace: 14,
   turns: true,
   finds: {

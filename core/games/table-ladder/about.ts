@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['other-dice'], ['paper']],
   ages: { low: 7, high: 11 },
   seats: { low: 1, high: 4 },
-  minutes: { low: 5, high: 15 },
   pace: 15,
   turns: true,
   race: true,

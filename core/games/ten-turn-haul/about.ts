@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['spinner'], ['paper']],
   ages: { low: 6, high: 10 },
   seats: { low: 1, high: 4 },
-  minutes: { low: 5, high: 15 },
   pace: 15,
   turns: true,
   finds: {

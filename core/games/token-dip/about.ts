@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['counters'], ['paper']],
   ages: { low: 6, high: 11 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 10, high: 20 },
   pace: 14,
   turns: true,
   finds: {

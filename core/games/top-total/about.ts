@@ -7,7 +7,6 @@ export const about: About = {
   needs: [['dice', 'other-dice']],
   ages: { low: 6, high: 99 },
   seats: { low: 2, high: 4 },
-  minutes: { low: 5, high: 15 },
   pace: 12,
   turns: true,
   finds: {
