@@ -91,7 +91,7 @@ function searched(
 }
 
 /** Seconds a play in this room, by game. */
-export type Paces = Readonly<Record<string, number>>
+type Paces = Readonly<Record<string, number>>
 
 /** The games that fit a wish: those that practise more of it first, then those whose words fit better, then in their own order. */
 export function findGames(entries: readonly Entry[], wish: Wish, paces: Paces = {}): Fit[] {

@@ -20,7 +20,7 @@ interface Known {
 }
 
 /** What a list holds: its names in order, each once, and what was left out. */
-export interface NameList {
+interface NameList {
   readonly names: readonly ListedName[]
   /** Names that stand in it more than once. */
   readonly doubled: readonly string[]

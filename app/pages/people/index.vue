@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ofClass } from '#core/room/classes'
+import { classesAmong, ofClass } from '#core/room/classes'
 import type { Forgotten, SeenPerson } from '#shared/api'
 import { callApi } from '~/utils/api'
 
@@ -26,12 +26,14 @@ async function run(what: () => Promise<string | undefined>) {
 }
 onMounted(() => run(async () => undefined))
 
-const COLUMNS = [
+const COLUMNS = computed(() => [
   { id: 'name', label: 'Name', value: ({ name }: SeenPerson) => name.toLowerCase(), words: true },
-  { id: 'classes', label: 'Classes', value: ({ classes }: SeenPerson) => classes.join(', '), words: true },
+  ...(classesAmong(people.value).length
+    ? [{ id: 'classes', label: 'Classes', value: ({ classes }: SeenPerson) => classes.join(', '), words: true }]
+    : []),
   { id: 'matches', label: 'Matches', value: ({ matches }: SeenPerson) => matches },
   { id: 'last', label: 'Played last', value: ({ last }: SeenPerson) => last ?? '' },
-]
+])
 const of = useLocalStorage('people-class', '')
 const shown = computed(() =>
   ofClass(people.value, of.value).filter((person) =>
