@@ -82,7 +82,6 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
           <p v-if="shaky.length > 12">… and {{ shaky.length - 12 }} more.</p>
         </section>
         <AimChoice :aims="person.aims" :mastery="mastery" @change="change({ aims: $event })" />
-        <ClassKeys :classes="person.classes" @change="change({ classes: $event })" />
         <section class="sheet p-4 space-y-2" aria-labelledby="next">
           <h2 id="next" class="text-xl font-bold">What to play next</h2>
           <PlayNext :wished="shaky.map(({ key }) => key)" :aims="person.aims" :names="[person.name]" />
@@ -110,6 +109,7 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
             </div>
           </dl>
         </section>
+        <ClassKeys :classes="person.classes" @change="change({ classes: $event })" />
       </div>
     </div>
     <OwnBestsList v-if="bests.length" :bests="bests" />
