@@ -6,6 +6,7 @@ import { MOST_MEMBERS } from '#core/contract/table'
 import { MEMBER_ORDERS } from '#core/kernel/members'
 import { askedShape } from '#core/kernel/predictions'
 import { aimsShape } from '#core/mastery/aims'
+import { isDay } from '#core/basics/calendar'
 import { classesShape, classShape } from '#core/room/classes'
 import { MOST_NAMES } from '#core/room/nameList'
 import { AIDS, RUNGS } from '#core/mastery/ladder'
@@ -152,14 +153,25 @@ const idsShape = (most: number) =>
 /** Everybody in a room. */
 export const roomShape = idsShape(64)
 
-/** What the logbook is asked for: people who all sat there, game, name of the table, words. */
-export const loggedShape = z.object({
-  // As many as sit at one table.
-  who: idsShape(8),
-  game: z.string().max(60).default(''),
-  table: tableName.default(''),
-  q: z.string().trim().max(60).default(''),
-})
+/** A day of the calendar, or none. */
+const dayOrNone = z
+  .string()
+  .refine((text) => text === '' || isDay(text), 'a day is written as 2026-11-28')
+  .default('')
+
+/** What the logbook is asked for: people who all sat there, a class of which somebody did, game, name of the table, days, words. */
+export const loggedShape = z
+  .object({
+    // As many as sit at one table.
+    who: idsShape(8),
+    of: z.union([classShape, z.literal('')]).default(''),
+    game: z.string().max(60).default(''),
+    table: tableName.default(''),
+    from: dayOrNone,
+    to: dayOrNone,
+    q: z.string().trim().max(60).default(''),
+  })
+  .refine(({ from, to }) => !from || !to || from <= to, { error: 'the first day comes after the last', path: ['to'] })
 export type Logged = z.output<typeof loggedShape>
 
 /** Where a page of a list ended: its `next`. */

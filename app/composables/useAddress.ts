@@ -5,13 +5,12 @@ export function useAddress() {
   const leaves = ref(false)
   onBeforeRouteLeave(() => void (leaves.value = true))
 
-  /** Sets one part, or takes it out where it is empty. */
-  function set(part: string, value: string | number | null) {
-    const { [part]: _before, ...query } = route.query
-    return router.replace({
-      query: { ...query, ...(value === null || value === '' ? {} : { [part]: String(value) }) },
-      hash: route.hash,
-    })
+  /** Sets parts, or takes those out that are empty. */
+  function setAll(parts: Readonly<Record<string, string | number | null>>) {
+    const all = Object.entries({ ...route.query, ...parts }).filter(([, value]) => value !== null && value !== '')
+    const query = Object.fromEntries(all.map(([part, value]) => [part, String(value)]))
+    return router.replace({ query, hash: route.hash })
   }
-  return { route, router, leaves, set }
+  const set = (part: string, value: string | number | null) => setAll({ [part]: value })
+  return { route, router, leaves, set, setAll }
 }

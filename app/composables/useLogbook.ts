@@ -4,7 +4,7 @@ import { callApi } from '~/utils/api'
 
 /** What is asked of the logbook: people, game, table and words, kept in the address. */
 function useLogbookQuestion() {
-  const { route, leaves, set } = useAddress()
+  const { route, leaves, set, setAll } = useAddress()
   const text = ref(String(route.query.q ?? ''))
   const who = computed(() =>
     String(route.query.who ?? '')
@@ -12,7 +12,7 @@ function useLogbookQuestion() {
       .filter(Boolean),
   )
   const asked = computed(() => {
-    const parts = (['who', 'game', 'table', 'q'] as const).flatMap((part) => {
+    const parts = (['who', 'of', 'game', 'table', 'from', 'to', 'q'] as const).flatMap((part) => {
       const value = part === 'q' ? text.value.trim() : String(route.query[part] ?? '')
       return value ? [`${part}=${encodeURIComponent(value)}`] : []
     })
@@ -20,12 +20,17 @@ function useLogbookQuestion() {
   })
   watchDebounced(text, (now) => leaves.value || set('q', now.trim()), { debounce: 300 })
   const toggle = ({ id }: Person) => set('who', toggled(who.value, id).join(','))
-  return { text, who, asked, set, toggle }
+  const of = computed({ get: () => String(route.query.of ?? ''), set: (name) => void set('of', name) })
+  const between = computed({
+    get: () => ({ from: String(route.query.from ?? ''), to: String(route.query.to ?? '') }),
+    set: (days) => void setAll(days),
+  })
+  return { text, who, of, between, asked, set, toggle }
 }
 
 /** The logbook: matches by day, filtered by people, game, table and words; the address keeps what was asked. */
 export function useLogbook() {
-  const { text, who, asked, set, toggle } = useLogbookQuestion()
+  const { text, who, of, between, asked, set, toggle } = useLogbookQuestion()
   const people = shallowRef<readonly Person[]>([])
   const tables = shallowRef<readonly string[]>([])
   const matches = shallowRef<readonly ListedMatch[]>([])
@@ -83,7 +88,7 @@ export function useLogbook() {
 
   const days = computed(() => byDay(matches.value))
   return {
-    ...{ people, tables, chosen, text, asked, days, series, weeks, total, next, ready, failed },
+    ...{ people, tables, chosen, text, of, between, asked, days, series, weeks, total, next, ready, failed },
     ...{ load, loadWeeks, more, set, toggle },
   }
 }

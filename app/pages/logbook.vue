@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { aboutOf, matchTitle } from '#core/games/abouts'
+import { ofClass } from '#core/room/classes'
 import { count } from '#core/basics/words'
 import type { ListedMatch } from '#shared/api'
 
@@ -9,6 +10,8 @@ const {
   tables,
   chosen,
   text,
+  of,
+  between,
   asked,
   days,
   series,
@@ -80,9 +83,11 @@ useHead({ title: 'Logbook · Nimble Tally' })
           class="min-w-44"
           @update:model-value="set('table', $event)"
         />
+        <BetweenKey v-model="between" />
       </div>
+      <ClassFilter v-model="of" :people="people" />
       <div v-if="people.length" class="flex flex-wrap gap-2" role="group" aria-label="Whom">
-        <PersonKeys :people="people" :chosen="(person) => chosen.includes(person)" @toggle="toggle" />
+        <PersonKeys :people="ofClass(people, of)" :chosen="(person) => chosen.includes(person)" @toggle="toggle" />
       </div>
     </section>
     <p v-if="trouble" role="alert" class="text-(--refused) font-semibold">{{ trouble }}</p>

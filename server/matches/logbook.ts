@@ -1,28 +1,43 @@
 import Papa from 'papaparse'
 import { and, countDistinct, desc, eq, inArray, sql, type SQL, type SQLWrapper } from 'drizzle-orm'
 import { QueryBuilder } from 'drizzle-orm/pg-core'
+import { boundsOfDay } from '#core/basics/calendar'
 import { matchTitle } from '#core/games/abouts'
 import type { ListedMatch, Series, Week } from '#shared/api'
 import type { Logged } from '#shared/requests'
 import { rowsOf } from '../database/rows'
-import { entries, facts, matches, seats, whoSat } from '../database/schema'
+import { entries, facts, matches, people, seats, whoSat } from '../database/schema'
 import { roomZone } from '../room/zone'
 import { yieldLoop } from '../utils/yieldLoop'
 import { theDatabase } from '../utils/database'
 import { listedWhere, type Place } from './store'
 
 /** Which matches are asked for; every part left out is no limit. */
-function wanted({ who, game, table, q }: Logged): SQL | undefined {
+async function wanted({ who, of, game, table, from, to, q }: Logged): Promise<SQL | undefined> {
+  const zone = from || to ? await roomZone() : ''
   const like = `%${q.replace(/[\\%_]/g, '\\$&')}%`
   const found = q
     ? sql`(${matches.name} ilike ${like} or ${matches.summary}->>'line' ilike ${like} or exists (select 1 from ${seats} s where s.match_id = ${matches.id} and s.name ilike ${like}))`
     : undefined
   return and(
     satThere(who),
+    of ? someoneOf(of) : undefined,
+    from ? sql`${matches.updatedAt} >= ${boundsOfDay(from, zone).from}` : undefined,
+    to ? sql`${matches.updatedAt} < ${boundsOfDay(to, zone).to}` : undefined,
     game ? eq(matches.game, game) : undefined,
     table ? eq(matches.name, table) : undefined,
     found,
   )
+}
+
+/** Matches at which somebody of a class sat. */
+function someoneOf(name: string): SQL {
+  const theirs = new QueryBuilder()
+    .select({ id: whoSat.matchId })
+    .from(whoSat)
+    .innerJoin(people, eq(people.id, whoSat.personId))
+    .where(sql`${people.classes} @> ${JSON.stringify([name])}::jsonb`)
+  return inArray(matches.id, theirs)
 }
 
 /** Matches at which each of some people sat; one question however many they are. */
@@ -40,7 +55,7 @@ function satThere(who: readonly string[]): SQL | undefined {
 /** A page of the logbook, the newest first, and how many matches there are in all; no tape is read for it. */
 export async function logbookPage(asked: Logged, limit: number, before: Place | null) {
   const database = await theDatabase()
-  const where = wanted(asked)
+  const where = await wanted(asked)
   const place = before
     ? sql`(${matches.updatedAt}, ${matches.id}) < (${before.at}::timestamptz, ${before.id})`
     : undefined
@@ -118,7 +133,7 @@ export async function weeksOf(asked: Logged): Promise<Week[]> {
   /** The Monday of the week in which a moment falls, by the room's own clocks. */
   const weekOf = (at: SQLWrapper) => sql<string>`to_char(date_trunc('week', ${at} at time zone ${zone}), 'YYYY-MM-DD')`
   const since = sql`(date_trunc('week', now() at time zone ${zone}) - make_interval(weeks => ${WEEKS - 1})) at time zone ${zone}`
-  const where = and(wanted(asked), sql`${matches.createdAt} >= ${since}`)
+  const where = and(await wanted(asked), sql`${matches.createdAt} >= ${since}`)
   const counted = await database
     .select({ week: weekOf(matches.createdAt), n: sql<number>`count(*)::int` })
     .from(matches)
@@ -161,7 +176,7 @@ const PAGE = 500
 
 /** All of it as CSV, piece by piece: a row a match. */
 export async function* logbookCsv(asked: Logged): AsyncGenerator<string> {
-  const where = wanted(asked)
+  const where = await wanted(asked)
   let before: Place | null = null
   let heading = true
   for (;;) {
@@ -179,9 +194,22 @@ export async function* logbookCsv(asked: Logged): AsyncGenerator<string> {
   }
 }
 
-const COLUMNS = ['began', 'changed', 'game', 'table', 'players', 'scores', 'winners', 'over', 'entries', 'match']
+const COLUMNS = [
+  'began',
+  'changed',
+  'game',
+  'table',
+  'players',
+  'scores',
+  'winners',
+  'over',
+  'entries',
+  'match',
+  'minutes',
+]
 
-function csvRow({ id, game, houseRules, name, seats: seated, summary, over, last, createdAt, updatedAt }: ListedMatch) {
+function csvRow(match: ListedMatch) {
+  const { id, game, houseRules, name, seats: seated, summary, over, last, clock, createdAt, updatedAt } = match
   return {
     began: new Date(createdAt).toISOString(),
     changed: new Date(updatedAt).toISOString(),
@@ -193,5 +221,7 @@ function csvRow({ id, game, houseRules, name, seats: seated, summary, over, last
     over: over ? 'yes' : 'no',
     entries: last,
     match: id,
+    // Of its clock; empty where none ran.
+    minutes: clock.used ? Math.round(clock.used / 6_000) / 10 : '',
   }
 }

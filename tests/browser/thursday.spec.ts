@@ -81,12 +81,6 @@ test('names that are here, twice or nearly somebody’s are told before anything
   await sheet.getByRole('group', { name: 'Is Odalis Odalys?' }).getByRole('button', { name: 'The same' }).tap()
   await tap(page, 'Keep 2 new names, 2 known')
   await expect(page.getByText('4 names in Terns.')).toBeVisible()
-  console.log(
-    (await people()).people
-      .map(({ name }) => name)
-      .sort()
-      .join(', '),
-  )
   await expect(page.getByRole('table', { name: 'People' }).locator('tbody tr')).toHaveCount(26)
   await page.getByRole('radio', { name: 'Terns' }).tap()
   await expect(page.getByRole('table', { name: 'People' }).locator('tbody tr')).toHaveCount(4)
@@ -137,4 +131,38 @@ test('who still plays is told; tables that are over get their next game; a week 
   await expect(page.getByRole('heading', { name: /Who is here/ })).toContainText('24 of 26')
   await tap(page, 'Undo')
   await expect(tables(page)).toHaveCount(0)
+})
+
+test('the logbook by class and from a day to another, in its list and its CSV', async ({ page }) => {
+  const total = (await matches()).length
+  await page.goto('/logbook')
+  const found = page.getByRole('status').filter({ hasText: /match(es)?$/ })
+  await expect(found).toHaveText(`${total} matches`)
+  // Of the Terns only Ines and Odalys played: at most two tables at a time, and never all of them.
+  await page.getByRole('radio', { name: 'Terns' }).tap()
+  await expect(page).toHaveURL(/of=Terns/)
+  await expect(found).not.toHaveText(`${total} matches`)
+  const { matches: theirs } = await server.get<{ matches: Listed[] }>('/api/logbook?of=Terns')
+  expect(theirs.length).toBeGreaterThan(0)
+  for (const { seats } of theirs) expect(seats.some(({ name }) => /^(Ines|Odalys)$/.test(name))).toBe(true)
+  const csv = async (query: string) =>
+    (await (await fetch(`${server.address}/api/logbook/export?${query}`)).text()).trim()
+  expect((await csv('of=Terns')).split('\r\n')).toHaveLength(1 + theirs.length)
+  expect((await csv('')).split('\r\n')[0]).toMatch(/,match,minutes$/)
+  // Today and no earlier day.
+  await page.getByRole('radio', { name: 'Everybody' }).tap()
+  await tap(page, 'Any time')
+  const today = page.locator('[data-today]')
+  await today.first().click()
+  await today.first().click()
+  await expect(page).toHaveURL(/from=\d{4}-\d\d-\d\d&to=/)
+  await expect(found).toHaveText(`${total} matches`)
+  await expectFaultless(page)
+  await tap(page, 'Any time again')
+  await expect(page).not.toHaveURL(/from=/)
+  const { matches: before } = await server.get<{ matches: Listed[] }>('/api/logbook?from=2020-01-01&to=2020-12-31')
+  expect(before).toEqual([])
+  const wrong = await fetch(`${server.address}/api/logbook?from=2026-11-02&to=2026-11-01`)
+  expect(wrong.status).toBe(422)
+  expect((await fetch(`${server.address}/api/logbook?from=2026-13-45`)).status).toBe(422)
 })
