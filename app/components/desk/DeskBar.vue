@@ -144,9 +144,6 @@ const { helping, settling } = useDesk()
   .bar {
     gap: 0.3rem 0.5rem;
   }
-  .bar h1 {
-    font-size: 1.1rem;
-  }
   /* Below each other, in as many lines as it takes: what is half a word says nothing. */
   .titles {
     display: block;

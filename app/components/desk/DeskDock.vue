@@ -90,7 +90,7 @@ defineExpose({ focus: () => pad.value?.focus(), focusLine: () => quick.value?.fo
     grid-area: stage;
     align-self: end;
     z-index: 1;
-    background: var(--table);
+    background: var(--paper);
   }
   .dock :deep(.quick:not(:focus-within)) {
     position: absolute;
