@@ -3,6 +3,7 @@ import { count } from '#core/basics/words'
 import { classesAmong, LONGEST_CLASS } from '#core/room/classes'
 import { readNameList, type ListedName } from '#core/room/nameList'
 import type { Person } from '#shared/api'
+import { peopleListShape } from '#shared/requests'
 import { callApi } from '~/utils/api'
 
 /**
@@ -32,8 +33,7 @@ const does = computed(() => {
   ]
   return `Keep ${parts.join(', ')}`
 })
-const busy = ref(false)
-const failed = ref<string | null>(null)
+const asked = computed(() => ({ names: fresh.value, known: here.value, of: of.value.trim() || null }))
 
 function tell(name: string, same: boolean) {
   const now = new Set(one.value)
@@ -41,22 +41,12 @@ function tell(name: string, same: boolean) {
   else now.delete(name)
   one.value = now
 }
-async function keep() {
-  if (busy.value) return
-  busy.value = true
-  failed.value = null
-  try {
-    const asked = { names: fresh.value, known: here.value, of: of.value.trim() || null }
-    const { ids } = await callApi<{ ids: string[] }>('/api/people/list', 'POST', asked)
-    const told = `${count(ids.length, 'name', 'names')}${asked.of ? ` in ${asked.of}` : ''}.`
-    text.value = ''
-    open.value = false
-    emit('kept', ids, told)
-  } catch (error) {
-    failed.value = saysOf(error)
-  } finally {
-    busy.value = false
-  }
+async function keep(sent: typeof asked.value) {
+  const { ids } = await callApi<{ ids: string[] }>('/api/people/list', 'POST', sent)
+  const told = `${count(ids.length, 'name', 'names')}${sent.of ? ` in ${sent.of}` : ''}.`
+  text.value = ''
+  open.value = false
+  emit('kept', ids, told)
 }
 </script>
 
@@ -68,7 +58,7 @@ async function keep() {
     title="Many names at once"
     description="First names or nicknames only: nothing more of a child is kept than what was played."
   >
-    <div class="space-y-3">
+    <SendForm v-slot="{ busy }" :shape="peopleListShape" :state="asked" :send="keep" class="space-y-3">
       <UTextarea
         v-model="text"
         :rows="5"
@@ -105,11 +95,10 @@ async function keep() {
       <p v-if="list.beyond" class="text-(--refused) font-semibold">
         {{ count(list.beyond, 'name', 'names') }} more than one list may hold: keep these, then paste the rest.
       </p>
-      <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
-      <Key main class="w-full" :disabled="!list.names.length || busy" @click="keep"
+      <Key main type="submit" class="w-full" :disabled="!list.names.length || busy"
         ><UIcon name="i-lucide-check" class="size-5" /> {{ does }}</Key
       >
-    </div>
+    </SendForm>
   </DeskSheet>
 </template>
 
