@@ -96,8 +96,8 @@ function useRoomSeating(draft: Ref<RoomDraft>, { people, forGrouping }: RoomKnow
     draft.value.here = now.filter((other) => other !== id)
     seat(withoutPeople(draft.value.tables, (other) => other === id))
   }
-  const everybody = (these: readonly Person[]) =>
-    (draft.value.here = [...new Set([...draft.value.here, ...these.map(({ id }) => id)])])
+  /** Some come in, beside those who are here. */
+  const comeIn = (ids: readonly string[]) => (draft.value.here = [...new Set([...draft.value.here, ...ids])])
   /** Somebody who is known no more sits nowhere. */
   function dropUnknown() {
     const ids = new Set(people.value.map(({ id }) => id))
@@ -136,7 +136,7 @@ function useRoomSeating(draft: Ref<RoomDraft>, { people, forGrouping }: RoomKnow
       seat(before)
     }
   }
-  return { here, waiting, toggle, everybody, dropUnknown, group, reseat, move, step, picked, pick, putDown }
+  return { here, waiting, toggle, comeIn, dropUnknown, group, reseat, move, step, picked, pick, putDown }
 }
 
 /** What is played at each table, and what keeps a table from being started. */

@@ -7,7 +7,7 @@ import { callApi } from '~/utils/api'
 
 /** Seating the room: today's children, at tables, each with its game; all of it started with one touch. */
 const room = useRoom()
-const { draft, people, waiting, ready, busy, failed, canStart, whyNot, load, toggle, everybody, start } = room
+const { draft, people, waiting, ready, busy, failed, canStart, whyNot, load, toggle, comeIn, start } = room
 const now = useRoomSession()
 useLive(() => '/api/live', { room: now.hear }, undefined).again()
 const { picked } = room
@@ -40,12 +40,12 @@ const of = useLocalStorage('room-class', '')
 const shown = computed(() => ofClass(people.value, of.value))
 async function addMany(ids: readonly string[]) {
   await load()
-  draft.value.here = [...new Set([...draft.value.here, ...ids])]
+  comeIn(ids)
 }
 async function add(name: string) {
   const { id } = await callApi<{ id: string }>('/api/people', 'POST', { name })
   await load()
-  draft.value.here = [...draft.value.here, id]
+  comeIn([id])
 }
 const same = useSameTables(room, now)
 /** The tables of a session again, where another page asked for that. */
@@ -84,7 +84,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
         <ClassFilter v-model="of" :people="people" />
         <div class="flex flex-wrap gap-2">
           <PersonKeys :people="shown" :chosen="(person) => draft.here.includes(person.id)" @toggle="toggle" />
-          <Key v-if="shown.some(({ id }) => !draft.here.includes(id))" @click="everybody(shown)"
+          <Key v-if="shown.some(({ id }) => !draft.here.includes(id))" @click="comeIn(shown.map(({ id }) => id))"
             ><UIcon name="i-lucide-users" class="size-5" /> {{ of ? `All of ${of}` : 'Everybody' }}</Key
           >
         </div>

@@ -12,7 +12,7 @@ const people = shallowRef<readonly Person[]>([])
 onMounted(async () => {
   people.value = (await callApi<{ people: Person[] }>('/api/people').catch(() => ({ people: [] }))).people
 })
-const all = computed(() => [...new Set([...classesAmong(people.value), ...classes])].sort())
+const all = computed(() => classesAmong([...people.value, { classes }]))
 const another = ref('')
 const full = computed(() => classes.length >= MOST_CLASSES)
 function add() {
