@@ -30,16 +30,18 @@ function namedIn<P extends { readonly name: string }>(known: readonly P[], name:
   return known.find((person) => person.name.toLowerCase() === name.toLowerCase())
 }
 
-export async function makePerson(given: { name: string; pennant?: number }): Promise<string> {
-  const known = await listPeople()
-  const same = namedIn(known, given.name)
+/** Somebody new beside those who are known, under the next pennant; a name that somebody has is refused, as that of `path`. */
+function newPerson(known: readonly { readonly name: string }[], name: string, path: string) {
+  const same = namedIn(known, name)
   if (same)
-    throw new Refusal(409, 'name-taken', `There is a ${same.name} already; add a letter to tell them apart.`, 'name')
-  const id = nanoid(10)
-  await writing((tx) =>
-    tx.insert(people).values({ id, name: given.name, pennant: given.pennant ?? (known.length % PENNANT_COUNT) + 1 }),
-  )
-  return id
+    throw new Refusal(409, 'name-taken', `There is a ${same.name} already; add a letter to tell them apart.`, path)
+  return { id: nanoid(10), name, pennant: (known.length % PENNANT_COUNT) + 1 }
+}
+
+export async function makePerson({ name, pennant }: { name: string; pennant?: number }): Promise<string> {
+  const person = newPerson(await listPeople(), name, 'name')
+  await writing((tx) => tx.insert(people).values({ ...person, ...(pennant === undefined ? {} : { pennant }) }))
+  return person.id
 }
 
 /**
@@ -51,12 +53,8 @@ export async function makePeople({ names, known, of }: z.output<typeof peopleLis
     await refuseStrangers(known, tx)
     const here = await tx.select().from(people)
     const rows: (typeof people.$inferInsert)[] = []
-    for (const name of names) {
-      const same = namedIn([...here, ...rows], name)
-      if (same) throw new Refusal(409, 'name-taken', `There is a ${same.name} already.`, `names.${rows.length}`)
-      const pennant = ((here.length + rows.length) % PENNANT_COUNT) + 1
-      rows.push({ id: nanoid(10), name, pennant, classes: of === null ? [] : [of] })
-    }
+    for (const [i, name] of names.entries())
+      rows.push({ ...newPerson([...here, ...rows], name, `names.${i}`), classes: of === null ? [] : [of] })
     if (rows.length) await tx.insert(people).values(rows)
     for (const { id, name, classes } of here)
       if (of !== null && known.includes(id) && !classes.includes(of)) {
