@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid'
 import { list } from '#core/basics/words'
 import { stillPlaying, tablesAgain } from '#core/room/again'
-import type { Day, ListedMatch, PastSession } from '#shared/api'
+import type { ListedMatch, PastSession } from '#shared/api'
 import type { RoomNow } from '~/composables/useRoomSession'
 import { callApi } from '~/utils/api'
 
@@ -15,7 +15,8 @@ export function useSameTables(room: ReturnType<typeof useRoom>, now: RoomNow) {
   const told = useTold()
   const failed = ref<string | null>(null)
 
-  const matchesOf = async (session: string) => (await callApi<{ day: Day }>(`/api/room/session/${session}`)).day.matches
+  const matchesOf = async (session: string) =>
+    (await callApi<{ matches: ListedMatch[] }>(`/api/matches?limit=200&session=${session}`)).matches
   async function load() {
     const id = now.session.value?.id
     matches.value = id ? await matchesOf(id) : []

@@ -105,10 +105,12 @@ export async function listMatches(
   which: 'live' | 'over' | 'all',
   limit: number,
   before: Place | null = null,
+  session?: string,
 ): Promise<{ matches: ListedMatch[]; next: string | null }> {
   const state = which === 'all' ? undefined : eq(matches.over, which === 'over')
+  const of = session === undefined ? undefined : eq(matches.sessionId, session)
   const place = before && sql`(${matches.updatedAt}, ${matches.id}) < (${before.at}::timestamptz, ${before.id})`
-  const listed = await listedWhere(and(state, place ?? undefined), limit + 1)
+  const listed = await listedWhere(and(state, of, place ?? undefined), limit + 1)
   const page = listed.slice(0, limit)
   const last = page.at(-1)
   return { matches: page, next: listed.length > limit && last ? `${last.updatedAt}~${last.id}` : null }
