@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { parseDate, today, type DateValue } from '@internationalized/date'
+import { parseDate, type DateValue } from '@internationalized/date'
 import { isDay } from '#core/basics/calendar'
 
-/** From a day to another, chosen from a calendar that goes by the clocks of the room; one touch takes both off. */
+/** From a day to another, chosen from the calendar; one touch takes both off. */
 const between = defineModel<{ readonly from: string; readonly to: string }>({ required: true })
 const open = ref(false)
-const now = computed(() => today(roomZone.value))
 const dateOf = (day: string) => (isDay(day) ? parseDate(day) : undefined)
 const range = computed(() => ({ start: dateOf(between.value.from), end: dateOf(between.value.to) }))
 const says = computed(() => {
@@ -27,16 +26,10 @@ function choose({ start, end }: { start?: DateValue | undefined; end?: DateValue
       ><UIcon name="i-lucide-calendar-range" class="size-5" /> {{ says }}</Key
     >
     <template #content>
-      <UCalendar
+      <RoomCalendar
         range
-        class="p-2"
-        size="xl"
         :model-value="range"
-        :year-controls="false"
-        :max-value="now"
-        :default-placeholder="range.start ?? now"
-        :week-starts-on="1"
-        locale="en-GB"
+        v-bind="range.start ? { defaultPlaceholder: range.start } : {}"
         aria-label="From a day to another"
         @update:model-value="choose($event as { start?: DateValue; end?: DateValue })"
       />
