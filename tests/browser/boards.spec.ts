@@ -79,6 +79,30 @@ const faultsOf = (page: Page) =>
     return [...new Set(faults)]
   })
 
+/** How much of its frame a picture fills, in percent: the box around all that is drawn or written in it. */
+const usedOf = (page: Page) =>
+  page.evaluate(() => {
+    const region = document.querySelector<HTMLElement>('[aria-label="Table"]')!
+    const frame = region.getBoundingClientRect()
+    const [left, top, right, bottom]: number[][] = [[], [], [], []]
+    for (const each of region.querySelectorAll<HTMLElement | SVGElement>('*')) {
+      const box = each.getBoundingClientRect()
+      if (box.width < 2 || box.height < 2 || !each.checkVisibility() || each.closest('.sr-only')) continue
+      const { backgroundColor, borderTopWidth } = getComputedStyle(each)
+      const bare = backgroundColor === 'rgba(0, 0, 0, 0)' && borderTopWidth === '0px'
+      // What only holds others is as large as it likes.
+      if (each instanceof HTMLElement && bare && (each.children.length || !each.textContent?.trim())) continue
+      left!.push(box.left)
+      top!.push(box.top)
+      right!.push(box.right)
+      bottom!.push(box.bottom)
+    }
+    const area = (Math.max(...right!) - Math.min(...left!)) * (Math.max(...bottom!) - Math.min(...top!))
+    return Math.round((100 * area) / (frame.width * frame.height))
+  })
+/** In a usual position, in the midst of a match. A short table of two leaves more. */
+const USED = 80
+
 /** What is wrong with the board of a match at every size; a picture that has just been fitted is looked at once more. */
 async function faultsOfBoard(page: Page, board: string, letters = true): Promise<string[]> {
   await page.goto(board)
@@ -107,6 +131,11 @@ for (const game of GAMES) {
       for (const plays of [0, 30, 400]) {
         const match = await playedByBots(request, game, seats, { key: 'boards', plays })
         const found = await faultsOfBoard(page, await boardOf(request, match))
+        if (plays === 30) {
+          const used = await usedOf(page)
+          console.log(`board of ${seats}, ${game.id}: ${used} % of the frame`)
+          if (used < USED) found.push(`only ${used} % of the frame is used`)
+        }
         faults.push(...found.map((fault) => `${plays} plays, ${fault}`))
       }
       expect(faults).toEqual([])

@@ -6,10 +6,13 @@
 const {
   least = 0.6,
   most = 1,
+  fill = false,
   moment = null,
 } = defineProps<{
   least?: number
   most?: number
+  /** What room is left below is given to what lies in it, to spread over. */
+  fill?: boolean
   /** What is another with every play, where a table lies in it: pieces are seen to move then. */
   moment?: unknown
 }>()
@@ -35,6 +38,7 @@ function fits(scale: number): boolean {
 function fit() {
   // A part that is still being loaded has no size yet, and would be taken for one that fits at any scale.
   if (!outer.value?.clientHeight || !inner.value?.clientHeight) return
+  inner.value.style.minHeight = ''
   // Rows wrap, so that something larger may fit where something smaller does not: looked for from the largest down.
   let high = most
   let low = least
@@ -50,7 +54,13 @@ function fit() {
   }
   zoom.value = Math.round(low * 1000) / 1000
   inner.value.style.zoom = String(zoom.value)
+  spread()
   lookWhetherItScrolls()
+}
+
+/** Its own scale counts in its own height, too. */
+function spread() {
+  if (fill) inner.value!.style.minHeight = `${Math.floor(outer.value!.clientHeight / zoom.value) - 1}px`
 }
 
 function lookWhetherItScrolls() {
@@ -87,6 +97,7 @@ function shrink() {
   if (!(factor > 1.002)) return
   zoom.value = Math.max(least, Math.floor((zoom.value / factor) * 995) / 1000)
   inner.value.style.zoom = String(zoom.value)
+  spread()
 }
 useResizeObserver(outer, () => refit())
 useResizeObserver(inner, shrink)
@@ -100,7 +111,7 @@ watch(
 
 <template>
   <div ref="outer" class="outer" :tabindex="scrolls ? 0 : undefined">
-    <div ref="inner" class="inner"><slot /></div>
+    <div ref="inner" class="inner" :class="{ fill }"><slot /></div>
   </div>
 </template>
 
@@ -116,5 +127,9 @@ watch(
   width: 100%;
   /* It is measured in the same breath as it is scaled. */
   transition: none !important;
+}
+.fill {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
 }
 </style>

@@ -100,6 +100,10 @@ const frames = computed(() =>
   gap: 1rem 2rem;
   padding-block: 0.5rem;
 }
+html.board .cover {
+  align-content: space-between;
+  padding-block: 0.5rem 0;
+}
 .pieces {
   display: flex;
   gap: 0.8rem;

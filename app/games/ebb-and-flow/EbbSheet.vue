@@ -29,7 +29,7 @@ const left = computed(() => numbersLeft(rules, state))
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-x-8 gap-y-3">
+  <div class="flex flex-wrap items-center justify-between gap-x-8 gap-y-3">
     <figure class="flex flex-col items-center gap-1">
       <EbbCard :card="shown" :up="rises" size="6rem" />
       <figcaption class="text-sm">{{ left }} number cards left</figcaption>

@@ -14,12 +14,12 @@ const isShown = useSeatShown()
 </script>
 
 <template>
-  <div class="flex flex-wrap items-start justify-center gap-6">
+  <div class="flex flex-wrap items-start justify-evenly gap-6">
     <div
       v-for="(layout, i) in view.layouts"
       v-show="isShown(i + 1)"
       :key="i"
-      class="p-2 rounded-lg border-2"
+      class="p-2 rounded-lg border-2 grow"
       :class="turn.includes(i + 1) ? 'border-(--accent)' : 'border-(--rule)'"
     >
       <p class="flex items-center gap-2 font-semibold">

@@ -49,6 +49,7 @@ const emit = defineEmits<{ pick: [slot: number] }>()
   display: grid;
   grid-template-columns: repeat(var(--columns), max-content);
   gap: 0.25rem;
+  justify-content: space-between;
 }
 .place {
   position: relative;

@@ -174,7 +174,10 @@ html.board .head {
 html.board .row > :first-child {
   font-size: 1rem;
 }
-html.board .sheets {
-  justify-items: center;
+html.board .row {
+  width: 100%;
+}
+html.board .row .cell {
+  flex: 1;
 }
 </style>

@@ -13,13 +13,13 @@ const { rules, view, seats, secret } = defineProps<{
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center justify-center gap-x-10 gap-y-3">
+  <div class="flex flex-wrap items-center justify-evenly gap-x-3 gap-y-3">
     <HeapBlock
       :heaps="view.heaps"
       :lines="secret ? [] : (view.newest?.lines ?? [])"
       :newest="view.newest?.at ?? null"
     />
-    <div class="space-y-2 text-lg">
+    <div class="space-y-4 text-base">
       <p>
         a line makes <b class="figures text-4xl">{{ rules.target }}</b>
       </p>

@@ -96,6 +96,14 @@ button.heap.same {
   border-style: dotted;
   opacity: 0.65;
 }
+/* For the room: what is left of the width goes to the words beside it. */
+html.board .block {
+  grid-template-columns: repeat(var(--columns), 5.5rem);
+}
+html.board .heap {
+  width: 5.1rem;
+  height: 6.9rem;
+}
 .newest {
   background: var(--accent-soft);
 }

@@ -14,7 +14,7 @@ const { rules, view, seats } = defineProps<{
 </script>
 
 <template>
-  <div class="space-y-2">
+  <div class="grid grid-rows-[1fr_auto] gap-2">
     <YardSheet :sets="rules.sets" :yard="view.yard" :stock="view.stock" :newest="view.newest" />
     <HandList :hands="view.hands" :out="view.out" :seats="seats" />
   </div>

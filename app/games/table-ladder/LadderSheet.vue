@@ -124,9 +124,16 @@ const hides = (seat: number, n: number) => secret && n === ofSeat(state.ladders,
 }
 /* For the room: read from three metres. */
 html.board .full {
-  font-size: 1.15rem;
+  font-size: 1.25rem;
+}
+html.board .ladder {
+  flex: 1;
+}
+html.board .rungs {
+  border-inline-width: 10px;
 }
 html.board .rung {
+  grid-template-columns: 1fr 1.9rem 1fr;
   min-height: 1.45rem;
   line-height: 1.2;
   border-bottom-width: 2px;

@@ -70,6 +70,7 @@ const hidden = (seat: number) => secret && ofSeat(state.spins, seat).length === 
   display: grid;
   grid-template-columns: minmax(7rem, max-content) 1fr auto;
   gap: 0.8rem 0;
+  align-content: space-between;
 }
 .row {
   display: grid;

@@ -63,7 +63,7 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
       </header>
       <BoardNews class="news" :board="board" :secret="secret" />
       <section class="lies sheet" aria-label="Table">
-        <FitBox :least="0.25" :most="6" :moment="board">
+        <FitBox :least="0.25" :most="6" fill :moment="board">
           <BoardHelp v-if="board.help" :help="board.help" />
           <component
             :is="view.Board"
