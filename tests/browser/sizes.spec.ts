@@ -72,16 +72,18 @@ const smallFigures = (page: Page, least: number) =>
   }, least)
 
 /**
- * What is cut off: words that end in dots, and a page wider than its window. A player's name of twelve letters may end so
- * among four or more on a phone, where it stands whole on the table; the other tables' names stand whole in their list.
+ * What is cut off: words that end in dots, and a page wider than its window. The other tables' names stand whole in their
+ * list.
  */
 const cutOff = (page: Page) =>
   page.evaluate(() => {
     const found = new Set<string>()
     for (const each of document.querySelectorAll<HTMLElement>('.desk *')) {
-      if (getComputedStyle(each).textOverflow !== 'ellipsis' || !each.checkVisibility()) continue
-      if (each.closest('.sr-only, .others, .players, [role="group"][aria-label^="The other"]')) continue
-      if (each.scrollWidth > each.clientWidth + 1) found.add(`cut: ${each.textContent?.trim()}`)
+      const { textOverflow, webkitLineClamp } = getComputedStyle(each)
+      if ((textOverflow !== 'ellipsis' && webkitLineClamp === 'none') || !each.checkVisibility()) continue
+      if (each.closest('.sr-only, .others, [role="group"][aria-label^="The other"]')) continue
+      if (each.scrollWidth > each.clientWidth + 1 || each.scrollHeight > each.clientHeight + 2)
+        found.add(`cut: ${each.textContent?.trim()}`)
     }
     const wider = document.documentElement.scrollWidth - window.innerWidth
     if (wider <= 0) return [...found]
@@ -91,8 +93,23 @@ const cutOff = (page: Page) =>
     return [...found, `${wider} px beyond the window: ${beyond.at(-1)?.outerHTML.slice(0, 90)}`]
   })
 
+/** The least that a fault may tell: `Rolled a 6: 44 x 48` is 44, `figure 7: 17.4 px` is 17.4. */
+const leastOf = (told: readonly string[]) =>
+  Math.min(
+    ...told.map((each) => Math.min(.../([\d.]+)(?: x ([\d.]+)| px)$/.exec(each)!.slice(1).filter(Boolean).map(Number))),
+  )
+/** One line of the table of sizes. */
+async function measured(page: Page): Promise<string> {
+  const [targets, letters, figures] = [
+    await smallTargets(page, Infinity),
+    await smallTexts(page, '.desk', Infinity, OVERVIEW),
+    await smallFigures(page, Infinity),
+  ].map(leastOf)
+  return `targets ${targets}, letters ${letters}, figures ${figures === Infinity ? '–' : figures}`
+}
+
 /** What is wrong with a desk as it stands, at every size; what has just been fitted is looked at once more. */
-async function faultsOf(page: Page): Promise<string[]> {
+async function faultsOf(page: Page, note: (line: string) => void): Promise<string[]> {
   const faults: string[] = []
   for (const { width, height, least } of DESKS) {
     await page.setViewportSize({ width, height })
@@ -107,6 +124,7 @@ async function faultsOf(page: Page): Promise<string[]> {
       await page.waitForTimeout(100)
       last = await found()
     }
+    note(`${width} x ${height}: ${await measured(page)}`)
     faults.push(...last.map((fault) => `${width} x ${height}: ${fault}`))
   }
   return faults
@@ -119,13 +137,14 @@ for (const game of GAMES) {
       page,
       request,
     }) => {
-      await page.emulateMedia({ reducedMotion: 'reduce' })
       const faults: string[] = []
       for (const plays of [2, 30, 400]) {
+        await page.emulateMedia({ reducedMotion: 'reduce', colorScheme: plays === 30 ? 'dark' : 'light' })
         const id = await playedByBots(request, game, seats, { key: 'sizes', plays })
         await page.goto(`/match/${id}`)
         await expect(page.getByRole('list', { name: 'Players' })).toBeVisible()
-        faults.push(...(await faultsOf(page)).map((fault) => `${plays} plays, ${fault}`))
+        const note = (line: string) => console.log(`${game.id} of ${seats}, ${plays} plays, ${line}`)
+        faults.push(...(await faultsOf(page, note)).map((fault) => `${plays} plays, ${fault}`))
       }
       expect(faults).toEqual([])
     })

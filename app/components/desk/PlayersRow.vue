@@ -110,10 +110,10 @@ button.inside {
   position: relative;
   font-weight: 700;
   line-height: 1.1;
-  /* Long names take a second line; what is longer still keeps its beginning. */
+  /* Long names take more lines; what is longer still keeps its beginning. */
   display: -webkit-box;
   -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
+  -webkit-line-clamp: 3;
   overflow: hidden;
   overflow-wrap: anywhere;
 }
@@ -169,8 +169,20 @@ button.inside {
   font-size: 1.5rem;
 }
 .many .inside {
+  display: grid;
+  grid-template: 'who who' auto 'pennant points' auto / auto 1fr;
+  align-content: space-between;
   padding: 0.3rem 0.4rem;
-  gap: 0.3rem;
+  gap: 0 0.3rem;
+}
+.many .who {
+  grid-area: who;
+}
+.many .pennant {
+  grid-area: pennant;
+}
+.many .points {
+  grid-area: points;
 }
 @media (max-width: 47.99rem) {
   .players.many {
@@ -181,7 +193,9 @@ button.inside {
     display: none;
   }
   /* Narrow: the name has its card's whole width, and the score stands below it. */
-  .inside {
+  .inside,
+  .many .inside {
+    display: flex;
     flex-direction: column;
     align-items: stretch;
     justify-content: space-between;
@@ -197,15 +211,13 @@ button.inside {
     content: none;
   }
   .player.turn .name::before {
-    content: '▸ ';
+    content: '▸';
+    margin-right: 0.15rem;
     color: var(--accent);
   }
   .name,
   .member {
     font-size: 0.84rem;
-    white-space: nowrap;
-    text-overflow: ellipsis;
-    display: block;
   }
   .points {
     display: flex;
