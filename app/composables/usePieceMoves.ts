@@ -5,8 +5,8 @@ const MOST_ARRIVALS = 8
 
 /**
  * Shows within `root` how the table changed from one moment of the tape to the next: what carries the same `data-piece` is
- * seen to move from where it was, what is marked `data-arrives` and was not there comes in. Nothing waits for it, and
- * nothing moves where the device asks for that.
+ * seen to move from where it was, what is marked `data-arrives` and was not there comes in, a line marked `data-drawn` that
+ * was not there is drawn. Nothing waits for it, and nothing moves where the device asks for that.
  */
 export function usePieceMoves(root: Readonly<Ref<HTMLElement | null>>, moment: () => unknown) {
   const calm = usePreferredReducedMotion()
@@ -17,7 +17,7 @@ export function usePieceMoves(root: Readonly<Ref<HTMLElement | null>>, moment: (
   function look() {
     places = new Map()
     for (const piece of each('[data-piece]')) places.set(piece.dataset.piece!, piece.getBoundingClientRect())
-    there = new Set(each('[data-arrives]'))
+    there = new Set(each('[data-arrives], [data-drawn]'))
   }
 
   function show() {
@@ -33,6 +33,9 @@ export function usePieceMoves(root: Readonly<Ref<HTMLElement | null>>, moment: (
         easing: 'ease-in-out',
       })
     }
+    for (const line of each('[data-drawn]'))
+      if (!there.has(line))
+        line.animate([{ clipPath: 'inset(0 100% 100% 0)' }, { clipPath: 'inset(0)' }], { duration: MOVE_MS })
     const came = [...each('[data-arrives]')].filter((piece) => !there.has(piece))
     // Where nothing was there, the whole table is new.
     if (!there.size || came.length > MOST_ARRIVALS) return

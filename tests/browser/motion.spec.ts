@@ -12,6 +12,7 @@ const MOVING = [
   ['call-row', 'data-arrives'],
   ['perch-and-push', 'data-arrives'],
   ['six-heaps', 'data-arrives'],
+  ['six-heaps', 'data-drawn'],
   ['column-keeper', 'data-arrives'],
   ['last-digit-chains', 'data-arrives'],
   ['skip-count-yard', 'data-arrives'],
@@ -26,7 +27,7 @@ const watchMoves = (page: Page) =>
     Object.assign(window, { seen })
     const animate = Element.prototype.animate
     Element.prototype.animate = function (...given: Parameters<typeof animate>) {
-      for (const name of ['data-piece', 'data-arrives']) if (this.hasAttribute(name)) seen[name] = (seen[name] ?? 0) + 1
+      for (const name of ['data-piece', 'data-arrives', 'data-drawn']) if (this.hasAttribute(name)) seen[name] = (seen[name] ?? 0) + 1
       return animate.apply(this, given)
     }
   })
@@ -34,7 +35,7 @@ const movesOf = (page: Page, name: string) =>
   page.evaluate((each) => (window as unknown as { seen: Record<string, number> }).seen[each] ?? 0, name)
 
 for (const [id, name] of MOVING)
-  test(`${id}: what a play moved is seen to move, at the desk and on the board, unless motion is not wanted`, async ({
+  test(`${id}: what a play moved (${name}) is seen to move, at the desk and on the board, unless motion is not wanted`, async ({
     page,
     request,
   }) => {

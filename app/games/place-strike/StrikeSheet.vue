@@ -153,6 +153,14 @@ button.row {
   border-top: 4px solid var(--refused);
   transform: rotate(-24deg);
 }
+.newest.struck::after {
+  animation: strike 320ms ease-out;
+}
+@keyframes strike {
+  from {
+    clip-path: inset(-1rem 100% -1rem 0);
+  }
+}
 .newest {
   background: var(--noted-soft, var(--accent-soft));
 }

@@ -54,7 +54,15 @@ const isNewest = (r: number, c: number) => newest?.[0] === r && newest[1] === c
         }}</span>
       </component>
     </template>
-    <svg v-if="drawn.length" class="lines" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
+    <svg
+      v-if="drawn.length"
+      :key="JSON.stringify(drawn)"
+      class="lines"
+      data-drawn
+      viewBox="0 0 100 100"
+      preserveAspectRatio="none"
+      aria-hidden="true"
+    >
       <line
         v-for="(line, i) in drawn"
         :key="i"
