@@ -155,7 +155,7 @@ html.board text {
   letter-spacing: -0.08em;
 }
 html.board .gauges {
-  justify-content: space-evenly;
+  justify-content: space-around;
 }
 html.board .gauge {
   width: auto;

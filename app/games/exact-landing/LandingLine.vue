@@ -103,7 +103,7 @@ const pieces = computed(() => {
   return laid
 })
 /** Heights, of what they are at a desk: for the room as much as it has, however many lanes there are. */
-const [ROOM_HEIGHT, TALLEST] = [370, 1.6]
+const [ROOM_HEIGHT, TALLEST] = [370, 1.8]
 const lanes = computed(() => 1 + Math.max(...pieces.value.map(({ lane }) => lane)))
 const k = computed(() =>
   room ? Math.max(1, Math.min(TALLEST, (ROOM_HEIGHT - 44) / (118 + 22 + 42 * lanes.value))) : 1,
@@ -194,7 +194,7 @@ const says = computed(() => seats.map((seat, i) => `${seat.name} on ${shownPlace
           :number="piece.number"
           size=""
           :width="37 * k"
-          :height="30 * k"
+          :height="30 * Math.min(k, 1.25)"
           :x="piece.left"
           :y="LANES + LANE * piece.lane + 4"
         />

@@ -110,6 +110,7 @@ const hidden = (seat: number) => secret && state.newest?.by === seat
 }
 /* For the room: read from three metres. */
 html.board .tower {
+  padding-inline: 0.2rem;
   grid-template-columns: minmax(6rem, 15rem) minmax(4rem, 1fr) auto auto;
   font-size: 1.65rem;
 }

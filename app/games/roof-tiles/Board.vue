@@ -15,7 +15,12 @@ const isShown = useSeatShown()
 
 <template>
   <ul class="grid gap-6 grid-cols-[repeat(auto-fit,minmax(17rem,1fr))]">
-    <li v-for="(layout, i) in view.layouts" v-show="isShown(i + 1)" :key="i" class="space-y-2">
+    <li
+      v-for="(layout, i) in view.layouts"
+      v-show="isShown(i + 1)"
+      :key="i"
+      class="flex flex-col justify-between gap-2"
+    >
       <p class="flex items-center gap-2 font-bold text-[1.6rem]">
         <Pennant :number="seats[i]!.pennant" size="1.4rem" /> {{ seats[i]!.name }}
       </p>

@@ -148,6 +148,9 @@ const hidden = (seat: number) => secret && ofSeat(state.spins, seat).length === 
   }
 }
 /* For the room: read from three metres. */
+html.board .row {
+  padding-inline: 0.2rem;
+}
 html.board .split,
 html.board .who {
   font-size: 1.25rem;

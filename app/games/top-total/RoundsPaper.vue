@@ -49,6 +49,9 @@ const before = computed(() => state.history.map((round, i) => ({ ...round, numbe
   text-align: right;
 }
 /* For the room: read from three metres. */
+html.board .strip {
+  justify-content: space-between;
+}
 html.board .number {
   font-size: 1rem;
 }
