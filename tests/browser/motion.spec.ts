@@ -27,7 +27,8 @@ const watchMoves = (page: Page) =>
     Object.assign(window, { seen })
     const animate = Element.prototype.animate
     Element.prototype.animate = function (...given: Parameters<typeof animate>) {
-      for (const name of ['data-piece', 'data-arrives', 'data-drawn']) if (this.hasAttribute(name)) seen[name] = (seen[name] ?? 0) + 1
+      for (const name of ['data-piece', 'data-arrives', 'data-drawn'])
+        if (this.hasAttribute(name)) seen[name] = (seen[name] ?? 0) + 1
       return animate.apply(this, given)
     }
   })

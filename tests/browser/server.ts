@@ -44,6 +44,8 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
         { timeout: 30_000, intervals: [100] },
       )
       .toBe(true)
+    // Another one on the same port would have answered as well.
+    expect(process_?.exitCode, told).toBeNull()
   }
 
   async function stop(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<void> {
