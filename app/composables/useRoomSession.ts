@@ -1,4 +1,6 @@
-import type { RoomSession } from '#shared/api'
+import { list } from '#core/basics/words'
+import { matchTitle } from '#core/games/abouts'
+import type { ListedMatch, RoomSession } from '#shared/api'
 import type { RoomClockAct } from '#shared/requests'
 import { callApi } from '~/utils/api'
 
@@ -7,6 +9,7 @@ export function useRoomSession() {
   const session = shallowRef<RoomSession | null>(null)
   const failed = ref<string | null>(null)
   const voice = useVoice()
+  const confirm = useConfirm()
 
   function hear(told: RoomSession) {
     const before = session.value
@@ -44,10 +47,19 @@ export function useRoomSession() {
   }
   const setClock = (act: RoomClockAct) => post('clock', act)
   const renewBoard = () => post('board')
-  /** Ends the session and looks back on it. */
+  /** Ends the session, once it is said what is still played, and looks back on it. */
   async function end() {
     const id = session.value?.id
-    if (await post('end')) await navigateTo(`/session/${id}`)
+    if (!id) return
+    const { matches } = await callApi<{ matches: ListedMatch[] }>(`/api/matches?limit=200&session=${id}`).catch(() => ({
+      matches: [],
+    }))
+    const playing = matches.filter(({ over }) => !over).map((match) => match.name || matchTitle(match))
+    const says = playing.length
+      ? `${list(playing)} still ${playing.length === 1 ? 'plays' : 'play'}: nothing is lost, and what is not finished can be played on or finished later.`
+      : 'Every table is over.'
+    const question = { title: 'End the session?', says: `${says} Helpers are let go.`, yes: 'End it', no: 'Not yet' }
+    if ((await confirm(question)) && (await post('end'))) await navigateTo(`/session/${id}`)
   }
   return { session, failed, hear, load, setClock, renewBoard, end }
 }

@@ -8,9 +8,11 @@ import { listedWhere } from '../matches/store'
 import { matches, roomSessions } from '../database/schema'
 import { theDatabase } from '../utils/database'
 import { Refusal } from '../utils/refusal'
+import { MOST_MATCHES } from './clock'
+import { tablesNow } from './place'
 import { sessionOf } from './session'
 
-/** Tables that the board of a room shows: those that play, then the newest that are over. */
+/** Tables that the board of a room shows where not more of them play: then the newest that are over. */
 const MOST = 24
 
 /** The session that a link to the board of the room leads to. */
@@ -36,13 +38,12 @@ export async function sessionOfBoard(token: string): Promise<string> {
  */
 export async function roomBoardOf(id: string): Promise<RoomBoard> {
   const session = await sessionOf(id)
-  const places = new Map<string, ListedMatch>()
-  // A table that plays again is the same table: by its name, else by who sits there.
-  for (const match of (await listedWhere(eq(matches.sessionId, id), 1000)).sort(byMade))
-    places.set(match.name || match.seats.map(({ name }) => name).join('|'), match)
-  const tables = [...places.values()]
-  const shown =
-    tables.length > MOST ? [...tables].sort((a, b) => Number(a.over) - Number(b.over)).slice(0, MOST) : tables
+  const all = (await listedWhere(eq(matches.sessionId, id), MOST_MATCHES)).sort(byMade)
+  const tables = tablesNow(all)
+  // Every table that plays is there; of those that are over the newest, where there is room.
+  const room = MOST - tables.filter(({ over }) => !over).length
+  const ended = tables.filter(({ over }) => over).slice(room > 0 ? -room : Infinity)
+  const shown = tables.filter((match) => !match.over || ended.includes(match))
   return { tables: shown.map(tableOf), clock: session.clock, ended: session.endedAt !== null }
 }
 

@@ -1,18 +1,23 @@
 import { and, eq, isNull } from 'drizzle-orm'
 import type { Tape } from '#core/kernel/tape'
 import type { RoomClockState, RoomSession } from '#shared/api'
+import { byMade } from '#shared/order'
 import type { RoomClockAct } from '#shared/requests'
 import { appendLast } from '../matches/append'
 import { usedBy } from '../matches/clockTime'
 import { followRoom, tellRoom } from '../matches/live'
+import { listedWhere } from '../matches/store'
 import { matches, roomSessions } from '../database/schema'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { makeAlarm } from '../utils/alarm'
 import { yieldLoop } from '../utils/yieldLoop'
+import { tablesNow } from './place'
 import { goingOn, noSuchSession, toldSession } from './session'
 
 const MINUTE = 60_000
+/** Matches of a session that are looked through. */
+export const MOST_MATCHES = 1000
 /** What is said with the call of time that the room's clock makes; by it such a call is known again. */
 const WHY = 'the room’s clock ran out'
 
@@ -106,13 +111,16 @@ async function runOut(id: string): Promise<void> {
   }
 }
 
-/** Takes the room's call of time back where it still waits for the end of a round. */
+/**
+ * Takes the room's call of time back, where it still waits for the end of a round and where it has ended the match: that
+ * one goes on. A table that has begun its next match is left with it.
+ */
 async function takeBackTime(id: string, { called }: RoomClockState): Promise<void> {
   if (!called) return
-  for (const match of await playing(id)) {
+  for (const match of await newestOf(id)) {
     await appendLast(match, 'room', (tape) => {
       const line = calledIn(tape)
-      return line && !tape.state.result ? { strike: line.number, why: 'more time for the room' } : null
+      return line ? { strike: line.number, why: 'more time for the room' } : null
     }).catch(console.error)
     await yieldLoop()
   }
@@ -135,6 +143,12 @@ async function playing(session: string): Promise<string[]> {
     .from(matches)
     .where(and(eq(matches.sessionId, session), eq(matches.over, false)))
   return rows.map(({ id }) => id)
+}
+
+/** The newest match of each table of a session. */
+async function newestOf(session: string): Promise<string[]> {
+  const all = (await listedWhere(eq(matches.sessionId, session), MOST_MATCHES)).sort(byMade)
+  return tablesNow(all).map(({ id }) => id)
 }
 
 /** Takes up the clock that ran when the server stopped, and follows what changes it. */

@@ -8,7 +8,7 @@ import { sessionKey } from '../access/passcode'
 import type { Guard } from '../matches/append'
 import { tell } from '../matches/live'
 import { lastOf } from '../matches/read'
-import { helpers } from '../database/schema'
+import { helpers, matches, roomSessions } from '../database/schema'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 
@@ -51,7 +51,9 @@ export async function listHelpers(match: string): Promise<Helper[]> {
     .orderBy(asc(helpers.createdAt), asc(helpers.id))
 }
 
-const fresh = () => sql`${helpers.createdAt} > now() - make_interval(hours => ${MOST_HOURS})`
+/** Of today, and of a session that has not ended. */
+const fresh = () =>
+  sql`${helpers.createdAt} > now() - make_interval(hours => ${MOST_HOURS}) and not exists (select 1 from ${matches} join ${roomSessions} on ${roomSessions.id} = ${matches.sessionId} where ${matches.id} = ${helpers.matchId} and ${roomSessions.endedAt} is not null)`
 
 /** Lets a helper go: the device is cut off at once, and the code leads nowhere. */
 export async function removeHelper(match: string, id: string): Promise<void> {

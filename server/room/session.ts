@@ -1,4 +1,4 @@
-import { count, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
+import { and, count, desc, eq, inArray, isNotNull, isNull, lt, ne } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import type { PastSession, RoomSession } from '#shared/api'
 import { toldRoomClock, usedBy } from '../matches/clockTime'
@@ -10,6 +10,8 @@ import { newToken } from '../utils/token'
 
 /** Hours after which a session that nobody ended is over: the next one is another day's. */
 const MOST_HOURS = 12
+/** Milliseconds in which an end can be taken back. */
+const REGRET_MS = 3_600_000
 /** Earlier sessions that are listed. */
 const MOST_LISTED = 30
 
@@ -101,7 +103,10 @@ async function open(): Promise<string> {
   return row!.id
 }
 
-/** Ends a session: its clock stands, whoever helped at its tables is let go; its matches stay as they are. */
+/**
+ * Ends a session: its clock stands, whoever helped at its tables may record no more; its matches stay as they are. For an
+ * hour it can be taken back, with the helpers; those of ends that are final are let go.
+ */
 export async function endSession(id: string): Promise<RoomSession> {
   const { row, helped } = await writing(
     async (tx) => {
@@ -114,9 +119,16 @@ export async function endSession(id: string): Promise<RoomSession> {
         .set({ clock, endedAt: new Date().toISOString() })
         .where(eq(roomSessions.id, id))
         .returning()
+      const final = lt(roomSessions.endedAt, new Date(Date.now() - REGRET_MS).toISOString())
+      const past = tx
+        .select({ id: matches.id })
+        .from(matches)
+        .innerJoin(roomSessions, eq(roomSessions.id, matches.sessionId))
+        .where(final)
+      await tx.delete(helpers).where(inArray(helpers.matchId, past))
       const its = tx.select({ id: matches.id }).from(matches).where(eq(matches.sessionId, id))
-      const gone = await tx.delete(helpers).where(inArray(helpers.matchId, its)).returning({ match: helpers.matchId })
-      return { row: after!, helped: gone.map(({ match }) => match) }
+      const now = await tx.select({ match: helpers.matchId }).from(helpers).where(inArray(helpers.matchId, its))
+      return { row: after!, helped: now.map(({ match }) => match) }
     },
     { frees: true },
   )
@@ -124,6 +136,28 @@ export async function endSession(id: string): Promise<RoomSession> {
   tellRoom(ended)
   for (const match of new Set(helped)) tell({ kind: 'helpers', match })
   return ended
+}
+
+/** Takes the end of a session back, within an hour and while no other one goes on. Its clock stands until it is started. */
+export async function resumeSession(id: string): Promise<RoomSession> {
+  const row = await writing(async (tx) => {
+    const [before] = await tx.select().from(roomSessions).where(eq(roomSessions.id, id)).for('update')
+    if (!before) throw noSuchSession()
+    if (!before.endedAt) return before
+    if (Date.now() - Date.parse(before.endedAt) > REGRET_MS)
+      throw new Refusal(409, 'too-late', 'It ended more than an hour ago. Seat the same tables again instead.', 'id')
+    const [other] = await tx
+      .select({ id: roomSessions.id })
+      .from(roomSessions)
+      .where(and(isNull(roomSessions.endedAt), ne(roomSessions.id, id)))
+      .limit(1)
+    if (other) throw new Refusal(409, 'session-goes-on', 'Another session goes on; end that one first.', 'id')
+    const [after] = await tx.update(roomSessions).set({ endedAt: null }).where(eq(roomSessions.id, id)).returning()
+    return after!
+  })
+  const session = toldSession(row)
+  tellRoom(session)
+  return session
 }
 
 /** Makes a new link to the board of the room; whoever follows by the old one is cut off. */

@@ -169,6 +169,10 @@ export const ROUTES: Readonly<Record<string, Asked>> = {
     path: ({ session }) => `/api/room/session/${session}/board`,
     body: () => ({}),
   },
+  'POST /api/room/session/[id]/resume': {
+    path: ({ session }) => `/api/room/session/${session}/resume`,
+    body: () => ({}),
+  },
   'POST /api/room/session/[id]/end': { path: ({ session }) => `/api/room/session/${session}/end`, body: () => ({}) },
   'POST /api/room/tables': {
     path: () => '/api/room/tables',
@@ -179,7 +183,6 @@ export const ROUTES: Readonly<Record<string, Asked>> = {
   },
   'DELETE /api/matches/[id]/helpers/[helper]': {
     path: ({ match, helper }) => `/api/matches/${match}/helpers/${helper}`,
-    status: 404,
   },
   'DELETE /api/house-rules/[id]': { path: ({ rules }) => `/api/house-rules/${rules}` },
   'DELETE /api/matches/[id]': { path: ({ other }) => `/api/matches/${other}` },

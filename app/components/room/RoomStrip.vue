@@ -11,7 +11,6 @@ const MORE = 2
 /** The clock is being set; without minutes it always is. */
 const setting = ref(false)
 const own = ref<number | null>(null)
-const ending = ref(false)
 const board = ref(false)
 const { settings } = useVoice()
 
@@ -82,15 +81,8 @@ const began = computed(() => session.value && timeOfDay(session.value.createdAt)
       <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
     </div>
     <div class="flex flex-wrap gap-2 items-start">
-      <template v-if="ending">
-        <p class="basis-full">End it? Helpers are let go; what is not finished stays as it is.</p>
-        <Key main @click="room.end()"><UIcon name="i-lucide-check" class="size-5" /> End it</Key>
-        <Key @click="ending = false">Not yet</Key>
-      </template>
-      <template v-else>
-        <Key @click="board = true"><UIcon name="i-lucide-presentation" class="size-5" /> Board of the room</Key>
-        <Key @click="ending = true"><UIcon name="i-lucide-flag" class="size-5" /> End the session</Key>
-      </template>
+      <Key @click="board = true"><UIcon name="i-lucide-presentation" class="size-5" /> Board of the room</Key>
+      <Key @click="room.end()"><UIcon name="i-lucide-flag" class="size-5" /> End the session</Key>
     </div>
     <DeskSheet
       v-model:open="board"

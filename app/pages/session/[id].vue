@@ -18,6 +18,23 @@ async function load() {
 onMounted(load)
 watch(id, load)
 
+/** An end can be taken back for an hour. */
+const HOUR = 3_600_000
+const now = useNow({ interval: 30_000 })
+const fresh = computed(() => {
+  const endedAt = told.value?.session.endedAt
+  return Boolean(endedAt && now.value.getTime() - Date.parse(endedAt) < HOUR)
+})
+async function resume() {
+  failed.value = null
+  try {
+    await callApi(`/api/room/session/${id.value}/resume`, 'POST')
+    await navigateTo('/room')
+  } catch (error) {
+    failed.value = saysOf(error)
+  }
+}
+
 const title = computed(() => {
   if (!told.value) return 'Session'
   const { createdAt, endedAt } = told.value.session
@@ -35,6 +52,7 @@ const title = computed(() => {
     @again="load()"
   >
     <template #after
+      ><Key v-if="fresh" @click="resume()"><UIcon name="i-lucide-undo-2" class="size-5" /> It has not ended: go on</Key
       ><Key :to="`/room?again=${id}`"><UIcon name="i-lucide-repeat" class="size-5" /> The same tables again</Key>
       <Key to="/room"><UIcon name="i-lucide-users-round" class="size-5" /> Seat the room</Key></template
     >

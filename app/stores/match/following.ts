@@ -38,9 +38,13 @@ export function makeFollowing(id: string, { held, link, ready, send }: Following
         clock: held.hearClock,
         room: ({ room: told }: { room: ToldRoomClock | null }) => held.hearRoom(told),
         moved: ({ match: next }: { match: string }) => (movedTo.value = next),
-        'let-go': () => {
+        'let-go': ({ ended }: { ended: boolean }) => {
           live?.close()
-          gone('Helping at this table has ended. Thank you!')
+          gone(
+            ended
+              ? 'The session has ended, and what was recorded is kept. Thank you for helping!'
+              : 'Helping at this table has ended. Thank you!',
+          )
         },
         renamed: held.hearChanges,
         asked: held.hearAsked,

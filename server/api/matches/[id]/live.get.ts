@@ -2,6 +2,7 @@ import type { Recorded } from '#shared/api'
 import { follow, followRoom } from '../../../matches/live'
 import { entriesAfter, lastOf, sessionIn } from '../../../matches/read'
 import { helpsAt } from '../../../room/helpers'
+import { sessionOf } from '../../../room/session'
 import { defineRoute, idOf } from '../../../utils/refusal'
 import { openStream } from '../../../utils/streams'
 
@@ -27,7 +28,7 @@ export default defineRoute(async (event) => {
       const now = await helpsAt(helper.id)
       if (now === match) return
       if (now) stream.send('moved', { match: now })
-      else stream.send('let-go', {})
+      else stream.send('let-go', { ended: session !== null && (await sessionOf(session)).endedAt !== null })
       stream.close()
     }
     const leaveRoom = followRoom((told) => {
