@@ -58,6 +58,7 @@ const host = useTemplateRef('host')
           <UIcon name="i-lucide-search" class="size-5" />
         </UButton>
         <ColorModeKey />
+        <LeaveKey />
       </div>
     </header>
     <main id="main" class="flex-1 w-full max-w-[92rem] mx-auto px-3 sm:px-5 py-4 print:p-0">

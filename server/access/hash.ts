@@ -16,14 +16,27 @@ export async function verifyPasscode(passcode: string, kept: string): Promise<bo
   return timingSafeEqual(await derive(passcode.normalize(), salt, LENGTH), hash)
 }
 
+/**
+ * Whether somebody means the passcode that is kept: as they typed it, or one that was made here without its dash, with a
+ * space instead, or in capitals. That makes nothing easier to find: made ones have neither.
+ */
+export async function meansPasscode(typed: string, kept: string): Promise<boolean> {
+  if (await verifyPasscode(typed, kept)) return true
+  const letters = typed.toLowerCase().replaceAll(/[\s-]/g, '')
+  const made = inHalves(letters)
+  return letters.length === LENGTH_MADE && made !== typed && (await verifyPasscode(made, kept))
+}
+
 /** Characters of a passcode at least: fewer are found by trying. */
 export const LEAST_PASSCODE = 6
 
+/** Letters and figures of a passcode that is made here. */
+const LENGTH_MADE = 8
+const inHalves = (letters: string) => `${letters.slice(0, LENGTH_MADE / 2)}-${letters.slice(LENGTH_MADE / 2)}`
 /** Letters and figures that are not taken for each other. */
 const ALPHABET = 'abcdefghjkmnpqrstuvwxyz23456789'
 
 /** Eight letters and figures in two halves, easily read out; so many of them that rationed tries never find one. */
 export function makePasscode(): string {
-  const made = Array.from({ length: 8 }, () => ALPHABET[randomInt(ALPHABET.length)]).join('')
-  return `${made.slice(0, 4)}-${made.slice(4)}`
+  return inHalves(Array.from({ length: LENGTH_MADE }, () => ALPHABET[randomInt(ALPHABET.length)]).join(''))
 }

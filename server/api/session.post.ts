@@ -1,4 +1,4 @@
-import { verifyPasscode } from '../access/hash'
+import { meansPasscode } from '../access/hash'
 import { passcodeHash } from '../access/passcode'
 import { rationTry } from '../access/ration'
 import { letIn } from '../access/session'
@@ -12,7 +12,7 @@ const MOST_BYTES = 2000
 export default defineRoute(async (event) => {
   const { passcode } = await bodyOf(event, passcodeShape, MOST_BYTES)
   const right = await rationTry(event, 'passcode')
-  if (!(await verifyPasscode(passcode, await passcodeHash())))
+  if (!(await meansPasscode(passcode, await passcodeHash())))
     throw new Refusal(403, 'wrong-passcode', 'That is not the passcode.', 'passcode')
   await right()
   await letIn(event)

@@ -26,7 +26,8 @@ test('to a network it serves nothing without the passcode; with it a session rec
   await page.getByLabel('The passcode of this table').fill('000')
   await page.getByRole('button', { name: 'Come in' }).click()
   await expect(page.getByRole('alert')).toContainText('That is not the passcode.')
-  await page.getByLabel('The passcode of this table').fill(passcode())
+  // Typed as it was heard: without the dash, in capitals.
+  await page.getByLabel('The passcode of this table').fill(passcode().toUpperCase().replace('-', ''))
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'Tables in the room' })).toBeVisible()
   const cookie = (await context.cookies()).find(({ name }) => name === 'nimble-tally')!
@@ -54,7 +55,9 @@ test('to a network it serves nothing without the passcode; with it a session rec
   // Whoever has kept a copy of the cookie is out too.
   const kept = `${cookie.name}=${cookie.value}`
   expect((await viewer.request.get('/api/matches', { headers: { cookie: kept } })).status()).toBe(200)
-  await context.request.delete('/api/session')
+  await page.getByRole('button', { name: 'Referee: leave' }).click()
+  await page.getByRole('button', { name: 'Leave', exact: true }).click()
+  await expect(page).toHaveURL(/\/enter/)
   expect((await context.request.get('/api/matches')).status()).toBe(401)
   expect((await viewer.request.get('/api/matches', { headers: { cookie: kept } })).status()).toBe(401)
   await context.close()

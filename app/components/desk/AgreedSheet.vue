@@ -10,7 +10,6 @@ const open = defineModel<boolean>('open', { required: true })
 
 const { helping } = useDesk()
 /** The desk is left before the right to it is given up: it would ask for what only helpers get, and be sent away. */
-const stopHelping = () => navigateTo({ path: '/help', state: { stop: true } })
 
 const sentences = computed(() => {
   const { game, seats } = tape.table
@@ -37,7 +36,6 @@ const changes = computed(() =>
           <li v-for="line in changes" :key="line.number">{{ sayEntry(tape.table, line) }}</li>
         </ul>
       </section>
-      <Key v-if="helping" @click="stopHelping"><UIcon name="i-lucide-log-out" class="size-5" /> Stop helping here</Key>
       <Key v-else :to="`/rulebook/${tape.table.game.id}`"
         ><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</Key
       >

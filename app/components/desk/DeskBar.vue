@@ -54,7 +54,14 @@ const { helping, settling } = useDesk()
       <Key aria-label="Agreed house rules" title="What is agreed (V)" @click="emit('sheet', 'agreed')"
         ><UIcon name="i-lucide-scroll-text" class="size-5"
       /></Key>
-      <Key v-if="!helping" aria-label="More" title="More (M)" @click="emit('sheet', 'more')"
+      <Key
+        v-if="helping"
+        aria-label="Stop helping here"
+        title="Stop helping here"
+        @click="navigateTo({ path: '/help', state: { stop: true } })"
+        ><UIcon name="i-lucide-log-out" class="size-5"
+      /></Key>
+      <Key v-else aria-label="More" title="More (M)" @click="emit('sheet', 'more')"
         ><UIcon name="i-lucide-ellipsis" class="size-5"
       /></Key>
     </div>
