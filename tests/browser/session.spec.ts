@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { expect, test, type APIRequestContext, type Browser, type BrowserContext, type Page } from '@playwright/test'
-import { append, axe, entriesOf, score, SIZES, tap, wider } from './helpers'
+import { append, axe, entriesOf, expectScanned, score, SIZES, tap, wider } from './helpers'
 import { ownServer } from './server'
 
 /**
@@ -302,7 +302,6 @@ test('the end of a session: one page of it, helpers are let go, and the next sea
   const cookie = (await phone.cookies()).find(({ name }) => name === 'nimble-tally-helper')!
   const helper = await phone.newPage()
   await helper.goto(`/match/${ids[3]}`)
-  await helper.getByRole('button', { name: 'Agreed house rules' }).tap()
   await helper.getByRole('button', { name: 'Stop helping here' }).tap()
   await expect(helper.getByText('The code of the table')).toBeVisible()
   await expect(helper.getByRole('button', { name: 'Stop helping here' })).toHaveCount(0)
@@ -439,4 +438,23 @@ test('guessing a code is rationed, and says so', async ({ browser }) => {
   expect(tries.at(-1)).toBe(429)
   await expect(score(page, 1)).toHaveCount(0)
   await guesser.close()
+})
+
+test('one sheet of helpers’ codes for all tables: each opens its own', async ({ browser }) => {
+  const page = await referee.newPage()
+  await page.goto('/room')
+  await page.getByRole('link', { name: 'Helpers’ codes' }).tap()
+  await tap(page, 'Make a code for every table')
+  const slips = page.getByRole('list', { name: 'Codes' }).getByRole('listitem')
+  await expect(slips).toHaveCount(TABLES.length)
+  await expectScanned(page)
+  const phone = await device(browser)
+  for (const [i, id] of [ids[0]!, ids[5]!].entries()) {
+    const slip = slips.filter({ hasText: TABLES[[0, 5][i]!]! })
+    const code = (await slip.getByText(/^[a-z2-9]{4}-[a-z2-9]{4}$/).innerText()).replace('-', '').toUpperCase()
+    const answer = await phone.request.post('/api/helper', { data: { code } })
+    expect(await answer.json()).toEqual({ match: id })
+  }
+  await phone.close()
+  await page.close()
 })

@@ -1,7 +1,5 @@
 <script setup lang="ts">
 import QRCode from 'qrcode'
-import type { Reach } from '#shared/api'
-import { callApi } from '~/utils/api'
 
 /** A link for another device: as a code to be scanned, as text, to be copied; at whichever address that device reaches. */
 const { path, what } = defineProps<{
@@ -10,15 +8,8 @@ const { path, what } = defineProps<{
   what: string
 }>()
 
-/** Where others reach this server; the page's own address means nothing to them when it is this machine's. */
-const reach = shallowRef<Reach | null>(null)
-onMounted(async () => (reach.value = await callApi<Reach>('/api/reach').catch(() => null)))
-const own = computed(() => /^(localhost|127\.|\[::1\])/.test(location.hostname))
-const origins = computed(() => (own.value && reach.value?.addresses.length ? reach.value.addresses : [location.origin]))
-const chosen = ref(0)
-const link = computed(() => `${origins.value[chosen.value] ?? origins.value[0]}${path}`)
-/** Nobody but this machine can follow the link. */
-const local = computed(() => own.value && !reach.value?.addresses.length)
+const { origins, chosen, origin, local } = useOrigins()
+const link = computed(() => `${origin.value}${path}`)
 const code = ref('')
 watch(link, async (now) => (code.value = await QRCode.toString(now, { type: 'svg', margin: 1 })), { immediate: true })
 const { copy, copied } = useClipboard()

@@ -82,6 +82,7 @@ const began = computed(() => session.value && timeOfDay(session.value.createdAt)
     </div>
     <div class="flex flex-wrap gap-2 items-start">
       <Key @click="board = true"><UIcon name="i-lucide-presentation" class="size-5" /> Board of the room</Key>
+      <Key to="/print/helpers"><UIcon name="i-lucide-hand-helping" class="size-5" /> Helpers’ codes</Key>
       <Key @click="room.end()"><UIcon name="i-lucide-flag" class="size-5" /> End the session</Key>
     </div>
     <DeskSheet

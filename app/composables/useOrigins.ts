@@ -1,0 +1,17 @@
+import type { Reach } from '#shared/api'
+import { callApi } from '~/utils/api'
+
+/** Where others reach this server: the page's own address means nothing to them when it is this machine's. */
+export function useOrigins() {
+  const reach = shallowRef<Reach | null>(null)
+  onMounted(async () => (reach.value = await callApi<Reach>('/api/reach').catch(() => null)))
+  const own = computed(() => /^(localhost|127\.|\[::1\])/.test(location.hostname))
+  const origins = computed(() =>
+    own.value && reach.value?.addresses.length ? reach.value.addresses : [location.origin],
+  )
+  const chosen = ref(0)
+  const origin = computed(() => origins.value[chosen.value] ?? origins.value[0]!)
+  /** Nobody but this machine can follow a link. */
+  const local = computed(() => own.value && !reach.value?.addresses.length)
+  return { origins, chosen, origin, local }
+}
