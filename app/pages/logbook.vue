@@ -114,10 +114,10 @@ useHead({ title: 'Logbook · Nimble Tally' })
       <section v-for="{ day, matches } in days" :key="day" class="space-y-1">
         <h2 class="text-lg font-bold">{{ day }}</h2>
         <ul class="sheet divide-y divide-(--rule)">
-          <li v-for="match in matches" :key="match.id">
+          <li v-for="match in matches" :key="match.id" class="flex items-center gap-2 pr-2">
             <NuxtLink
               :to="`/match/${match.id}`"
-              class="px-3 py-2 grid gap-x-4 gap-y-0.5 sm:grid-cols-[3.5rem_11rem_minmax(0,1fr)] hover:bg-(--accent-soft)"
+              class="grow px-3 py-2 grid gap-x-4 gap-y-0.5 sm:grid-cols-[3.5rem_11rem_minmax(0,1fr)] hover:bg-(--accent-soft)"
             >
               <span class="figures text-(--ink-soft)">{{ timeOfDay(match.updatedAt) }}</span>
               <span class="font-bold"
@@ -144,6 +144,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
                 <span v-if="!match.over" class="text-(--ink-soft)">in play</span>
               </span>
             </NuxtLink>
+            <FinishKey v-if="!match.over" :match="match" @done="load()" />
           </li>
         </ul>
       </section>

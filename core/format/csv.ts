@@ -1,4 +1,4 @@
-import Papa from 'papaparse'
+import { localTime, makeSpreadsheet } from '#core/format/spreadsheet'
 import { standing } from '#core/kernel/match'
 import type { Line, Tape } from '#core/kernel/tape'
 import { sayEntry, sayVerdict } from '#core/wording/index'
@@ -7,12 +7,29 @@ import { writeWorking } from '#core/contract/working'
 /** What `writeCsv` needs beside the tape: when each entry was recorded (ISO 8601), by entry number - 1. */
 type Times = readonly (string | undefined)[]
 
-/** The tape as CSV with a heading: a row an entry, the standing after it in a column for each seat. */
-export function writeCsv(tape: Tape, times: Times = []): string {
+const COLUMNS = [
+  'entry',
+  'at',
+  'kind',
+  'player',
+  'notation',
+  'what',
+  'stands',
+  'reason',
+  'overruled',
+  'said',
+  'how',
+  'working',
+  'verdict',
+]
+
+/** The tape as CSV with a heading: a row an entry, the standing after it in a column for each seat; times by a zone's clocks. */
+export function writeCsv(tape: Tape, times: Times = [], zone = 'UTC'): string {
   const { table } = tape
+  const scores = table.players.map((player, i) => `score ${i + 1} ${player}`)
   const rows = tape.lines.map((line) => ({
     entry: line.number,
-    at: times[line.number - 1] ?? '',
+    at: localTime(times[line.number - 1], zone),
     kind: line.entry.kind,
     player: line.play?.by === undefined ? '' : (table.players[line.play.by - 1] ?? ''),
     notation: notationOf(tape, line),
@@ -20,14 +37,13 @@ export function writeCsv(tape: Tape, times: Times = []): string {
     stands: line.struck ? 'struck' : line.verdict.stands ? 'yes' : 'no',
     reason: line.verdict.reason?.code ?? '',
     overruled: line.entry.kind === 'play' && line.entry.overrule ? 'yes' : '',
-    said: line.play?.said ?? '',
+    said: [line.play?.said ?? []].flat().join('; '),
     how: line.play?.how ?? '',
     working: line.verdict.working.map(writeWorking).join('; '),
     verdict: sayVerdict(table, line),
-    ...Object.fromEntries(standing(table, line.after).map((score, i) => [`score ${i + 1} ${table.players[i]}`, score])),
+    ...Object.fromEntries(standing(table, line.after).map((score, i) => [scores[i]!, score])),
   }))
-  // A name that begins like a formula must stay a name in a spreadsheet.
-  return `${Papa.unparse(rows, { escapeFormulae: true })}\r\n`
+  return makeSpreadsheet(rows, { columns: [...COLUMNS, ...scores] })
 }
 
 /** The play in force at a line in its game's notation; empty for other entries. */

@@ -1,5 +1,5 @@
-import Papa from 'papaparse'
 import { and, asc, eq, gte, inArray, isNotNull, lt, sql, type SQL } from 'drizzle-orm'
+import { makeSpreadsheet } from '#core/format/spreadsheet'
 import { sayCell } from '#core/wording/mastery'
 import { masteryOf, shakyOnes } from '#core/mastery/mastery'
 import type { Day, DayChild } from '#shared/api'
@@ -104,5 +104,5 @@ export function dayCsv({ children }: Day): string {
     right,
     shaky: shaky.map(sayCell).join('; '),
   }))
-  return `${Papa.unparse(rows, { escapeFormulae: true, columns: ['name', 'matches', 'won', 'facts', 'answers', 'right', 'shaky'] })}\r\n`
+  return makeSpreadsheet(rows, { columns: ['name', 'matches', 'won', 'facts', 'answers', 'right', 'shaky'] })
 }

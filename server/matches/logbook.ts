@@ -1,7 +1,7 @@
-import Papa from 'papaparse'
 import { and, countDistinct, desc, eq, inArray, sql, type SQL, type SQLWrapper } from 'drizzle-orm'
 import { QueryBuilder } from 'drizzle-orm/pg-core'
 import { boundsOfDay } from '#core/basics/calendar'
+import { localTime, makeSpreadsheet } from '#core/format/spreadsheet'
 import { matchTitle } from '#core/games/abouts'
 import type { ListedMatch, Series, Week } from '#shared/api'
 import type { Logged } from '#shared/requests'
@@ -176,7 +176,7 @@ const PAGE = 500
 
 /** All of it as CSV, piece by piece: a row a match. */
 export async function* logbookCsv(asked: Logged): AsyncGenerator<string> {
-  const where = await wanted(asked)
+  const [where, zone] = [await wanted(asked), await roomZone()]
   let before: Place | null = null
   let heading = true
   for (;;) {
@@ -185,7 +185,10 @@ export async function* logbookCsv(asked: Logged): AsyncGenerator<string> {
       : undefined
     const page: ListedMatch[] = await listedWhere(and(where, place), PAGE)
     if (page.length || heading)
-      yield `${Papa.unparse(page.map(csvRow), { escapeFormulae: true, header: heading, columns: COLUMNS })}\r\n`
+      yield makeSpreadsheet(
+        page.map((match) => csvRow(match, zone)),
+        { columns: COLUMNS, goesOn: !heading },
+      )
     heading = false
     const last = page.at(-1)
     if (page.length < PAGE || !last) return
@@ -208,11 +211,11 @@ const COLUMNS = [
   'minutes',
 ]
 
-function csvRow(match: ListedMatch) {
+function csvRow(match: ListedMatch, zone: string) {
   const { id, game, houseRules, name, seats: seated, summary, over, last, clock, createdAt, updatedAt } = match
   return {
-    began: new Date(createdAt).toISOString(),
-    changed: new Date(updatedAt).toISOString(),
+    began: localTime(createdAt, zone),
+    changed: localTime(updatedAt, zone),
     game: matchTitle({ game, houseRules }),
     table: name,
     players: seated.map((seat) => seat.name).join('; '),

@@ -12,6 +12,7 @@ import { entries, matches, roomSessions } from '../database/schema'
 import { yieldLoop, inSlices } from '../utils/yieldLoop'
 import { refuseUnstorable } from '../utils/refusal'
 import { writing, type Within } from '../utils/database'
+import { roomZone } from '../room/zone'
 import { insertFacts } from './facts'
 import { listPeople } from './people'
 import { refusalOf } from './problems'
@@ -32,6 +33,7 @@ export async function exportMatch(id: string, kind: Kind): Promise<{ text: strin
       text: writeCsv(
         tape,
         stored.entries.map(({ at }) => at),
+        await roomZone(),
       ),
       type: 'text/csv; charset=utf-8',
       name,

@@ -133,6 +133,19 @@ test('who still plays is told; tables that are over get their next game; a week 
   await expect(tables(page)).toHaveCount(0)
 })
 
+test('a table that was left unfinished is closed from the logbook, and opened again', async ({ page }) => {
+  const open = async () => (await matches()).filter(({ over }) => !over).length
+  const before = await open()
+  await page.goto('/logbook')
+  await page
+    .getByRole('button', { name: /^Finish .* as it stands$/ })
+    .first()
+    .tap()
+  await expect.poll(open).toBe(before - 1)
+  await tap(page, 'Undo')
+  await expect.poll(open).toBe(before)
+})
+
 test('the logbook by class and from a day to another, in its list and its CSV', async ({ page }) => {
   const total = (await matches()).length
   await page.goto('/logbook')

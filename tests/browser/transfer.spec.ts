@@ -20,7 +20,7 @@ test('a match goes out as file, as CSV and as plain text', async ({ request }) =
   expect(JSON.parse(await get('json'))).toMatchObject({ format: 'nimble-tally/match', game: 'brim', entries: ENTRIES })
   const csv = (await get('csv')).trim().split('\r\n')
   expect(csv).toHaveLength(5)
-  expect(csv[1]).toContain(`'=Ines`)
+  expect(csv[1]).toContain('\u2060=Ines')
   expect(csv[2]).toContain('not-their-turn')
   const text = await get('txt')
   expect(text).toContain('1: roll 6 5 4 3 1')

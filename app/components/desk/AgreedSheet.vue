@@ -8,9 +8,6 @@ import { sayCommonRules } from '#core/wording/houseRules'
 const { tape } = defineProps<{ tape: Tape }>()
 const open = defineModel<boolean>('open', { required: true })
 
-const { helping } = useDesk()
-/** The desk is left before the right to it is given up: it would ask for what only helpers get, and be sent away. */
-
 const sentences = computed(() => {
   const { game, seats } = tape.table
   const { rules } = tape.state

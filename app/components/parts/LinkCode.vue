@@ -27,8 +27,8 @@ const { copy, copied } = useClipboard()
     />
     <p class="figures break-all text-sm" data-testid="link">{{ link }}</p>
     <div v-if="origins.length > 1" class="flex flex-wrap gap-1.5" role="group" aria-label="Address">
-      <Key v-for="(origin, i) in origins" :key="origin" :aria-pressed="chosen === i" @click="chosen = i"
-        ><span class="figures text-sm">{{ origin }}</span></Key
+      <Key v-for="(each, i) in origins" :key="each" :aria-pressed="chosen === i" @click="chosen = i"
+        ><span class="figures text-sm">{{ each }}</span></Key
       >
     </div>
     <p v-if="local" class="font-semibold text-(--call)" role="status">
