@@ -59,7 +59,7 @@ export function useNamedRules({ game, named, usePreset }: Pick<Setup, 'game' | '
     })
   const bringIn = (file: File) =>
     run(async () => {
-      const kept = await postText<NamedRules>('/api/house-rules/import', await file.text())
+      const kept = await postText<NamedRules>('/api/house-rules/import', await textOfWanted(file, 'house-rules'))
       return kept.game === game.value.id
         ? `“${kept.name}” is here now.`
         : `“${kept.name}” is here now, among those of its own game.`

@@ -36,7 +36,7 @@ export function useTransfer() {
     run(async () => {
       const { id, entries, slips } = await postText<{ id: string; entries: number; slips: number }>(
         '/api/matches/import',
-        await file.text(),
+        await textOfWanted(file, 'match'),
       )
       imported.value = id
       return `${file.name}: ${entries} entries judged, ${slips === 0 ? 'all stand' : slips === 1 ? '1 of them doesn’t stand and is a slip' : `${slips} of them don’t stand and are slips`}.`
@@ -44,7 +44,10 @@ export function useTransfer() {
 
   const restore = (file: File) =>
     run(async () => {
-      const { people, matches, already, left, leftOut } = await postText<Restored>('/api/archive', await file.text())
+      const { people, matches, already, left, leftOut } = await postText<Restored>(
+        '/api/archive',
+        await textOfWanted(file, 'archive'),
+      )
       broken.value = left
       const here = already ? ` ${already} matches were here already and stay as they are.` : ''
       const others = leftOut > left.length ? ` ${leftOut} could not be read; the first are named.` : ''

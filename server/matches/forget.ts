@@ -188,10 +188,17 @@ function idleSince(database: Pick<Within, 'select'>, before: string) {
   return and(lt(people.createdAt, before), notExists(since))
 }
 
+const ofDemo = like(matches.id, 'saturday-%')
+
+/** Whether matches of the demo are here. */
+export async function isDemoHere(): Promise<boolean> {
+  const database = await theDatabase()
+  return (await database.select({ id: matches.id }).from(matches).where(ofDemo).limit(1)).length > 0
+}
+
 /** Clears the demo's tables away, and its people where nobody played with them otherwise. */
 export async function clearDemo(): Promise<Forgotten> {
   const database = await theDatabase()
-  const ofDemo = like(matches.id, 'saturday-%')
   const demo = idsOf(await database.select({ id: matches.id }).from(matches).where(ofDemo))
   const practised = await factsIn(ofDemo)
   await deleteMatches(demo)

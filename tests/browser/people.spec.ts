@@ -154,6 +154,8 @@ test('the demo is cleared in one go; what is old is counted before it is forgott
     await tap(page, 'Clear the demo tables away …')
     await tap(page, 'Clear it away')
     await expect(page.getByRole('status')).toContainText(/Cleared away: 8 people, \d+ matches/)
+    // Where there is no demo there is nothing to clear.
+    await expect(page.getByRole('button', { name: 'Clear the demo tables away …' })).toHaveCount(0)
     expect(
       (await server.get<{ matches: { seats: { name: string }[] }[] }>('/api/matches')).matches.map(
         ({ seats }) => seats[0]!.name,

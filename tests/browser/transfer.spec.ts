@@ -42,6 +42,25 @@ test('a match file is brought in by hand, judged, and can be played on', async (
   await expect(page.getByRole('region', { name: 'Tape' })).toContainText('Oar rolls 1 1 1 1 1')
 })
 
+test('a wrong file is told what it seems to be and where it belongs; nothing is changed', async ({ page }) => {
+  await page.goto('/keep')
+  const bring = (label: string, name: string, text: string) =>
+    page
+      .getByLabel(label, { exact: true })
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+  const alert = page.getByRole('alert').filter({ hasText: 'nothing was changed' })
+  await bring('Match file', 'all.json', '{"format":"nimble-tally/archive"}')
+  await expect(alert).toContainText(
+    'all.json: This seems to be an archive of everything: bring it back under “Everything”',
+  )
+  await bring('Archive', 'one.json', '{"format":"nimble-tally/match"}')
+  await expect(alert).toContainText('one.json: This seems to be a match file')
+  await bring('Archive', 'gulls.json', '\u0089PNG')
+  await expect(alert).toContainText('This seems to be a picture')
+  await bring('Archive', 'names.json', 'Nr,First name\n1,Ines')
+  await expect(alert).toContainText('This seems to be a table for a spreadsheet')
+})
+
 test('a side goes out as it was brought in: in the match file and in the archive', async ({ request }) => {
   const players = [{ name: 'The harbour crew', members: ['Ines', 'Bao', 'Wren'] }, 'Tomasz']
   const entries = [{ play: { do: 'roll', by: 1, dice: [6, 5, 4, 3, 1], who: 2 } }]

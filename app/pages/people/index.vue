@@ -6,6 +6,8 @@ import { callApi } from '~/utils/api'
 /** Everybody who plays here; and what is to be forgotten. */
 const route = useRoute()
 const people = shallowRef<readonly SeenPerson[]>([])
+/** There are demo tables to be cleared away. */
+const demo = ref(false)
 const ready = ref(false)
 const failed = ref<string | null>(null)
 const done = ref(typeof route.query.forgot === 'string' ? `Forgotten: ${route.query.forgot}.` : '')
@@ -18,7 +20,9 @@ async function run(what: () => Promise<string | undefined>) {
   failed.value = null
   try {
     done.value = (await what()) ?? done.value
-    people.value = (await callApi<{ people: SeenPerson[] }>('/api/people/seen')).people
+    const seen = await callApi<{ people: SeenPerson[]; demo: boolean }>('/api/people/seen')
+    people.value = seen.people
+    demo.value = seen.demo
     ready.value = true
   } catch (error) {
     failed.value = saysOf(error)
@@ -114,7 +118,7 @@ useHead({ title: 'People · Nimble Tally' })
           <Key @click="forget"><UIcon name="i-lucide-trash-2" class="size-5" /> Forget it …</Key>
         </template>
       </p>
-      <p class="flex flex-wrap items-center gap-2">
+      <p v-if="demo" class="flex flex-wrap items-center gap-2">
         <Key @click="clear"><UIcon name="i-lucide-eraser" class="size-5" /> Clear the demo tables away …</Key>
         <span class="text-sm"
           >The Saturday table and those of its people who played nowhere else. Backups keep what was until they are a
