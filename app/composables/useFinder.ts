@@ -47,7 +47,10 @@ const PLACES: readonly (readonly [label: string, more: string, icon: string, to:
   ['Choice board', 'who has played what how often', 'table-2', '/choices'],
   ['Logbook', 'all matches by day', 'notebook-text', '/logbook'],
   ['Today in one page', 'who played what, what is shaky', 'calendar-check', '/day/today'],
-  ['Keep and bring back', 'archive, match files', 'archive', '/keep'],
+  ['The week’s ways', 'how facts were found, fact by fact', 'lightbulb', '/ways'],
+  ['Rulebook', 'all games, and what each practises', 'book-open', '/rulebook'],
+  ['Helpers’ codes', 'one sheet for all tables that play', 'qr-code', '/print/helpers'],
+  ['Keep and bring back', 'archive, match files, backups, the time zone', 'archive', '/keep'],
 ]
 const placesFound = (go: Go) =>
   PLACES.map(([label, more, icon, to]): Find => ({ label, more, icon: `i-lucide-${icon}`, run: go(to) }))
@@ -65,12 +68,19 @@ const tablesFound = (matches: readonly ListedMatch[], go: Go) =>
   })
 
 const peopleFound = (people: readonly Person[], go: Go) =>
-  people.map(({ name }): Find => ({
+  people.map(({ id, name, classes }): Find => ({
     label: name,
-    more: 'a new match with',
+    more: classes.length ? `${classes.join(', ')}: what they can do by now` : 'what they can do by now',
     icon: 'i-lucide-user',
-    run: go(newMatchPath({ names: [name] })),
+    run: go(`/people/${id}`),
   }))
+
+/** A new match, with somebody or of a game. */
+const beginnings = (people: readonly Person[], go: Go): Find[] =>
+  [
+    ...people.map(({ name }) => ({ label: `New match with ${name}`, more: '', names: [name] })),
+    ...GAMES.map(({ id, about }) => ({ label: `New match: ${about.title}`, more: about.line, game: id })),
+  ].map(({ label, more, ...asked }) => ({ label, more, icon: 'i-lucide-plus', run: go(newMatchPath(asked)) }))
 
 /** A card of the drawer: found by all its words. */
 const cardOf = ({ label, more, words = '', icon, run }: Find) => ({
@@ -115,6 +125,7 @@ export function useFinder(text: () => string, left: () => void) {
     },
   }))
   const tables = computed(() => tablesFound(matches.value, go))
+  const begin = computed(() => beginnings(people.value, go))
   const persons = computed(() => peopleFound(people.value, go))
   const shelves = computed(() =>
     [
@@ -123,7 +134,8 @@ export function useFinder(text: () => string, left: () => void) {
       { id: 'games', label: 'Games', finds: games },
       // So many that they come only when they are asked for.
       { id: 'rules', label: 'House rules', finds: text().trim() ? rules : [] },
-      { id: 'actions', label: 'Do', finds: [...places, otherLook.value] },
+      { id: 'new', label: 'Begin', finds: text().trim() ? begin.value : [] },
+      { id: 'actions', label: 'Go to', finds: [...places, otherLook.value] },
     ].map(({ id, label, finds }) => ({ id, label, items: finds.map(cardOf) })),
   )
   return { shelves, load }

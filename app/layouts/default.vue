@@ -56,6 +56,7 @@ const host = useTemplateRef('host')
           @click="host?.open()"
         >
           <UIcon name="i-lucide-search" class="size-5" />
+          <span class="hidden xl:inline" aria-hidden="true">Look up</span>
         </UButton>
         <ColorModeKey />
         <LeaveKey />

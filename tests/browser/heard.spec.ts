@@ -69,6 +69,19 @@ test('one line finds matches, people, rules and actions', async ({ page, request
   const drawer = page.getByRole('dialog', { name: 'Look up' })
   const line = drawer.getByRole('textbox', { name: 'Look up' })
   const marked = drawer.locator('[data-highlighted]')
+  await expect(line).toBeFocused()
+  await page.keyboard.press('Escape')
+  await expect(drawer).toHaveCount(0)
+  const name = `Buoy ${match.slice(0, 4)}`
+  const { id } = (await (await request.post('/api/people', { data: { name } })).json()) as { id: string }
+  // Typing lands in the line; a name leads to its page, and with it a match is begun.
+  await page.getByRole('button', { name: 'Look up' }).click()
+  await expect(line).toBeFocused()
+  await page.keyboard.type(name)
+  await expect(drawer.getByRole('option', { name: /^New match with Buoy/ })).toBeVisible()
+  await drawer.getByRole('option', { name: /^Buoy .*what they can do/ }).click()
+  await expect(page).toHaveURL(`/people/${id}`)
+  await page.keyboard.press('Control+k')
   await line.fill('lantern oar')
   await drawer.getByRole('option', { name: /Brim.*Lantern, Oar/ }).click()
   await expect(page).toHaveURL(`/match/${match}`)
@@ -84,6 +97,7 @@ test('one line finds matches, people, rules and actions', async ({ page, request
   await expect(drawer.getByRole('status')).toContainText('Nothing of that name')
   // A letter too many is no hindrance.
   await line.fill('brimm')
+  await expect(drawer.getByRole('option', { name: 'New match: Brim' })).toBeVisible()
   await expect(drawer.getByRole('option', { name: 'Brim' }).first()).toBeVisible()
   // The arrow keys go through all that is found, and what is marked stays in sight.
   await line.fill('')
