@@ -319,8 +319,9 @@ export interface DayChild {
   readonly person: Person
   readonly matches: number
   readonly won: number
-  /** Number facts practised; of them said aloud, and of those right. */
+  /** Number facts of the squares practised, and longer sums apart; of all of them said aloud, and of those right. */
   readonly facts: number
+  readonly longer: number
   readonly said: number
   readonly right: number
   /** Shaky facts, by key. */

@@ -1,3 +1,4 @@
+import { count } from '#core/basics/words'
 import { minutesOf, type Length } from '#core/kernel/estimate'
 import type { Setup } from '~/composables/useSetup'
 import { startBots } from '~/workers/bots'
@@ -34,8 +35,8 @@ export function useEstimate({ game, read, rules, seats }: Asked) {
     const told = minutesOf(length.value, own.value ?? game.value.about.pace, read.value.rules.minutes)
     if (!told) return 'It may never end under these rules: set a clock.'
     return told.low === told.high
-      ? `About ${told.usual} minutes.`
-      : `About ${told.usual} minutes, ${told.low} to ${told.high}.`
+      ? `About ${count(told.usual, 'minute', 'minutes')}.`
+      : `About ${count(told.usual, 'minute', 'minutes')}, ${told.low} to ${told.high}.`
   })
   return { says, own }
 }

@@ -22,7 +22,7 @@ test.each([
 })
 
 const TABLE: PracticeTable = {
-  one: { a: { 'add 3 7': 5, 'add 2 8': 0.5 }, b: { 'add 3 7': 1 } },
+  one: { a: { 'add 3 7': 5, 'add 2 8': 0.5, 'add 5 5': 0.1 }, b: { 'add 3 7': 1 } },
   two: { a: { 'add 2 8': 1, 'add 4 6': 1 } },
   three: { a: { 'times 3 7': 9 } },
 }
@@ -33,6 +33,8 @@ test.each([
     ['two a 2', 'one a 0.5'],
   ],
   [['times 2 2'], []],
+  // Once in ten matches is none.
+  [['add 5 5'], []],
   [[], []],
 ])('%j: %j', (wished, found) => {
   expect(suggest(TABLE, wished, () => true).map(({ game, preset, times }) => `${game} ${preset} ${times}`)).toEqual(

@@ -14,6 +14,9 @@ export interface Suggestion {
   readonly facts: number
 }
 
+/** What comes up less often in a match is no reason to play it: once in two matches at least. */
+const LEAST = 0.5
+
 /** A fact that comes up again and again in one match helps no more than so often. */
 const MOST_EACH = 2
 
@@ -33,7 +36,7 @@ export function suggest(
       if (!fits(game, preset)) return []
       const hits = wished.map((key) => practice[key] ?? 0).filter((times) => times > 0)
       const times = hits.reduce((sum, each) => sum + Math.min(each, MOST_EACH), 0)
-      return times > 0 ? [{ game, preset, times: Math.round(times * 10) / 10, facts: hits.length }] : []
+      return times >= LEAST ? [{ game, preset, times: Math.round(times * 10) / 10, facts: hits.length }] : []
     })
     const first = rated.sort((a, b) => b.times - a.times || b.facts - a.facts)[0]
     return first ? [first] : []

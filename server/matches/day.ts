@@ -1,6 +1,7 @@
 import { and, asc, eq, gte, inArray, isNotNull, lt, sql, type SQL } from 'drizzle-orm'
 import { makeSpreadsheet } from '#core/format/spreadsheet'
 import { sayCell } from '#core/wording/mastery'
+import { foldFact } from '#core/mastery/cells'
 import { masteryOf, shakyOnes } from '#core/mastery/mastery'
 import type { Day, DayChild } from '#shared/api'
 import { entries, facts, matches, people, whoSat } from '../database/schema'
@@ -9,6 +10,10 @@ import { theDatabase } from '../utils/database'
 import { sessionOf } from '../room/session'
 import { TRY } from './facts'
 import { listedWhere } from './store'
+
+/** What somebody practised, in numbers. */
+type Practised = Pick<DayChild, 'facts' | 'longer' | 'said' | 'right'>
+const NOTHING: Practised = { facts: 0, longer: 0, said: 0, right: 0 }
 
 /** Matches of one day at most. */
 const MOST = 400
@@ -44,14 +49,27 @@ async function lookBack(within: SQL | undefined, to: string): Promise<Day> {
   const practised = await database
     .select({
       person: facts.personId,
+      operation: facts.operation,
+      terms: facts.terms,
+      answer: facts.answer,
       facts: sql<number>`count(*)::int`,
       said: sql<number>`count(${facts.said})::int`,
       right: sql<number>`count(*) filter (where ${facts.said} is not null and ${facts.right})::int`,
     })
     .from(facts)
     .where(and(inArray(facts.matchId, ids), isNotNull(facts.personId)))
-    .groupBy(facts.personId)
-  const byPerson = new Map(practised.map((row) => [row.person, row]))
+    .groupBy(facts.personId, facts.operation, facts.terms, facts.answer)
+  const byPerson = new Map<string | null, Practised>()
+  for (const row of practised) {
+    const { facts: squared, longer, said, right } = byPerson.get(row.person) ?? NOTHING
+    const ofSquare = foldFact(row) !== null
+    byPerson.set(row.person, {
+      facts: squared + (ofSquare ? row.facts : 0),
+      longer: longer + (ofSquare ? 0 : row.facts),
+      said: said + row.said,
+      right: right + row.right,
+    })
+  }
   const sat = await database.select().from(whoSat).where(inArray(whoSat.matchId, ids))
   const seated = [...new Set(sat.flatMap(({ personId }) => personId ?? []))]
   const known = seated.length
@@ -62,14 +80,11 @@ async function lookBack(within: SQL | undefined, to: string): Promise<Day> {
     const places = new Map(sat.flatMap(({ matchId, seat, personId }) => (personId === id ? [[matchId, seat]] : [])))
     const mine = played.filter((match) => places.has(match.id))
     const won = mine.filter(({ id: match, summary }) => summary.result?.winners.includes(places.get(match)!))
-    const counted = byPerson.get(id)
     children.push({
       person: { id, name, pennant, aims, classes },
       matches: mine.length,
       won: won.length,
-      facts: counted?.facts ?? 0,
-      said: counted?.said ?? 0,
-      right: counted?.right ?? 0,
+      ...(byPerson.get(id) ?? NOTHING),
       shaky: await shakyOf(id, to),
     })
     await yieldLoop()
@@ -95,14 +110,17 @@ export async function shakyOf(person: string, until: string): Promise<string[]> 
 
 /** What a day came to as CSV: a row a child. */
 export function dayCsv({ children }: Day): string {
-  const rows = children.map(({ person, matches: sat, won, facts: all, said, right, shaky }) => ({
+  const rows = children.map(({ person, matches: sat, won, facts: all, longer, said, right, shaky }) => ({
     name: person.name,
     matches: sat,
     won,
     facts: all,
+    'longer sums': longer,
     answers: said,
     right,
     shaky: shaky.map(sayCell).join('; '),
   }))
-  return makeSpreadsheet(rows, { columns: ['name', 'matches', 'won', 'facts', 'answers', 'right', 'shaky'] })
+  return makeSpreadsheet(rows, {
+    columns: ['name', 'matches', 'won', 'facts', 'longer sums', 'answers', 'right', 'shaky'],
+  })
 }

@@ -1,7 +1,12 @@
 import { asc, desc, eq, sql } from 'drizzle-orm'
+import { localTime, makeSpreadsheet } from '#core/format/spreadsheet'
+import { masteryOf } from '#core/mastery/mastery'
+import { sayCell } from '#core/wording/mastery'
 import type { PersonMatch, SeenPerson } from '#shared/api'
 import { facts, matches, people, seats, whoSat } from '../database/schema'
 import { theDatabase } from '../utils/database'
+import { roomZone } from '../room/zone'
+import { factsOf } from './facts'
 import { noSuchPerson } from './people'
 
 /** One person's data in one file. */
@@ -100,4 +105,23 @@ export async function personFile(id: string) {
       at,
     })),
   }
+}
+
+/** Facts looked at for the CSV: the newest ones, years of play. */
+const MOST_TRIES = 5000
+
+/** How a person stands with each fact, as CSV: a row a fact. */
+export async function masteryCsv(id: string): Promise<string> {
+  await personOf(id)
+  const [tries, zone] = [await factsOf(id, MOST_TRIES), await roomZone()]
+  const rows = [...masteryOf(tries, Date.now()).values()].map(({ key, status, tries: said, right, by, last }) => ({
+    fact: sayCell(key),
+    stands: status,
+    tries: said,
+    right,
+    'with help': by.helped,
+    met: by.met,
+    last: localTime(last, zone),
+  }))
+  return makeSpreadsheet(rows, { columns: ['fact', 'stands', 'tries', 'right', 'with help', 'met', 'last'] })
 }

@@ -35,6 +35,25 @@ const roll = (by: number, dice: readonly number[], said?: number) => ({
 /** Three rounds of Top Total in which the first player gets 6 + 5 wrong. */
 const WRONG = [1, 2, 3].flatMap(() => [roll(1, [6, 5], 12), roll(2, [1, 2], 3)])
 
+test('a child’s page opens where something is shaky, prints without its keys, and goes out as CSV', async ({
+  page,
+  request,
+}) => {
+  const [bao, ines] = [await person(request, fresh('Bao')), await person(request, fresh('Ines'))]
+  const wrong = [1, 2, 3].flatMap(() => [1, 2].map((by) => ({ play: { do: 'rung', by, roll: 7, said: 20 + by } })))
+  await sit(request, 'table-ladder', [bao, ines], wrong, { houseRules: { factors: [3, 3] } })
+  await page.addInitScript(() => localStorage.setItem('fact-square', 'add'))
+  await page.goto(`/people/${ines.personId}`)
+  await expect(page.getByRole('grid', { name: 'Times' })).toBeVisible()
+  const csv = await (await request.get(`/api/people/${ines.personId}/export?as=csv`)).text()
+  const [row] = Papa.parse<Record<string, string>>(csv.trim(), { header: true }).data
+  expect(row).toMatchObject({ fact: '3 × 7', stands: 'shaky', tries: '3', right: '0' })
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('heading', { name: ines.name })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Times' })).toBeVisible()
+  await expect(page.locator('main .key:visible')).toHaveCount(0)
+})
+
 test('a child’s page: the square by keyboard, what is shaky and why, and one touch to a table that practises it', async ({
   page,
   request,
@@ -289,7 +308,7 @@ test('a day in one page: what was played and practised, what is shaky, remarks; 
   await page.goto('/day/today')
   await expect(page.getByRole('listitem').filter({ hasText: table }).first()).toContainText(`${wren.name} 3 won`)
   const row = page.getByRole('row').filter({ hasText: wren.name })
-  await expect(row.getByRole('cell')).toHaveText([wren.name, '1', '1', '3', '0 of 3', '5 + 6'])
+  await expect(row.getByRole('cell')).toHaveText([wren.name, '1', '1', '3', '0', '0 of 3', '5 + 6'])
   await expect(page.getByText('counted the crates aloud').first()).toBeVisible()
   await expect(page.getByRole('region', { name: 'Next time' }).getByRole('link').first()).toBeVisible()
   const csv = await (await request.get((await page.getByRole('link', { name: 'CSV' }).getAttribute('href'))!)).text()
@@ -299,6 +318,7 @@ test('a day in one page: what was played and practised, what is shaky, remarks; 
     matches: '1',
     won: '1',
     facts: '3',
+    'longer sums': '0',
     answers: '3',
     right: '0',
     shaky: '5 + 6',

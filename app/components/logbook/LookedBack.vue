@@ -12,6 +12,7 @@ const COLUMNS = [
   { id: 'matches', label: 'Matches', value: ({ matches }: Child) => matches },
   { id: 'won', label: 'Won', value: ({ won: times }: Child) => times },
   { id: 'facts', label: 'Facts', value: ({ facts }: Child) => facts },
+  { id: 'longer', label: 'Longer sums', value: ({ longer }: Child) => longer },
   { id: 'right', label: 'Answers right', value: ({ right, said }: Child) => (said ? right / said : -1) },
   { id: 'shaky', label: 'Shaky', value: ({ shaky }: Child) => shaky.length, words: true },
 ]

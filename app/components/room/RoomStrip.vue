@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { count } from '#core/basics/words'
 import type { RoomNow } from '~/composables/useRoomSession'
 
 /** The session that goes on: one clock for all tables, the board for the projector, and its end. */
@@ -38,7 +39,8 @@ const began = computed(() => session.value && timeOfDay(session.value.createdAt)
       <p class="font-semibold">
         Session since {{ began }}<template v-if="clock.called">: each table finishes its round</template
         ><template v-else-if="clock.minutes !== null"
-          >, {{ clock.minutes }} minutes {{ running ? 'running' : 'set' }}</template
+          >, the clock {{ running ? 'runs' : 'stands' }} at {{ count(clock.minutes, 'minute', 'minutes') }} in
+          all</template
         >
       </p>
       <div class="flex flex-wrap gap-2">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { matchTitle } from '#core/games/abouts'
+import { cellOf, type Square } from '#core/mastery/cells'
 import { HOW_NAMES, sayMastery, saySlipKind, sayTry } from '#core/wording/mastery'
 import { newPersonShape } from '#shared/requests'
 import type { How } from '#core/contract/plays'
@@ -9,7 +10,12 @@ const route = useRoute()
 const { person, matches, bests, tries, mastery, shaky, slips, hows, failed, same, load, rename, change, forget } =
   usePerson(String(route.params.id))
 
-const square = useLocalStorage<'add' | 'times'>('fact-square', 'add')
+const square = useLocalStorage<Square>('fact-square', 'add')
+// It opens where something is shaky; the square chosen last is shown where nothing is.
+watchOnce(mastery, () => {
+  const [first] = shaky.value
+  if (first) square.value = cellOf(first.key).square
+})
 const SQUARES = [
   { value: 'add', label: 'Addition' },
   { value: 'times', label: 'Times' },
@@ -32,24 +38,32 @@ async function remove() {
   const gone = await forget()
   if (gone) await navigateTo({ path: '/people', query: { forgot: sayForgotten(gone) } })
 }
+const print = () => window.print()
 useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
 </script>
 
 <template>
   <div v-if="person" class="space-y-6">
     <header class="space-y-3">
-      <NuxtLink to="/people" class="inline-flex items-center gap-1 min-h-11 underline underline-offset-4"
+      <NuxtLink to="/people" class="print:hidden inline-flex items-center gap-1 min-h-11 underline underline-offset-4"
         ><UIcon name="i-lucide-arrow-left" /> People</NuxtLink
       >
       <div class="flex flex-wrap items-center gap-3">
         <Pennant :number="person.pennant" size="2.4rem" />
         <h1 class="text-4xl font-extrabold mr-auto break-words min-w-0">{{ person.name }}</h1>
-        <Key main :to="newMatchPath({ names: [person.name] })"
+        <p class="hidden print:block">{{ longDay(new Date()) }}</p>
+        <Key main class="print:hidden" :to="newMatchPath({ names: [person.name] })"
           ><UIcon name="i-lucide-play" class="size-5" /> New match</Key
         >
-        <Key @click="begin"><UIcon name="i-lucide-pencil" class="size-5" /> Rename …</Key>
-        <Key :file="`/api/people/${person.id}/export`"><UIcon name="i-lucide-download" class="size-5" /> All data</Key>
-        <Key @click="remove"><UIcon name="i-lucide-user-x" class="size-5" /> Forget …</Key>
+        <Key class="print:hidden" @click="begin"><UIcon name="i-lucide-pencil" class="size-5" /> Rename …</Key>
+        <Key class="print:hidden" @click="print()"><UIcon name="i-lucide-printer" class="size-5" /> Print</Key>
+        <Key class="print:hidden" :file="`/api/people/${person.id}/export?as=csv`"
+          ><UIcon name="i-lucide-sheet" class="size-5" /> Facts as CSV</Key
+        >
+        <Key class="print:hidden" :file="`/api/people/${person.id}/export`"
+          ><UIcon name="i-lucide-download" class="size-5" /> All data</Key
+        >
+        <Key class="print:hidden" @click="remove"><UIcon name="i-lucide-user-x" class="size-5" /> Forget …</Key>
       </div>
       <SendForm v-if="renaming" :shape="newPersonShape" :state="state" :send="save" class="flex flex-wrap gap-2">
         <UFormField name="name">
@@ -63,9 +77,10 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
       </SendForm>
       <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
     </header>
-    <div class="grid gap-5 lg:grid-cols-2 items-start">
+    <div class="grid gap-5 lg:grid-cols-2 print:grid-cols-2 items-start">
       <section class="sheet p-4 space-y-3" aria-label="Facts">
-        <ChoiceRow v-model="square" label="Facts" :choices="SQUARES" />
+        <ChoiceRow v-model="square" label="Facts" :choices="SQUARES" class="print:hidden" />
+        <h2 class="hidden print:block text-xl font-bold">{{ SQUARES.find(({ value }) => value === square)?.label }}</h2>
         <FactSquare :key="square" :square="square" :mastery="mastery" />
         <p class="text-sm flex flex-wrap gap-x-4">
           <span>● sure, larger the more often</span><span>▲ shaky</span><span>○ too few tries</span
@@ -81,8 +96,8 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
           <p v-else>{{ mastery.size ? 'Nothing is shaky at the moment.' : 'Nothing was practised yet.' }}</p>
           <p v-if="shaky.length > 12">… and {{ shaky.length - 12 }} more.</p>
         </section>
-        <AimChoice :aims="person.aims" :mastery="mastery" @change="change({ aims: $event })" />
-        <section class="sheet p-4 space-y-2" aria-labelledby="next">
+        <AimChoice class="print:hidden" :aims="person.aims" :mastery="mastery" @change="change({ aims: $event })" />
+        <section class="sheet p-4 space-y-2 print:hidden" aria-labelledby="next">
           <h2 id="next" class="text-xl font-bold">What to play next</h2>
           <PlayNext :wished="shaky.map(({ key }) => key)" :aims="person.aims" :names="[person.name]" />
         </section>
@@ -109,7 +124,7 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
             </div>
           </dl>
         </section>
-        <ClassKeys :classes="person.classes" @change="change({ classes: $event })" />
+        <ClassKeys class="print:hidden" :classes="person.classes" @change="change({ classes: $event })" />
       </div>
     </div>
     <OwnBestsList v-if="bests.length" :bests="bests" />
