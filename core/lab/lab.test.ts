@@ -43,7 +43,8 @@ test('a mean with its interval; of one number nothing is known of the spread', (
   // 2, 4, 6, 8: mean 5, variance 20/3.
   const { value, low, high } = meanOf(20, 120, 4)
   expect(value).toBe(5)
-  expect(high - value).toBeCloseTo(1.959964 * Math.sqrt(20 / 3 / 4), 6)
+  // Student's t of three degrees of freedom is 3.18.
+  expect((high - value) / Math.sqrt(20 / 3 / 4)).toBeCloseTo(3.18, 1)
   expect(value - low).toBeCloseTo(high - value, 9)
   expect(meanOf(3, 9, 1)).toEqual({ value: 3, low: -Infinity, high: Infinity })
   expect(isSure({ value: 2, low: 1.1, high: 2.9 })).toBe(true)
@@ -318,6 +319,31 @@ test.each<[string, Partial<Comparison>, string[]]>([
     'best',
   ])
   expect(told).toEqual([...says, 'That who begins matters more or less under B, these matches don’t show.'])
+})
+
+test.each([
+  [
+    { low: 0.3, usual: 0.6, high: 0.9 },
+    { low: 0, usual: 0, high: 4 },
+    'Nine of ten matches are over within a minute.',
+    'Scores at the end: half of them are 0 or less, nine of ten 4 or less.',
+  ],
+  [
+    { low: 0.4, usual: 3.1, high: 12.2 },
+    { low: -3, usual: 5, high: 5 },
+    'Half the matches are over within 3.5 minutes, one of ten within a minute and nine of ten within 13 minutes.',
+    'Scores at the end: half of them are 5 or less, one of ten −3 or less.',
+  ],
+  [
+    { low: 4, usual: 4, high: 7 },
+    { low: 2, usual: 2, high: 2 },
+    'Half the matches are over within 4 minutes, nine of ten within 7 minutes.',
+    'At the end nearly everybody has 2.',
+  ],
+])('lengths and scores as they are, level ones too: %j %j', (minutes, scores, length, score) => {
+  const says = sayReport({ ...reportOf(runLab(question(), 0, 5).a, 12), minutes, scores }, ['best', 'best'])
+  expect(says[0]).toBe(length)
+  expect(says).toContain(score)
 })
 
 test('who begins is spoken of only where all play alike, and matters less where its edge shrinks', () => {

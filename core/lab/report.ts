@@ -1,5 +1,5 @@
 import { itemAt } from '#core/basics/lists'
-import { meanOf, meanOfHistogram, partOf, quantile, scaled, type Interval } from '#core/lab/statistics'
+import { meanOf, meanOfHistogram, partOf, quantile, scaled, shareOf, type Interval } from '#core/lab/statistics'
 import { TENTHS, WHOLE, type Tally } from '#core/lab/tally'
 
 /** Length of most matches: one of ten is shorter than `low`, half are shorter than `usual`, nine of ten than `high`. */
@@ -56,7 +56,7 @@ export function reportOf(tally: Tally, pace: number): Report {
     timed: partOf(tally.timed, matches),
     level: partOf(tally.level, matches),
     wins: tally.wins.map((sum, place) =>
-      meanOf(sum / WHOLE, itemAt(tally.winSquares, place) / (WHOLE * WHOLE), matches),
+      shareOf(sum / WHOLE, itemAt(tally.winSquares, place) / (WHOLE * WHOLE), matches),
     ),
     changes: meanOfHistogram(tally.changes),
     early: partOf(

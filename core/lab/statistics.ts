@@ -18,13 +18,39 @@ export function partOf(hits: number, n: number): Interval {
   return { value: p, low: Math.max(0, middle - off), high: Math.min(1, middle + off) }
 }
 
+/**
+ * Standard errors on either side that hold nineteen of twenty where the spread itself is only known from `n` numbers:
+ * Student's t, by its expansion in powers of 1 / (n − 1).
+ */
+function studentOf(n: number): number {
+  const v = n - 1
+  return (
+    Z +
+    (Z ** 3 + Z) / (4 * v) +
+    (5 * Z ** 5 + 16 * Z ** 3 + 3 * Z) / (96 * v ** 2) +
+    (3 * Z ** 7 + 19 * Z ** 5 + 17 * Z ** 3 - 15 * Z) / (384 * v ** 3)
+  )
+}
+
+/**
+ * The mean of `n` shares from 0 to 1 (a win, half of one, none) by their sum and the sum of their squares: Wilson's interval,
+ * of as many whole ones as spread alike.
+ */
+export function shareOf(sum: number, squares: number, n: number): Interval {
+  const p = n ? sum / n : 0
+  const variance = n ? Math.max(0, squares / n - p * p) : 0
+  // Halves spread less than whole ones do, and tell as much as more of them.
+  const whole = variance > 0 ? (n * p * (1 - p)) / variance : n
+  return partOf(p * whole, whole)
+}
+
 /** The mean of `n` numbers by their sum and the sum of their squares. Of fewer than two nothing is known of how they spread. */
 export function meanOf(sum: number, squares: number, n: number): Interval {
   if (n === 0) return { value: 0, low: -Infinity, high: Infinity }
   const value = sum / n
   if (n === 1) return { value, low: -Infinity, high: Infinity }
   const variance = Math.max(0, (squares - (sum * sum) / n) / (n - 1))
-  const off = Z * Math.sqrt(variance / n)
+  const off = studentOf(n) * Math.sqrt(variance / n)
   return { value, low: value - off, high: value + off }
 }
 

@@ -3,9 +3,9 @@ import { isSure, type Interval } from '#core/lab/statistics'
 import type { Comparison } from '#core/lab/pair'
 import type { PlayerKind } from '#core/lab/players'
 import { ENDLESS } from '#core/kernel/estimate'
-import type { Report } from '#core/lab/report'
+import type { Report, Spread } from '#core/lab/report'
 import type { Tried } from '#core/lab/search'
-import { grouped, list, tenth } from '#core/basics/words'
+import { figure, grouped, list, tenth } from '#core/basics/words'
 
 /** What came out of the lab in plain sentences, which never claim more than the numbers. */
 
@@ -14,8 +14,28 @@ const whole = (part: number) => Math.round(100 * part)
 const within = ({ low, high }: Interval) => `give or take ${Math.max(1, Math.ceil(50 * (high - low) - 1e-6))}`
 /** Minutes as they are told: to the half where there are few. */
 export const roundMinutes = (n: number) => (n < 9.5 ? Math.round(n * 2) / 2 : Math.round(n))
-const sayMinutes = (n: number) =>
-  roundMinutes(n) < 1 ? 'less than a minute' : `${roundMinutes(n)} ${roundMinutes(n) === 1 ? 'minute' : 'minutes'}`
+/** A time that is not exceeded, up to the next half of few minutes: `within 4.5 minutes`. */
+const upTo = (n: number) => (n < 9.5 ? Math.ceil(n * 2 - 1e-6) / 2 : Math.ceil(n - 1e-6))
+const sayWithin = (n: number) => (upTo(n) <= 1 ? 'within a minute' : `within ${upTo(n)} minutes`)
+/** How long matches are: half of them, and the shortest and longest tenth where those are told apart. */
+function sayLength({ low, usual, high }: Spread): string {
+  const [short, middle, long] = [sayWithin(low), sayWithin(usual), sayWithin(high)]
+  if (short === long) return `Nine of ten matches are over ${long}`
+  const parts = [
+    ...(short === middle ? [] : [`one of ten ${short}`]),
+    ...(long === middle ? [] : [`nine of ten ${long}`]),
+  ]
+  return `Half the matches are over ${middle}, ${list(parts)}`
+}
+/** Scores at the end, in the same way: what so many have at most, which is true of level ones too. */
+function sayScores({ low, usual, high }: Spread): string {
+  if (low === high) return `At the end nearly everybody has ${figure(usual)}.`
+  const parts = [
+    ...(low === usual ? [] : [`one of ten ${figure(low)} or less`]),
+    ...(high === usual ? [] : [`nine of ten ${figure(high)} or less`]),
+  ]
+  return `Scores at the end: half of them are ${figure(usual)} or less, ${list(parts)}.`
+}
 /** `no`, `1 of 100`, `less than 1 of 100`. */
 const ofHundred = (part: number) =>
   part === 0 ? 'none' : part < 0.005 ? 'less than 1 of 100' : `${whole(part)} of 100`
@@ -43,9 +63,7 @@ export function sayReport(
   players: readonly PlayerKind[],
 ): string[] {
   if (!matches) return []
-  const says = [
-    `Half the matches take more than ${sayMinutes(length.usual)}; one of ten is over in ${sayMinutes(length.low)}, one of ten takes more than ${sayMinutes(length.high)}.`,
-  ]
+  const says = [`${sayLength(length)}.`]
   if (wins.length > 1) {
     says.push(sayWins(wins, players))
     says.push(`${ofHundred(level.value)} end level.`)
@@ -60,9 +78,7 @@ export function sayReport(
       : `${ofHundred(stuck)} did not end within ${grouped(ENDLESS)} plays: set a clock.`,
   )
   if (timed.value > 0) says.push(`The clock ends ${ofHundred(timed.value)}.`)
-  says.push(
-    `Scores at the end: half of them above ${scores.usual}, one of ten at most ${scores.low}, one of ten above ${scores.high}.`,
-  )
+  says.push(sayScores(scores))
   const each = facts.reduce((sum, { value }) => sum + value, 0) / facts.length
   says.push(`Each child practises ${tenth(each)} number facts a match, ${tenth(factsInTen)} in ten minutes.`)
   if (slips > 0) says.push(`Expect ${tenth(slips)} wrong answers a match.`)
@@ -109,5 +125,6 @@ function sayEdge(first: Interval, a: Report): string {
 /** What the search for a rule proposes. */
 export function sayProposal(label: string, { value, minutes: length, ended }: Tried): string {
   const ends = ended < 0.95 ? ` Only ${ofHundred(ended)} come to an end.` : ''
-  return `${label} ${value}: half the matches take more than ${sayMinutes(length.usual)}, most between ${sayMinutes(length.low)} and ${sayMinutes(length.high)}.${ends}`
+  const says = sayLength(length)
+  return `${label} ${value}: ${says.charAt(0).toLowerCase()}${says.slice(1)}.${ends}`
 }
