@@ -348,3 +348,15 @@ export interface ToldWay {
     readonly names: readonly string[]
   }[]
 }
+
+export type UndoableKind = 'match' | 'merge' | 'forget'
+
+/** Something that was done and can be taken back for a day. */
+export interface Undoable {
+  readonly id: string
+  readonly kind: UndoableKind
+  /** What was done, in a sentence. */
+  readonly says: string
+  /** ISO 8601. */
+  readonly at: string
+}

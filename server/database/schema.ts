@@ -20,7 +20,15 @@ import type { MemberOrder } from '#core/kernel/members'
 import type { Asked } from '#core/kernel/predictions'
 import type { Aim } from '#core/mastery/aims'
 import type { ShownHelp } from '#core/mastery/ladder'
-import type { CalledMember, ClockState, RoomClockState, Summary } from '#shared/api'
+import type { CalledMember, ClockState, RoomClockState, Summary, UndoableKind } from '#shared/api'
+
+/** Rows of one table as they were. */
+export interface KeptRows {
+  readonly table: 'people' | 'matches' | 'seats' | 'side_members' | 'entries' | 'facts' | 'helpers'
+  /** Columns that are put back where the row is still there; without any such a row stays as it is now. */
+  readonly columns: readonly string[]
+  readonly rows: readonly Readonly<Record<string, unknown>>[]
+}
 
 const at = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' })
 
@@ -231,6 +239,20 @@ export const namedRules = pgTable(
     createdAt: at('created_at').notNull().defaultNow(),
   },
   (table) => [uniqueIndex('named_rules_by_name').on(table.game, sql`lower(${table.name})`)],
+)
+
+/** What was deleted, merged or forgotten: the rows as they were, for a day in which that can be taken back. */
+export const undoables = pgTable(
+  'undoables',
+  {
+    id: text('id').primaryKey(),
+    kind: text('kind').$type<UndoableKind>().notNull(),
+    /** What was done, in a sentence. */
+    says: text('says').notNull(),
+    kept: jsonb('kept').$type<readonly KeptRows[]>().notNull(),
+    at: at('at').notNull().defaultNow(),
+  },
+  (table) => [index('undoables_by_time').on(table.at)],
 )
 
 /** Small facts about this installation: whether the demo was loaded, the passcode's hash, the cookie's key. */
