@@ -4,15 +4,20 @@ import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import { backupsIn, backupsOf } from './folder'
 
-/** Backups kept; older ones are removed once a newer one is whole. */
+/** Backups kept, of those by the day and of those before an act; older ones are removed once a newer one is whole. */
 const MOST = 7
 const DAY_MS = 24 * 60 * 60 * 1000
 
 const stamp = (now: number) => new Date(now).toISOString().slice(0, 16).replace(/[:T]/g, '-')
 
-/** Keeps an archive of everything, as it is read, among the backups. It is only named when it is whole. */
-export async function keepArchive(folder: string, chunks: AsyncIterable<string>, now = Date.now()): Promise<string> {
-  return keep(folder, `nimble-tally-${stamp(now)}.json`, (path) =>
+/** Keeps an archive of everything, as it is read, among the backups, named for what comes after it. It is only named when it is whole. */
+export async function keepArchive(
+  folder: string,
+  chunks: AsyncIterable<string>,
+  before = '',
+  now = Date.now(),
+): Promise<string> {
+  return keep(folder, `nimble-tally-${stamp(now)}${before && `-before-${before}`}.json`, (path) =>
     pipeline(Readable.from(chunks), createWriteStream(path, { mode: 0o600 })),
   )
 }
@@ -40,6 +45,10 @@ async function keep(folder: string, name: string, write: (path: string) => Promi
   } finally {
     rmSync(`${path}.part`, { force: true })
   }
-  for (const old of backupsOf(folder).slice(MOST)) rmSync(old.path, { force: true })
+  const isBefore = ({ name }: { name: string }) => name.includes('-before-')
+  const all = backupsOf(folder)
+  // Those before an act don't push the daily ones out.
+  for (const some of [all.filter(isBefore), all.filter((each) => !isBefore(each))])
+    for (const old of some.slice(MOST)) rmSync(old.path, { force: true })
   return path
 }

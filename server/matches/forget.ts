@@ -2,7 +2,9 @@ import { and, count, eq, inArray, isNull, like, lt, notExists, or, sql, type SQL
 import { monthsBefore } from '#core/basics/calendar'
 import type { Forgotten } from '#shared/api'
 import { PEOPLE } from '../demo/saturday'
-import { entries, facts, matches, people, roomSessions, seats, whoSat } from '../database/schema'
+import type { PgColumn } from 'drizzle-orm/pg-core'
+import { entries, facts, matches, people, roomSessions, seats, sideMembers, whoSat } from '../database/schema'
+import { dropNaming, keepUndoable, rowsNow } from '../undo/keep'
 import { yieldLoop } from '../utils/yieldLoop'
 import { roomZone } from '../room/zone'
 import { theDatabase, writing, type Within } from '../utils/database'
@@ -19,9 +21,10 @@ const BATCH = 50
 
 /**
  * Forgets a person: their name becomes “a player” in every match, also where it was only typed, and in remarks; what they
- * practised is deleted, and they are. Match by match, the person last: cut short, it can be done again.
+ * practised is deleted, and they are. Match by match, the person last: cut short, it can be done again. For a day it can be
+ * taken back, by `undo`; then it is final.
  */
-export async function forgetPerson(id: string): Promise<Forgotten> {
+export async function forgetPerson(id: string): Promise<{ readonly forgotten: Forgotten; readonly undo: string }> {
   const database = await theDatabase()
   const [person] = await database.select().from(people).where(eq(people.id, id))
   if (!person) throw noSuchPerson()
@@ -31,6 +34,7 @@ export async function forgetPerson(id: string): Promise<Forgotten> {
     sql`exists (select 1 from ${membersIn(seats)} as member where lower(member) = ${person.name.toLowerCase()})`,
   )
   const rows = await database.selectDistinct({ match: seats.matchId }).from(seats).where(theirs)
+  const undo = await writing((tx) => keepForgotten(tx, person, idsOfMatches(rows)), { frees: true })
   let [gone, remarks] = [0, 0]
   for (const { match } of rows) {
     await writing(
@@ -67,7 +71,39 @@ export async function forgetPerson(id: string): Promise<Forgotten> {
     },
     { frees: true },
   )
-  return { people: 1, matches: rows.length, facts: gone + left, remarks }
+  return { forgotten: { people: 1, matches: rows.length, facts: gone + left, remarks }, undo }
+}
+
+const idsOfMatches = (rows: readonly { readonly match: string }[]) => rows.map(({ match }) => match)
+
+/** Keeps what forgetting somebody changes, for the day in which it is not final. What was kept of them before goes. */
+async function keepForgotten(
+  tx: Within,
+  person: { readonly id: string; readonly name: string },
+  played: readonly string[],
+): Promise<string> {
+  await dropNaming(tx, person)
+  const there = (column: PgColumn) => (played.length ? inArray(column, [...played]) : sql`false`)
+  const named = `%${person.name.replace(/[\\%_]/g, '\\$&')}%`
+  return keepUndoable(tx, {
+    kind: 'forget',
+    says: `${person.name} was forgotten`,
+    kept: [
+      await rowsNow(tx, people, eq(people.id, person.id)),
+      await rowsNow(tx, matches, and(there(matches.id), sql`${matches.name} ilike ${named}`)!, ['name']),
+      await rowsNow(tx, seats, there(seats.matchId), ['name', 'person_id', 'members']),
+      await rowsNow(tx, sideMembers, eq(sideMembers.personId, person.id)),
+      await rowsNow(tx, entries, and(there(entries.matchId), sql`${entries.entry}->>'why' ilike ${named}`)!, ['entry']),
+      await rowsNow(
+        tx,
+        facts,
+        or(
+          eq(facts.personId, person.id),
+          sql`exists (select 1 from ${seats} s where s.match_id = ${facts.matchId} and s.seat = ${facts.seat} and s.person_id is null and lower(s.name) = ${person.name.toLowerCase()})`,
+        )!,
+      ),
+    ],
+  })
 }
 
 /** Takes a name out of the members of a side. */

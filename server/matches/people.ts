@@ -7,6 +7,7 @@ import type { Aim } from '#core/mastery/aims'
 import { MOST_CLASSES } from '#core/room/classes'
 import { facts, people, seats, sideMembers } from '../database/schema'
 import { Refusal } from '../utils/refusal'
+import { keepUndoable, rowsNow } from '../undo/keep'
 import { theDatabase, writing, type Within } from '../utils/database'
 
 export async function listPeople() {
@@ -71,12 +72,13 @@ export async function makePeople({ names, known, of }: z.output<typeof peopleLis
 
 /**
  * Changes a person's name or pennant. A name that somebody has already is refused (`name-taken`, with who it is) until
- * `merge` says that both are one: their matches and what they practised go to the one who had the name.
+ * `merge` says that both are one: their matches and what they practised go to the one who had the name. A merging answers
+ * by what it is taken back, any other change null.
  */
 export async function changePerson(
   id: string,
   { merge, ...changes }: z.output<typeof changedPersonShape>,
-): Promise<void> {
+): Promise<string | null> {
   const others = changes.name === undefined ? [] : (await listPeople()).filter((person) => person.id !== id)
   const same = namedIn(others, changes.name ?? '')
   if (same && !merge) {
@@ -88,16 +90,36 @@ export async function changePerson(
     tx.update(people).set(changes).where(eq(people.id, id)).returning({ id: people.id }),
   )
   if (!changed.length) throw noSuchPerson()
+  return null
 }
 
-/** Makes two people one. */
-async function mergePeople(from: string, into: string): Promise<void> {
-  await writing(async (tx) => {
+/** Makes two people one; for a day that can be taken back, by what this answers. */
+async function mergePeople(from: string, into: string): Promise<string> {
+  return writing(async (tx) => {
+    const names = new Map(
+      (
+        await tx
+          .select()
+          .from(people)
+          .where(inArray(people.id, [from, into]))
+      ).map(({ id, name }) => [id, name]),
+    )
+    const undo = await keepUndoable(tx, {
+      kind: 'merge',
+      says: `${names.get(from)} was merged into ${names.get(into)}`,
+      kept: [
+        await rowsNow(tx, people, eq(people.id, from)),
+        await rowsNow(tx, seats, eq(seats.personId, from), ['person_id']),
+        await rowsNow(tx, sideMembers, eq(sideMembers.personId, from), ['person_id']),
+        await rowsNow(tx, facts, eq(facts.personId, from), ['person_id']),
+      ],
+    })
     await tx.update(seats).set({ personId: into }).where(eq(seats.personId, from))
     await tx.update(sideMembers).set({ personId: into }).where(eq(sideMembers.personId, from))
     await tx.update(facts).set({ personId: into }).where(eq(facts.personId, from))
     const gone = await tx.delete(people).where(eq(people.id, from)).returning({ id: people.id })
     if (!gone.length) throw noSuchPerson()
+    return undo
   })
 }
 

@@ -1,15 +1,17 @@
 import { and, asc, desc, eq, inArray, sql, type SQL } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
+import { matchTitle } from '#core/games/abouts'
 import { gameById } from '#core/games/index'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { mixedSeed, randomFor } from '#core/basics/random'
 import type { ListedMatch, Seat, SetUp } from '#shared/api'
 import type { ChangedMatch, ChangedSide } from '#shared/requests'
-import { facts, helpers, matches, people, seats } from '../database/schema'
+import { entries, facts, helpers, matches, people, seats, sideMembers } from '../database/schema'
 import { theDatabase, writing, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { newToken } from '../utils/token'
 import { currentSession } from '../room/session'
+import { keepUndoable, rowsNow } from '../undo/keep'
 import { toldClock } from './clockTime'
 import { tell } from './live'
 import { noSuchMatch, seatFrom, seatsOf } from './read'
@@ -246,12 +248,30 @@ export async function renamed(id: string, { frees = false } = {}): Promise<void>
   if (listed) tell({ kind: 'renamed', match: id, listed })
 }
 
-/** Deletes a match with its tape for good. */
-export async function removeMatch(id: string): Promise<void> {
-  const gone = await writing((tx) => tx.delete(matches).where(eq(matches.id, id)).returning({ id: matches.id }), {
-    frees: true,
-  })
-  if (!gone.length) throw noSuchMatch()
+/** Deletes a match with its tape; for a day that can be taken back, by what this answers. */
+export async function removeMatch(id: string): Promise<string> {
+  const undo = await writing(
+    async (tx) => {
+      const [row] = await tx.select().from(matches).where(eq(matches.id, id)).for('update')
+      if (!row) throw noSuchMatch()
+      const its = (table: typeof seats | typeof sideMembers | typeof entries | typeof facts | typeof helpers) =>
+        rowsNow(tx, table, eq(table.matchId, id))
+      const kept = [
+        await rowsNow(tx, matches, eq(matches.id, id)),
+        await its(seats),
+        await its(sideMembers),
+        await its(entries),
+        await its(facts),
+        await its(helpers),
+      ]
+      const says = `${row.name || matchTitle(row)} was deleted`
+      const act = await keepUndoable(tx, { kind: 'match', says, kept })
+      await tx.delete(matches).where(eq(matches.id, id))
+      return act
+    },
+    { frees: true },
+  )
   forgetTape(id)
   tell({ kind: 'removed', match: id })
+  return undo
 }

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import { isBackupDue, keepArchive } from '../database/backup'
 import { leaveOutDemo } from '../demo/load'
 import { archiveText, restoreArchive } from '../matches/archive'
+import { dropFinal } from '../undo/keep'
 import { archivesAreReadBy, isClosed } from '../utils/database'
 import { environment } from '../utils/environment'
 import { Refusal } from '../utils/refusal'
@@ -9,7 +10,10 @@ import { Refusal } from '../utils/refusal'
 /** How often it is looked whether a backup is due. */
 const LOOK_MS = 30 * 60 * 1000
 
-/** A backup a day, made by itself; and one brought back where the start asked for it. */
+/**
+ * A backup a day, made by itself; what can be taken back no more is made final; and an archive is brought back where the
+ * start asked for it.
+ */
 export default defineNitroPlugin((nitro) => {
   archivesAreReadBy(bringBack)
   let timer: NodeJS.Timeout | undefined
@@ -17,11 +21,14 @@ export default defineNitroPlugin((nitro) => {
   openOnce().then(
     async ({ folder }) => {
       await bringBackOnServer()
-      if (folder === null) return
-      const look = () =>
-        (isBackupDue(folder) ? keepArchive(folder, archiveText()).then(() => undefined) : Promise.resolve()).catch(
-          (error: unknown) => isClosed() || console.warn('No backup could be made.', error),
-        )
+      const look = async () => {
+        try {
+          await dropFinal()
+          if (folder !== null && isBackupDue(folder)) await keepArchive(folder, archiveText())
+        } catch (error) {
+          if (!isClosed()) console.warn('No backup could be made.', error)
+        }
+      }
       await look()
       timer = setInterval(() => void look(), LOOK_MS)
       timer.unref()
