@@ -15,6 +15,7 @@ export function usePerson(id: string) {
   const bests = shallowRef<readonly OwnBest[]>([])
   const tries = shallowRef<readonly Try[]>([])
   const failed = ref<string | null>(null)
+  const { tellDone } = useUndoables()
   /** Somebody has the new name already: both may be one. */
   const same = ref<string | null>(null)
 
@@ -45,8 +46,13 @@ export function usePerson(id: string) {
     same.value = null
     failed.value = null
     try {
-      await callApi(`/api/people/${id}`, 'PATCH', { name, ...(merge ? { merge } : {}) })
-      if (merge) return await navigateTo('/people')
+      const former = person.value?.name ?? ''
+      const asked = { name, ...(merge ? { merge } : {}) }
+      const { undo } = await callApi<{ undo: string | null }>(`/api/people/${id}`, 'PATCH', asked)
+      if (undo !== null) {
+        tellDone(`${former} and ${name} are one now.`, undo)
+        return await navigateTo('/people')
+      }
       await load()
     } catch (error) {
       if (error instanceof ApiError && error.code === 'name-taken') same.value = name
@@ -68,7 +74,9 @@ export function usePerson(id: string) {
   }
   async function forget(): Promise<Forgotten | null> {
     try {
-      return (await callApi<{ forgotten: Forgotten }>(`/api/people/${id}`, 'DELETE')).forgotten
+      const { forgotten, undo } = await callApi<{ forgotten: Forgotten; undo: string }>(`/api/people/${id}`, 'DELETE')
+      tellDone(`${person.value?.name} is forgotten; tomorrow that is final.`, undo, () => navigateTo(`/people/${id}`))
+      return forgotten
     } catch (error) {
       failed.value = saysOf(error)
       return null

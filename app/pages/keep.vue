@@ -35,13 +35,16 @@ useHead({ title: 'Keep · Nimble Tally' })
         keep it where only you can read it.
       </p>
     </section>
+    <UndoList />
     <section class="sheet p-5 space-y-3" aria-labelledby="backups">
       <h2 id="backups" class="text-xl font-bold">Backups</h2>
       <p v-if="failed" role="alert">{{ failed }}</p>
       <p v-else-if="!folder">The data lie on a PostgreSQL server: its own tools keep them.</p>
       <template v-else>
         <p>
-          Made by Nimble Tally itself: one a day and one before every change of the database; the newest seven stay.
+          Made by Nimble Tally itself: one a day, one at the end of a session, one before something is deleted, merged
+          or forgotten, and one before every change of the database. Of those by the day, and of the others, the newest
+          seven stay.
         </p>
         <p v-if="backups?.length === 0">None yet: the first one is made within a day.</p>
         <ListTable v-else-if="backups" :rows="backups" :columns="COLUMNS" label="Backups">

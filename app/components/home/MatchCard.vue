@@ -15,14 +15,16 @@ const { text: clock, running } = useClock(
   () => match.summary.minutes,
 )
 const confirm = useConfirm()
+const { tellDone } = useUndoables()
 const failed = ref<string | null>(null)
 const when = computed(() => lately(match.updatedAt))
 
 async function remove() {
-  const says = `${match.seats.map(({ name }) => name).join(', ')}: everything recorded at this table goes.`
+  const says = `${match.seats.map(({ name }) => name).join(', ')}: everything recorded at this table goes. For a day that can be taken back.`
   if (!(await confirm({ title: `Delete this match of ${title.value}?`, says, yes: 'Delete it' }))) return
   try {
-    await callApi(`/api/matches/${match.id}`, 'DELETE')
+    const { undo } = await callApi<{ undo: string }>(`/api/matches/${match.id}`, 'DELETE')
+    tellDone(`${match.name || title.value} is deleted.`, undo)
     emit('removed')
   } catch (error) {
     failed.value = saysOf(error)

@@ -33,8 +33,8 @@ async function save({ name }: { name: string }) {
 }
 async function remove() {
   const { name } = person.value!
-  const says = `The name becomes “a player” in ${matches.value.length} matches; ${tries.value.length} practised facts are deleted. The matches stay.`
-  if (!(await confirm({ title: `Forget ${name}?`, says, yes: 'Forget for good' }))) return
+  const says = `The name becomes “a player” in ${matches.value.length} matches; ${tries.value.length} practised facts are deleted. The matches stay. For a day it can be taken back; then it is final.`
+  if (!(await confirm({ title: `Forget ${name}?`, says, yes: 'Forget' }))) return
   const gone = await forget()
   if (gone) await navigateTo({ path: '/people', query: { forgot: sayForgotten(gone) } })
 }
