@@ -131,7 +131,7 @@ test('forgetting takes a name out of everything that is kept, and says how much 
   await page.goto(`/people/${gone.personId}`)
   await tap(page, 'Forget …')
   await expect(page.getByText(`${file.facts.length} practised facts are deleted`)).toBeVisible()
-  await tap(page, 'Forget for good')
+  await page.getByRole('dialog').getByRole('button', { name: 'Forget', exact: true }).tap()
   await expect(page.getByRole('status')).toContainText(
     `Forgotten: 1 person, 2 matches, ${file.facts.length} practised facts, 1 remark.`,
   )

@@ -14,6 +14,8 @@ export interface Settled {
   readonly session: string
   readonly rules: string
   readonly archive: unknown
+  /** Something that was deleted, and can be taken back. */
+  readonly undo: string
 }
 
 /** Who asks, beside the referee: a stranger (boards are theirs by link), and a helper at `match`. */
@@ -184,6 +186,8 @@ export const ROUTES: Readonly<Record<string, Asked>> = {
   'DELETE /api/matches/[id]/helpers/[helper]': {
     path: ({ match, helper }) => `/api/matches/${match}/helpers/${helper}`,
   },
+  'GET /api/undo': { path: () => '/api/undo' },
+  'POST /api/undo/[id]': { path: ({ undo }) => `/api/undo/${undo}`, body: () => ({}) },
   'DELETE /api/house-rules/[id]': { path: ({ rules }) => `/api/house-rules/${rules}` },
   'DELETE /api/matches/[id]': { path: ({ other }) => `/api/matches/${other}` },
   'DELETE /api/people/[id]': { path: ({ second }) => `/api/people/${second}` },
@@ -232,6 +236,8 @@ export async function settle(call: <T>(method: string, path: string, body?: unkn
     houseRules: { limit: 21 },
   })
   const archive = await call<unknown>('GET', '/api/archive')
+  const { id: third } = await call<{ id: string }>('POST', '/api/matches', { game: 'brim', seats, first: 1 })
+  const { undo } = await call<{ undo: string }>('DELETE', `/api/matches/${third}`)
   return {
     match,
     other,
@@ -244,5 +250,6 @@ export async function settle(call: <T>(method: string, path: string, body?: unkn
     session: session.id,
     rules,
     archive,
+    undo,
   }
 }
