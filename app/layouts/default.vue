@@ -50,7 +50,7 @@ const host = useTemplateRef('host')
         </nav>
         <UButton
           variant="bare"
-          class="ml-auto sm:ml-0"
+          class="ml-auto sm:ml-0 xl:size-auto! xl:px-2 whitespace-nowrap"
           aria-label="Look up"
           title="Look up (Ctrl + K)"
           @click="host?.open()"

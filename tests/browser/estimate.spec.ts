@@ -30,3 +30,16 @@ test('the room’s own pace: entries a moment or a pause apart don’t count', a
   const { paces } = await (await request.get('/api/paces')).json()
   expect(Object.values(paces).every((pace) => typeof pace === 'number' && pace >= 1 && pace <= 180)).toBe(true)
 })
+
+test('one touch fills ten, fifteen or twenty minutes, told in rounds, and is undone', async ({ page }) => {
+  await page.goto('/new?game=top-total')
+  const agreed = page.getByRole('region', { name: 'Agreed' })
+  const rounds = page.locator('[data-rule="rounds"]').getByRole('spinbutton')
+  const before = await rounds.inputValue()
+  await agreed.getByRole('button', { name: '15 minutes' }).click()
+  await expect(page.getByText(/Rounds \d+: about 1[3-7] minutes\./).first()).toBeVisible()
+  await expect(rounds).not.toHaveValue(before)
+  await expect(agreed.getByRole('status').first()).toHaveText(/About 1[3-7] minutes/)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(rounds).toHaveValue(before)
+})

@@ -28,6 +28,7 @@ async function leave() {
   <UButton
     v-if="access?.passcode && access.mayRecord"
     variant="bare"
+    class="xl:size-auto! xl:px-2 whitespace-nowrap"
     :title="failed ?? 'This device is a referee’s: leave'"
     @click="leave()"
   >

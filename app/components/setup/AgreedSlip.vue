@@ -35,6 +35,7 @@ const { says, own } = useEstimate(setup)
     >
       <UIcon name="i-lucide-hourglass" class="size-5 shrink-0" /> {{ says ?? 'How long? Bots try it out …' }}
     </p>
+    <FillTime :setup="setup" :pace="own ?? game.about.pace" />
     <p v-if="!sentences.length" class="text-(--refused)">A house rule does not fit yet.</p>
   </section>
 </template>
