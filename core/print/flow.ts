@@ -19,6 +19,8 @@ export interface Block {
   readonly beside?: string
   /** Millimetres above it. */
   readonly above?: number
+  /** It heads what follows: never alone at the foot of a column. */
+  readonly keeps?: true
   /** A line to write on behind the text, or a rule above it. */
   readonly line?: 'write' | 'above'
 }
@@ -39,17 +41,22 @@ export function broken(text: string, size: number, width: number): string[] {
   return line || !lines.length ? [...lines, line] : lines
 }
 
+const linesOf = ({ text, size, indent = 0, beside }: Block, width: number) =>
+  broken(text, size, width - indent - (beside ? beside.length * size * 0.62 + 4 : 0))
+
 /** Running text in columns, from page to page. */
 export function flowPages(blocks: readonly Block[], paper: Paper, columns = 1, gap = 10): readonly Page[] {
   const { w, h } = areaOf(paper, false)
   const width = (w - (columns - 1) * gap) / columns
   const pages: Mark[][] = [[]]
   let [column, y] = [0, 0]
-  for (const { text, size, strong = false, indent = 0, bullet, beside, above = 0, line } of blocks) {
-    const besideWidth = beside ? beside.length * size * 0.62 + 4 : 0
-    const lines = broken(text, size, width - indent - besideWidth)
+  for (const [n, block] of blocks.entries()) {
+    const { size, strong = false, indent = 0, bullet, beside, above = 0, line, text } = block
+    const lines = linesOf(block, width)
     const height = lines.length * size * LINE
-    if (y > 0 && y + above + height > h) {
+    const next = block.keeps && blocks[n + 1]
+    const below = next ? (next.above ?? 0) + linesOf(next, width).length * next.size * LINE : 0
+    if (y > 0 && y + above + height + below > h) {
       y = 0
       column++
       if (column === columns) {

@@ -5,37 +5,66 @@ import { flowPages, type Block } from '#core/print/flow'
 import type { Page, Wishes } from '#core/contract/sheet'
 import { sayCommonRules } from '#core/wording/houseRules'
 
-const SIZE = 4.2
+/** Sizes of its text in millimetres, the best first: a smaller one where a page would hold but a few lines. */
+const SIZES = [4.2, 4.05, 3.9, 3.75]
+/** A page that is filled less, as a part of the fullest, is not worth its paper. */
+const LEAST_FILLED = 0.2
 
-/** A letter for families: how the game goes under the rules agreed, what is needed, what it practises, what to ask. */
+/** What is written in a letter home, and of which day. */
+export interface Letter {
+  /** Its text where it was edited: a line that begins with a dash is a point, and the line before the first one a heading. */
+  readonly text?: string
+  /** As it is written: `28 November 2026`. */
+  readonly day?: string
+}
+
+/** A letter for families, as text: how the game goes under the rules agreed, what is needed, what it practises, what to ask. */
+export function letterText(game: Game, rules: CommonRules, seats: number): string {
+  const { needs, care } = game.prepare(rules, seats)
+  const part = (heading: string, points: readonly string[]) =>
+    points.length ? [heading, ...points.map((point) => `– ${point}`), ''] : []
+  return [
+    `today we played ${game.about.title}. ${game.about.line} Perhaps you would like to play it together at home.`,
+    '',
+    ...part('How it goes', game.ready.aloud(rules, seats)),
+    ...part('What we agreed', [...game.wording.readBack(rules, seats), ...sayCommonRules(game, rules)]),
+    ...part(
+      'What you need',
+      needs.map(({ count, what, detail }) => `${count} ${what}${detail ? `, ${detail}` : ''}`),
+    ),
+    ...part('What it practises', [`It practises ${skillNames(game.about.skills)}.`]),
+    ...part('What to ask while you play', game.wording.prompts(rules, [])),
+    ...care.map((text) => `Please mind: ${text}`),
+    'Right answers are nice; how somebody found them is what to talk about.',
+  ].join('\n')
+}
+
+/** The letter on its pages. */
 export function letterPages(
   game: Game,
   rules: CommonRules,
   seats: number,
   { paper }: Pick<Wishes, 'paper'>,
+  { text = letterText(game, rules, seats), day = '' }: Letter = {},
 ): readonly Page[] {
-  const { needs, care } = game.prepare(rules, seats)
-  const heading = (text: string): Block => ({ text, size: 5.2, strong: true, above: 5 })
-  const point = (text: string): Block => ({ text, size: SIZE, indent: 5, bullet: '–', above: 0.8 })
-  const blocks: Block[] = [
-    { text: 'Dear family of', size: SIZE, line: 'write' },
-    {
-      text: `today we played ${game.about.title}. ${game.about.line} Perhaps you would like to play it together at home.`,
-      size: SIZE,
-      above: 3,
-    },
-    heading('How it goes'),
-    ...game.ready.aloud(rules, seats).map(point),
-    heading('What we agreed'),
-    ...[...game.wording.readBack(rules, seats), ...sayCommonRules(game, rules)].map(point),
-    heading('What you need'),
-    ...needs.map(({ count, what, detail }) => point(`${count} ${what}${detail ? `, ${detail}` : ''}`)),
-    heading('What it practises'),
-    { text: `It practises ${skillNames(game.about.skills)}.`, size: SIZE, above: 0.8 },
-    heading('What to ask while you play'),
-    ...game.wording.prompts(rules, []).map(point),
-    ...care.map((text): Block => ({ text: `Please mind: ${text}`, size: SIZE, strong: true, above: 4 })),
-    { text: 'Right answers are nice; how somebody found them is what to talk about.', size: SIZE, above: 4 },
+  const tried = SIZES.map((size) => flowPages(blocksOf(text, day, size), paper))
+  const filled = ({ marks }: Page) => Math.max(0, ...marks.map(({ y }) => y))
+  const wellFilled = (pages: readonly Page[]) =>
+    pages.length === 1 || filled(pages.at(-1)!) >= LEAST_FILLED * Math.max(...pages.map(filled))
+  return tried.find(wellFilled) ?? tried[0]!
+}
+
+function blocksOf(text: string, day: string, size: number): Block[] {
+  const lines = text.split(/\r?\n/).map((line) => line.trim())
+  const isPoint = (line: string | undefined) => line !== undefined && /^[–-] /.test(line)
+  return [
+    { text: '', size, beside: day || ' ' },
+    { text: 'Dear family of', size, line: 'write', above: 2 },
+    ...lines.flatMap((line, i): Block[] => {
+      if (!line) return []
+      if (isPoint(line)) return [{ text: line.slice(2), size, indent: 5, bullet: '–', above: 0.8 }]
+      if (isPoint(lines[i + 1])) return [{ text: line, size: size + 1, strong: true, above: 5, keeps: true }]
+      return [{ text: line, size, strong: line.startsWith('Please mind'), above: 3.5 }]
+    }),
   ]
-  return flowPages(blocks, paper)
 }

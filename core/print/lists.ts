@@ -6,7 +6,15 @@ import { figure } from '#core/basics/words'
 
 type Of<K extends SheetContent['kind']> = Extract<SheetContent, { kind: K }>
 
-const HEAD = 11
+/** A head of one line, and of two: a name of two words is as large as what is written below it. */
+const HEADS = [11, 15] as const
+const HEAD_SIZE = 5.5
+/** The words of a head that is too long for its column, one below the other; two at most. */
+function headLines(text: string, width: number): string[] {
+  const [first = '', ...others] = text.split(' ')
+  const isLong = sizeOfAll([[text, width]], HEAD_SIZE) < HEAD_SIZE
+  return others.length === 1 && isLong ? [first, ...others] : [text]
+}
 const [LEAST_LINE, MOST_LINE] = [9, 15]
 /** Rings for <, > and = are so wide, in millimetres, at most. */
 const RING = 4.5
@@ -18,26 +26,31 @@ export function tablePages({ head, rows, widths }: Of<'table'>, wishes: Pick<Wis
   const parts = widths ?? head.map(() => 1)
   const unit = w / parts.reduce((a, b) => a + b, 0)
   const starts = parts.map((_, i) => parts.slice(0, i).reduce((a, b) => a + b, 0) * unit)
+  const widthAt = (i: number) => itemAt(parts, i) * unit - 1.5
+  const heads = head.map((text, i) => headLines(text, widthAt(i)))
   const heading = sizeOfAll(
-    head.map((text, i) => [text, itemAt(parts, i) * unit - 1.5]),
-    4.6,
+    heads.flatMap((lines, i) => lines.map((text) => [text, widthAt(i)] as const)),
+    HEAD_SIZE,
   )
-  const height = Math.max(LEAST_LINE, Math.min(MOST_LINE, (h - HEAD) / rows.length))
-  return pieces(rows, Math.floor((h - HEAD) / height + 1e-9)).map((part) => ({
+  const top = heads.some((lines) => lines.length > 1) ? HEADS[1] : HEADS[0]
+  const height = Math.max(LEAST_LINE, Math.min(MOST_LINE, (h - top) / rows.length))
+  return pieces(rows, Math.floor((h - top) / height + 1e-9)).map((part) => ({
     wide,
     marks: [
-      ...head.map((text, i) =>
-        centred(
-          text,
-          itemAt(starts, i) + (itemAt(parts, i) * unit) / 2,
-          HEAD / 2,
-          heading,
-          itemAt(parts, i) * unit - 1.5,
-          true,
+      ...heads.flatMap((lines, i) =>
+        lines.map((text, n) =>
+          centred(
+            text,
+            itemAt(starts, i) + (itemAt(parts, i) * unit) / 2,
+            (top * (n + 1)) / (lines.length + 1),
+            heading,
+            widthAt(i),
+            true,
+          ),
         ),
       ),
       ...part.flatMap((row, r): Mark[] => {
-        const y = HEAD + r * height
+        const y = top + r * height
         return row.flatMap((cell, i): Mark[] => {
           const [x, width] = [itemAt(starts, i), itemAt(parts, i) * unit]
           const box: Mark = { mark: 'rect', x, y, w: width, h: height }

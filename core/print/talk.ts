@@ -15,7 +15,7 @@ export function talkPages(
   { paper }: Pick<Wishes, 'paper'>,
 ): readonly Page[] {
   const { notice, say, hard } = game.ready.talk(rules)
-  const heading = (text: string): Block => ({ text, size: 7, strong: true, above: 12 })
+  const heading = (text: string): Block => ({ text, size: 7, strong: true, above: 12, keeps: true })
   const point = (text: string): Block => ({ text, size: SIZE, indent: 6, bullet: '–', above: 2 })
   const cards = game.ready.cards?.(rules, seats)
   return flowPages(

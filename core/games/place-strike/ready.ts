@@ -25,6 +25,7 @@ export const ready: Ready<StrikeRules> = {
         kind: 'table',
         copies: seats,
         head: ['', ...places.toReversed()],
+        widths: [0.45, ...places.map(() => 1)],
         rows: span(1, numbers).map((number) => [String(number), ...places.map(() => '')]),
       },
       {
