@@ -2,8 +2,10 @@ import { toggled } from '#core/basics/lists'
 import * as z from 'zod'
 import type { LocationQuery } from 'vue-router'
 import { printablesOf, type Printable } from '#core/print/forGame'
+import { letterText } from '#core/print/letter'
 import { receiptPages } from '#core/print/receipt'
 import { PAPERS, type Paper, type Wishes } from '#core/contract/sheet'
+import type { Setup } from '~/composables/useSetup'
 import type { GameView } from '~/games/view'
 import { callApi } from '~/utils/api'
 import { tapeOf } from '~/utils/tapes'
@@ -44,6 +46,28 @@ function useWishes(asked: LocationQuery) {
   return { usual, wishes }
 }
 
+/** The letter home: as the app writes it under the rules, and as it was edited (null where it was not). */
+function useLetter({ game, read, seats }: Pick<Setup, 'game' | 'read' | 'seats'>) {
+  const letter = ref<string | null>(null)
+  const written = computed(() => (read.value.ok ? letterText(game.value, read.value.rules, seats.value.length) : ''))
+  return { letter, written }
+}
+
+/** The chosen sheets among all there are: the first one before anything was chosen, or where only strange ones are named. */
+function useChosen(everything: Readonly<Ref<readonly Printable[]>>, named: readonly string[] | null) {
+  const chosen = ref<readonly string[] | null>(named)
+  const sheets = computed(() => {
+    const found = everything.value.filter(({ id }) => chosen.value?.includes(id))
+    return found.length || chosen.value?.length === 0 ? found : everything.value.slice(0, 1)
+  })
+  const toggle = (id: string) =>
+    (chosen.value = toggled(
+      sheets.value.map((sheet) => sheet.id),
+      id,
+    ))
+  return { chosen, sheets, toggle }
+}
+
 /** What is printed for a game: rules, wishes and chosen sheets, all of it kept in the address. */
 export function usePrinting(view: GameView, match: StoredMatch | null) {
   const { game } = view
@@ -62,6 +86,7 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
   })
   const setup = useSetup(ref([]), remembered, view)
 
+  const { letter, written } = useLetter(setup)
   const everything = computed<readonly Printable[]>(() => {
     if (!setup.read.value.ok) return []
     const { rules } = setup.read.value
@@ -71,25 +96,21 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
             id: RECEIPT,
             title: 'The tape as a receipt',
             copies: 1,
+            keeps: false,
             pages: receiptPages(tape, dayOf(match), wishes.value),
           },
         ]
       : []
-    return [...receipt, ...printablesOf(game, rules, setup.seats.value.length, wishes.value)]
+    return [
+      ...receipt,
+      ...printablesOf(game, rules, setup.seats.value.length, wishes.value, {
+        ...(letter.value === null ? {} : { text: letter.value }),
+        day: match ? dayOf(match) : dayInLetter(new Date().toISOString()),
+      }),
+    ]
   })
-  /** The sheets that are wished; null before anything was chosen: then the game's first one, of a match its receipt. */
-  const chosen = ref<readonly string[] | null>(
-    typeof asked.sheets === 'string' ? asked.sheets.split(',').filter(Boolean) : null,
-  )
-  const sheets = computed(() => {
-    const found = everything.value.filter(({ id }) => chosen.value?.includes(id))
-    // An address that names only what there is not is taken as naming nothing.
-    return found.length || chosen.value?.length === 0 ? found : everything.value.slice(0, 1)
-  })
-  function toggle(id: string) {
-    const now = sheets.value.map((sheet) => sheet.id)
-    chosen.value = toggled(now, id)
-  }
+  const named = typeof asked.sheets === 'string' ? asked.sheets.split(',').filter(Boolean) : null
+  const { chosen, sheets, toggle } = useChosen(everything, named)
 
   watchDebounced(
     [wishes, chosen, setup.named, () => setup.seats.value.length],
@@ -97,14 +118,14 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
       if (leaves.value) return
       usual.value = { ...wishes.value }
       const { paper, faces, cardSize, backs, blank } = wishes.value
-      const named = setup.named.value
+      const differing = setup.named.value
       void router.replace({
         query: {
           ...(match
             ? { match: match.id }
             : {
                 seats: String(setup.seats.value.length),
-                ...(Object.keys(named).length ? { rules: JSON.stringify(named) } : {}),
+                ...(Object.keys(differing).length ? { rules: JSON.stringify(differing) } : {}),
               }),
           sheets: sheets.value.map(({ id }) => id).join(','),
           paper,
@@ -117,7 +138,7 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
     },
     { debounce: 250, deep: true },
   )
-  return { setup, wishes, everything, sheets, toggle }
+  return { setup, wishes, everything, sheets, toggle, letter, written }
 }
 
 const dayOf = (match: StoredMatch | null) => (match ? dayInLetter(match.createdAt) : '')

@@ -5,7 +5,7 @@ import { readHouseRules } from '../../core/kernel/houseRules'
 import { printablesOf } from '../../core/print/forGame'
 import { PAPERS, type Paper, type Wishes } from '../../core/contract/sheet'
 import { FIXTURES } from '../games/index'
-import { axe, makeMatch, SIZES, tap, wider } from './helpers'
+import { axe, choose, makeMatch, SIZES, tap, wider } from './helpers'
 
 /** Printing, through Chromium's own PDF: page count, sizes, and what stands on the pages. */
 test.use({ hasTouch: true })
@@ -166,4 +166,50 @@ test('the page passes the scan, light and dark, and nothing is cut off sideways'
     await page.setViewportSize({ width, height })
     await expect.poll(() => wider(page)).toBe(0)
   }
+})
+
+test('a ladder for each child of a class, by name; the letter home edited and dated', async ({ page, request }) => {
+  const of = `Terns ${Date.now() % 100_000}`
+  const list = await request.post('/api/people/list', { data: { of, known: [], names: [`Ines ${of}`, `Bao ${of}`] } })
+  expect([list.status(), await list.text()]).toEqual([expect.any(Number), expect.stringContaining('ids')])
+  await open(page, '/print/table-ladder?sheets=ladders,letter&seats=2')
+  await expect(page.locator('.paper').first()).toContainText('Name')
+  await choose(page, 'Names on sheets that children keep', `${of}, one each`)
+  await expect(page.locator('.paper').filter({ hasText: `Ines ${of}` })).toHaveCount(1)
+  await expect(page.locator('.paper').filter({ hasText: `Bao ${of}` })).toHaveCount(1)
+  const letter = page.getByLabel('The letter home')
+  await expect(letter).toHaveValue(/today we played Table Ladder/)
+  await letter.fill('today we climbed the ladder of three.\n\nBring along\n– a pencil')
+  const paper = page.locator('.paper').filter({ hasText: 'Dear family of' })
+  await expect(paper).toContainText('today we climbed the ladder of three.')
+  await expect(paper).toContainText(String(new Date().getFullYear()))
+  await expect(paper).not.toContainText('How it goes')
+  await tap(page, 'As it was')
+  await expect(paper).toContainText('How it goes')
+})
+
+test('nothing that is printed shows a key to be touched', async ({ page, request }) => {
+  test.slow()
+  const match = await makeMatch(request)
+  await page.emulateMedia({ media: 'print' })
+  const found: string[] = []
+  for (const path of [
+    '/day/today',
+    '/ways',
+    '/people',
+    '/choices',
+    '/rulebook/brim',
+    '/print/brim',
+    '/print/helpers',
+    '/logbook',
+    `/match/${match}`,
+  ]) {
+    await page.goto(path)
+    await page.waitForLoadState('networkidle')
+    const keys = await page
+      .locator('.key:visible')
+      .evaluateAll((all) => all.map((each) => each.textContent?.trim()))
+    if (keys.length) found.push(`${path}: ${keys.slice(0, 3).join(', ')}`)
+  }
+  expect(found).toEqual([])
 })

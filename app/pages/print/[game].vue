@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { CARDS } from '#core/print/forGame'
+import { CARDS, LETTER } from '#core/print/forGame'
+import { classesAmong, ofClass } from '#core/room/classes'
 import { count } from '#core/basics/words'
 import { PAPERS, type Paper } from '#core/contract/sheet'
+import type { Person } from '#shared/api'
 import { loadView } from '~/games'
+import { callApi } from '~/utils/api'
 
 /** Boards, score sheets, cards, a letter home: from the rules as agreed, page by page as the printer brings them. */
 
@@ -14,13 +17,47 @@ const match = await matchToPrint(route.query.match).catch((error: unknown) => {
   return null
 })
 const printing = view && !failed.value && (!match || match.game === view.game.id) ? usePrinting(view, match) : null
-const pages = computed(() =>
-  (printing?.sheets.value ?? []).flatMap(({ id, title, copies, pages }) =>
-    Array.from({ length: copies }, (_, copy) =>
-      pages.map((page, i) => ({ key: `${id}-${copy}-${i}`, title, page, number: i + 1, total: pages.length })),
-    ).flat(),
-  ),
+/** Names on the sheets that children keep: of a class, of everybody, or a line to write on. */
+const people = shallowRef<readonly Person[]>([])
+const NOBODY = 'nobody'
+const EVERYBODY = 'everybody'
+const whose = ref(NOBODY)
+onMounted(async () => {
+  people.value = (await callApi<{ people: Person[] }>('/api/people').catch(() => ({ people: [] }))).people
+})
+const names = computed(() =>
+  whose.value === NOBODY
+    ? []
+    : ofClass(people.value, whose.value === EVERYBODY ? '' : whose.value.slice(1)).map(({ name }) => name),
 )
+const whom = computed(() => [
+  {
+    items: [
+      { value: NOBODY, label: 'A line to write on' },
+      { value: EVERYBODY, label: 'Everybody, one each' },
+      ...classesAmong(people.value).map((name) => ({ value: `=${name}`, label: `${name}, one each` })),
+    ],
+  },
+])
+const pages = computed(() =>
+  (printing?.sheets.value ?? []).flatMap(({ id, title, copies, keeps, pages }) => {
+    const each = keeps && names.value.length ? names.value : Array.from({ length: copies }, () => '')
+    return each.flatMap((name, copy) =>
+      pages.map((page, i) => ({
+        key: `${id}-${copy}-${i}`,
+        ...{ title, page, keeps, name },
+        number: i + 1,
+        total: pages.length,
+      })),
+    )
+  }),
+)
+const isKept = computed(() => printing?.sheets.value.some(({ keeps }) => keeps))
+const hasLetter = computed(() => printing?.sheets.value.some(({ id }) => id === LETTER))
+const letter = computed({
+  get: () => printing?.letter.value ?? printing?.written.value ?? '',
+  set: (text: string) => printing && (printing.letter.value = text),
+})
 const paper = computed<Paper>(() => printing?.wishes.value.paper ?? 'a4')
 const heading = (title: string) => `${view?.game.about.title} · ${title}`
 
@@ -108,6 +145,24 @@ const print = () => window.print()
           <USwitch v-model="printing.wishes.value.backs" label="Backs, for printing on both sides" />
         </template>
         <USwitch v-model="printing.wishes.value.blank" label="Lines and charts blank, to fill in" />
+        <div v-if="isKept && people.length" class="space-y-1">
+          <p class="font-semibold" aria-hidden="true">Names on sheets that children keep</p>
+          <Choose v-model="whose" :choices="whom" label="Names on sheets that children keep" class="w-full" />
+        </div>
+        <div v-if="hasLetter" class="space-y-1">
+          <p id="letter" class="font-semibold">The letter home</p>
+          <UTextarea
+            v-model="letter"
+            :rows="8"
+            autoresize
+            :maxrows="16"
+            :maxlength="6000"
+            class="w-full"
+            aria-labelledby="letter"
+          />
+          <p class="text-sm text-(--ink-soft)">A line that begins with a dash is a point.</p>
+          <Key v-if="printing.letter.value !== null" @click="printing.letter.value = null">As it was</Key>
+        </div>
         <p class="text-sm flex gap-2">
           <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> Scissors and paper clips are
           for the bigger ones. First names only on what goes home.
@@ -137,13 +192,15 @@ const print = () => window.print()
     <component :is="'style'">{{ paperRules }}</component>
     <section ref="preview" class="pages" :style="{ '--shown': shown }" aria-label="Preview">
       <PaperPage
-        v-for="{ key, title, page, number, total } in pages"
+        v-for="{ key, title, page, number, total, keeps, name } in pages"
         :key="key"
         :page="page"
         :paper="printing.wishes.value.paper"
         :heading="heading(title)"
         :number="number"
         :of="total"
+        :keeps="keeps"
+        :name="name"
       />
       <p v-if="!pages.length" class="p-8 text-lg print:hidden">Nothing is chosen: touch a sheet.</p>
     </section>
