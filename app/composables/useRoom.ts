@@ -5,10 +5,11 @@ import { aboutOf } from '#core/games/abouts'
 import type { Game } from '#core/contract/game'
 import { randomFor } from '#core/basics/random'
 import { list } from '#core/basics/words'
+import { BEGINNINGS, firstOf } from '#core/room/begins'
 import { groupsOf, type Grouping } from '#core/room/grouping'
 import { beside, moved, seatedAt, withoutPeople, type RoomTable } from '#core/room/tables'
 import { loadView } from '~/games'
-import type { Choice, Level, NamedRules, Pair, Person } from '#shared/api'
+import type { Choice, Level, ListedMatch, NamedRules, Pair, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 const DRAFT = z.object({
@@ -28,7 +29,7 @@ const DRAFT = z.object({
   /** The children play on their own at all tables. */
   veiled: z.boolean().default(false),
   /** Who begins at each table. */
-  begins: z.enum(['lot', 'first']).default('lot'),
+  begins: z.enum(BEGINNINGS).default('lot'),
 })
 type RoomDraft = Omit<z.output<typeof DRAFT>, 'tables'> & { tables: RoomTable[] }
 
@@ -230,13 +231,17 @@ export function useRoom() {
     failed.value = null
     const lots = randomFor(nanoid())
     try {
+      const { matches: earlier } =
+        draft.value.begins === 'turn'
+          ? await callApi<{ matches: ListedMatch[] }>('/api/matches?which=all&limit=200')
+          : { matches: [] }
       await callApi('/api/room/tables', 'POST', {
         tables: draft.value.tables.map((table) => ({
           game: table.game,
           name: table.name.trim(),
           houseRules: rulesOf(table),
           seats: seatsOf(table),
-          first: draft.value.begins === 'lot' ? 1 + lots.whole(0, table.people.length - 1) : 1,
+          first: firstOf(draft.value.begins, table.people, earlier, lots),
           source: playing.isDealt(table) ? 'dealt' : 'table',
           veiled: draft.value.veiled,
         })),

@@ -25,7 +25,8 @@ const SOURCES = [
 ] as const
 const BEGINS = [
   { value: 'lot', label: 'By lot' },
-  { value: 'first', label: 'Who stands first at the table' },
+  { value: 'turn', label: 'Next after last time' },
+  { value: 'first', label: 'Who stands first: the youngest, say' },
 ] as const
 const MANNERS = [
   { value: 'refereed', label: 'A grown-up' },
@@ -109,6 +110,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
             >
           </div>
           <p v-if="draft.here.length < 2" class="text-(--ink-soft)">Two children at least are needed.</p>
+          <p class="text-sm">Alike, mixed: in how many of their answers were right lately.</p>
         </div>
         <ChoiceRow v-model="draft.source" label="They play with" :choices="SOURCES" />
         <ChoiceRow v-model="manner" label="Who referees" :choices="MANNERS" />
@@ -135,6 +137,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
             ><UIcon name="i-lucide-user-x" class="size-5" /> {{ room.personOf(picked)?.name }} is not here today</Key
           >
         </div>
+        <HandBar :room="room" />
         <Key
           main
           class="text-xl! min-h-14"

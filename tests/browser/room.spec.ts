@@ -110,6 +110,42 @@ test('24 children at 8 tables: made by chance, moved by keyboard and by hand, st
   expect(new Set(matches.flatMap(({ seats }) => seats.map(({ personId }) => personId))).size).toBe(24)
 })
 
+test('on a phone somebody goes from the first table to the last by a bar, and by dragging, which scrolls', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(`${server.address}/room`)
+  await tap(page, 'Everybody')
+  await tap(page, 'By chance')
+  await expect(tables(page)).toHaveCount(8)
+  const [first, last] = [tables(page).first(), tables(page).last()]
+  const inFirst = async () => (await first.locator('[data-person]').allInnerTexts()).map((name) => name.trim())
+  const [one, two] = await inFirst()
+  const lastName = await last.getByRole('textbox').inputValue()
+  await page.getByRole('button', { name: `${one}: touch it` }).tap()
+  await page.getByRole('button', { name: `${one} to ${lastName}` }).tap()
+  await expect(last.getByText(one!, { exact: true })).toBeAttached()
+  await expect(page.getByRole('group', { name: /^Where does/ })).toHaveCount(0)
+  // Held at the lower edge the page moves on under the finger.
+  const chip = page.getByRole('button', { name: `${two}: touch it` })
+  await chip.scrollIntoViewIfNeeded()
+  const box = (await chip.boundingBox())!
+  const before = await page.evaluate(() => scrollY)
+  await page.mouse.move(box.x + 8, box.y + 8)
+  await page.mouse.down()
+  await page.mouse.move(200, 600, { steps: 4 })
+  await page.mouse.move(200, 835, { steps: 6 })
+  await expect
+    .poll(async () => {
+      await page.mouse.move(200, 834 + Math.round(Math.random()))
+      return page.evaluate(() => scrollY)
+    })
+    .toBeGreaterThan(before + 300)
+  await page.keyboard.press('Escape')
+  await page.mouse.up()
+  expect(await inFirst()).toContain(two)
+})
+
 test('who sat together sits apart now; absent ones are left out; a game that does not fit is said', async ({
   page,
 }) => {

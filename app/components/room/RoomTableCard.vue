@@ -1,11 +1,18 @@
 <script setup lang="ts">
 import { ABOUTS } from '#core/games/abouts'
+import { sayTime, timeOf } from '#core/catalogue/time'
 import { OWN_RULES } from '#core/room/again'
 import type { RoomTable } from '#core/room/tables'
 
 /** One table of today: its name, who sits there, what they play. */
 const { table, room } = defineProps<{ table: RoomTable; room: ReturnType<typeof useRoom> }>()
 
+const paces = usePaces()
+/** How long it takes so many, at the pace of this room. */
+const time = computed(() => {
+  const about = ABOUTS.find(({ id }) => id === table.game)
+  return about ? sayTime(timeOf(about, table.people.length, paces.value[about.id])) : null
+})
 const problem = computed(() => room.problemOf(table))
 const presets = computed(() => room.games.value[table.game]?.presets ?? [])
 const named = computed(() => room.named.value[table.game] ?? [])
@@ -56,6 +63,9 @@ const shelves = computed(() => {
         placeholder="Which game?"
         @update:model-value="room.play(table.id, $event)"
       />
+      <p v-if="time && !problem" class="text-sm text-(--ink-soft)">
+        <UIcon name="i-lucide-hourglass" class="size-4 align-[-0.15em]" /> {{ time }}
+      </p>
       <Choose
         v-if="presets.length"
         class="w-full"
