@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid'
 import * as z from 'zod'
 import { seatPeople } from '#core/basics/pennants'
-import { aboutOf } from '#core/games/abouts'
+import { aboutOf, matchTitle } from '#core/games/abouts'
 import type { Game } from '#core/contract/game'
 import { randomFor } from '#core/basics/random'
 import { list } from '#core/basics/words'
@@ -23,6 +23,7 @@ const DRAFT = z.object({
       game: z.string(),
       preset: z.string(),
       rules: z.record(z.string(), z.unknown()).optional(),
+      from: z.string().optional(),
     }),
   ),
   source: z.enum(['table', 'dealt']),
@@ -127,17 +128,22 @@ function useRoomSeating(draft: Ref<RoomDraft>, { people, forGrouping }: RoomKnow
     if (to) move(person, to)
   }
   /** Other tables in place of those there are, with those who sit there here; back again with what is returned. */
-  function reseat(tables: RoomTable[]) {
+  function reseat(tables: readonly RoomTable[]) {
     const { here: were, tables: before } = draft.value
     draft.value.here = [...new Set(tables.flatMap((table) => table.people))]
-    seat(tables)
+    seat([...tables])
     dropUnknown()
     return () => {
       draft.value.here = were
       seat(before)
     }
   }
-  return { here, waiting, toggle, comeIn, dropUnknown, group, reseat, move, step, picked, pick, putDown }
+  /** More tables beside those there are, with those who sit there here; back again with what is returned. */
+  const bring = (tables: readonly RoomTable[]) => {
+    const theirs = new Set(tables.flatMap((table) => table.people))
+    return reseat([...withoutPeople(draft.value.tables, (id) => theirs.has(id)), ...tables])
+  }
+  return { here, bring, waiting, toggle, comeIn, dropUnknown, group, reseat, move, step, picked, pick, putDown }
 }
 
 /** What is played at each table, and what keeps a table from being started. */
@@ -185,6 +191,73 @@ function useRoomGames(draft: Ref<RoomDraft>) {
   return { games, named, loadGame, rulesOf, change, play, forAll, problemOf, isDealt }
 }
 
+interface Startable {
+  readonly known: RoomKnowledge
+  readonly canStart: Readonly<Ref<boolean>>
+  rulesOf(table: RoomTable): object
+  isDealt(table: RoomTable): boolean
+}
+
+/** Starts all tables at once, and finishes the matches that were left for them. */
+function useStarting(
+  draft: Ref<RoomDraft>,
+  failed: Ref<string | null>,
+  { known, canStart, rulesOf, isDealt }: Startable,
+) {
+  const busy = ref(false)
+  const told = useTold()
+  /** Under their own pennants, two alike at one table never. */
+  const seatsOf = (table: RoomTable) =>
+    seatPeople(
+      table.people.flatMap((id) => known.personOf(id)?.name ?? []),
+      known.people.value,
+    )
+  const listed = async () => (await callApi<{ matches: ListedMatch[] }>('/api/matches?which=all&limit=200')).matches
+
+  /** What was reached where somebody came or left stands; the rest is played anew with who is there. */
+  async function finishLeft(tables: readonly RoomTable[]) {
+    const left = tables.flatMap(({ from }) => from ?? [])
+    if (!left.length) return
+    for (const match of (await listed()).filter(({ id, over }) => left.includes(id) && !over)) {
+      const { id, last, seats, summary } = match
+      const entry = { call: 'finish', why: 'who plays has changed' }
+      await callApi(`/api/matches/${id}/entries`, 'POST', { id: nanoid(), after: last, entry })
+      const reached = seats.map(({ name }, i) => `${name} ${minus(summary.standing[i] ?? 0)}`)
+      told(`${match.name || matchTitle(match)} until now: ${list(reached)}.`)
+    }
+  }
+
+  async function start() {
+    if (!canStart.value || busy.value) return
+    busy.value = true
+    failed.value = null
+    const lots = randomFor(nanoid())
+    const { begins, tables, veiled } = draft.value
+    try {
+      const earlier = begins === 'turn' ? await listed() : []
+      await callApi('/api/room/tables', 'POST', {
+        tables: tables.map((table) => ({
+          game: table.game,
+          name: table.name.trim(),
+          houseRules: rulesOf(table),
+          seats: seatsOf(table),
+          first: firstOf(begins, table.people, earlier, lots),
+          source: isDealt(table) ? 'dealt' : 'table',
+          veiled,
+        })),
+      })
+      draft.value.tables = []
+      await finishLeft(tables)
+      await navigateTo('/')
+    } catch (error) {
+      failed.value = saysOf(error)
+    } finally {
+      busy.value = false
+    }
+  }
+  return { busy, start }
+}
+
 /** Today's room: who is there, at which tables, playing what; kept on this device until all of it is started. */
 export function useRoom() {
   const draft = useKept<RoomDraft>('room', DRAFT, {
@@ -195,7 +268,6 @@ export function useRoom() {
     veiled: false,
     begins: 'lot',
   })
-  const busy = ref(false)
   const failed = ref<string | null>(null)
   const known = useRoomKnowledge(failed)
   const { dropUnknown, ...seating } = useRoomSeating(draft, known)
@@ -219,41 +291,7 @@ export function useRoom() {
     return table ? `${table.name || 'A table'}: ${playing.problemOf(table)}` : null
   })
   const canStart = computed(() => whyNot.value === null)
-  /** Under their own pennants, two alike at one table never. */
-  const seatsOf = (table: RoomTable) =>
-    seatPeople(
-      table.people.flatMap((id) => known.personOf(id)?.name ?? []),
-      known.people.value,
-    )
-  async function start() {
-    if (!canStart.value || busy.value) return
-    busy.value = true
-    failed.value = null
-    const lots = randomFor(nanoid())
-    try {
-      const { matches: earlier } =
-        draft.value.begins === 'turn'
-          ? await callApi<{ matches: ListedMatch[] }>('/api/matches?which=all&limit=200')
-          : { matches: [] }
-      await callApi('/api/room/tables', 'POST', {
-        tables: draft.value.tables.map((table) => ({
-          game: table.game,
-          name: table.name.trim(),
-          houseRules: rulesOf(table),
-          seats: seatsOf(table),
-          first: firstOf(draft.value.begins, table.people, earlier, lots),
-          source: playing.isDealt(table) ? 'dealt' : 'table',
-          veiled: draft.value.veiled,
-        })),
-      })
-      draft.value.tables = []
-      await navigateTo('/')
-    } catch (error) {
-      failed.value = saysOf(error)
-    } finally {
-      busy.value = false
-    }
-  }
+  const { busy, start } = useStarting(draft, failed, { known, canStart, rulesOf, isDealt: playing.isDealt })
   const { people, ready, personOf, played } = known
   const { games, ...rest } = playing
   return {

@@ -5,6 +5,8 @@ import type { ListedMatch, PastSession } from '#shared/api'
 import type { RoomNow } from '~/composables/useRoomSession'
 import { callApi } from '~/utils/api'
 
+const hasPerson = ({ personId }: ListedMatch['seats'][number]) => personId !== null
+
 /**
  * The tables of a session again: those of the one that goes on which are over, for their next game; where none goes on, those
  * of the last one. Who still plays at a table is told, and left where they are.
@@ -30,9 +32,11 @@ export function useSameTables(room: ReturnType<typeof useRoom>, now: RoomNow) {
   const over = computed(() => tablesAgain(matches.value, (id) => playing.value.has(id), nanoid))
   /** Who is to be seated and still plays, in words; null where nobody does. */
   const warning = computed(() => {
+    const changed = new Set(room.draft.value.tables.flatMap(({ from }) => from ?? []))
+    const elsewhere = stillPlaying(matches.value.filter(({ id }) => !changed.has(id)))
     const here = room.draft.value.tables.flatMap(({ people }) => people)
     const busy = here.flatMap((id) => {
-      const [name, table] = [room.personOf(id)?.name, playing.value.get(id)]
+      const [name, table] = [room.personOf(id)?.name, elsewhere.get(id)]
       return name && table !== undefined ? [`${name}${table ? ` (at ${table})` : ''}`] : []
     })
     if (!busy.length) return null
@@ -51,5 +55,17 @@ export function useSameTables(room: ReturnType<typeof useRoom>, now: RoomNow) {
       failed.value = saysOf(error)
     }
   }
-  return { over, last, warning, failed, again }
+  /** Tables that still play, each to be changed: somebody came late, or is gone. */
+  const running = computed(() => matches.value.filter(({ over: done, seats }) => !done && seats.some(hasPerson)))
+  async function change(match: ListedMatch) {
+    const [table] = tablesAgain([match], () => false, nanoid)
+    if (!table) return
+    await room.loadGame(table.game)
+    const undo = room.bring([{ ...table, from: match.id }])
+    told(
+      `${table.name} is here to be changed: take somebody off, or bring somebody. It goes on until it is started anew.`,
+      undo,
+    )
+  }
+  return { over, last, running, warning, failed, again, change }
 }

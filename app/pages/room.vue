@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { count } from '#core/basics/words'
+import { matchTitle } from '#core/games/abouts'
 import { NEW_TABLE, WAITING } from '#core/room/tables'
 import { GROUPINGS, type Grouping } from '#core/room/grouping'
 import { ofClass } from '#core/room/classes'
@@ -151,6 +152,19 @@ useHead({ title: 'Seat the room · Nimble Tally' })
           <UIcon name="i-lucide-triangle-alert" class="size-5 align-[-0.2em]" /> {{ same.warning.value }}
         </p>
         <p v-if="whyNot" id="why-not" class="font-semibold text-(--ink-soft)">{{ whyNot }}</p>
+      </section>
+      <section v-if="same.running.value.length" class="sheet p-4 space-y-2" aria-labelledby="running">
+        <h2 id="running" class="text-xl font-bold">Somebody came late, or is gone?</h2>
+        <p>Touch the table: what was reached there is told, and it begins anew with who is there.</p>
+        <div class="flex flex-wrap gap-2">
+          <Key
+            v-for="match in same.running.value"
+            :key="match.id"
+            :disabled="draft.tables.some(({ from }) => from === match.id)"
+            @click="same.change(match)"
+            >{{ match.name || matchTitle(match) }}: {{ match.seats.map(({ name }) => name).join(', ') }}</Key
+          >
+        </div>
       </section>
       <PastSessions />
     </template>

@@ -133,6 +133,31 @@ test('who still plays is told; tables that are over get their next game; a week 
   await expect(tables(page)).toHaveCount(0)
 })
 
+test('one child is gone: the table begins anew with who is there, and what was reached is told', async ({ page }) => {
+  const [one, two, three] = (await people()).people.slice(0, 3)
+  const seats = [one!, two!, three!].map(({ id, name }, i) => ({ personId: id, name, pennant: i + 1 }))
+  const made = await server.post('/api/room/tables', {
+    tables: [{ game: 'top-total', name: 'Mooring', first: 1, seats }],
+  })
+  const [id] = ((await made.json()) as { made: string[] }).made
+  const entry = { play: { do: 'roll', by: 1, dice: [6, 5], said: 11 } }
+  expect((await server.post(`/api/matches/${id}/entries`, { id: 'mooring-1', after: 0, entry })).ok).toBe(true)
+  await page.goto('/room')
+  await page.getByRole('button', { name: /^Mooring: / }).tap()
+  await expect(tables(page)).toHaveCount(1)
+  await page.getByRole('button', { name: `${three!.name}: touch it` }).tap()
+  await tap(page, `${three!.name} is not here today`)
+  await tap(page, 'Start the table')
+  await expect(page.getByText(`Mooring until now: ${one!.name} 0, ${two!.name} 0 and ${three!.name} 0.`)).toBeVisible()
+  const now = (await matches()).filter(({ name }) => name === 'Mooring')
+  expect(now.map(({ over, seats: all }) => [over, all.length]).sort()).toEqual([
+    [false, 2],
+    [true, 3],
+  ])
+  for (const { id: match, last } of now.filter(({ over }) => !over))
+    await server.post(`/api/matches/${match}/entries`, { id: 'mooring-end', after: last, entry: { call: 'finish' } })
+})
+
 test('a table that was left unfinished is closed from the logbook, and opened again', async ({ page }) => {
   const open = async () => (await matches()).filter(({ over }) => !over).length
   const before = await open()
