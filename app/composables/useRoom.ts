@@ -24,6 +24,7 @@ const DRAFT = z.object({
       preset: z.string(),
       rules: z.record(z.string(), z.unknown()).optional(),
       from: z.string().optional(),
+      minutes: z.int().min(1).max(90).optional(),
     }),
   ),
   source: z.enum(['table', 'dealt']),
@@ -161,8 +162,10 @@ function useRoomGames(draft: Ref<RoomDraft>) {
     games.value = { ...games.value, [id]: view.game }
     named.value = { ...named.value, [id]: kept.rules }
   }
-  const rulesOf = ({ game, preset, rules = {} }: RoomTable) =>
-    games.value[game]?.presets.find(({ id }) => id === preset)?.rules ?? rules
+  const rulesOf = ({ game, preset, rules = {}, minutes }: RoomTable) => ({
+    ...(games.value[game]?.presets.find(({ id }) => id === preset)?.rules ?? rules),
+    ...(minutes === undefined ? {} : { minutes }),
+  })
 
   function change(id: string, changes: Partial<Omit<RoomTable, 'id' | 'people'>>) {
     draft.value.tables = draft.value.tables.map((table) => (table.id === id ? { ...table, ...changes } : table))
@@ -173,8 +176,8 @@ function useRoomGames(draft: Ref<RoomDraft>) {
     change(id, { game, preset: preset ?? games.value[game]?.presets[0]?.id ?? '', rules: undefined })
   }
   /** The same game and rules at every table. */
-  function forAll({ game, preset, rules }: RoomTable) {
-    draft.value.tables = draft.value.tables.map((table) => ({ ...table, game, preset, rules }))
+  function forAll({ game, preset, rules, minutes }: RoomTable) {
+    draft.value.tables = draft.value.tables.map((table) => ({ ...table, game, preset, rules, minutes }))
   }
 
   /** What keeps a table from being started; null where nothing does. */

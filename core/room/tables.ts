@@ -12,6 +12,8 @@ export interface RoomTable {
   readonly preset: string
   /** House rules of its own, as the table played before or as they are kept under a name. */
   readonly rules?: Readonly<Record<string, unknown>> | undefined
+  /** Minutes of its own clock, whatever the rules say; without it theirs. */
+  readonly minutes?: number | undefined
   /** The match that goes on there with others: it is finished as it stands when this table is started. */
   readonly from?: string | undefined
 }

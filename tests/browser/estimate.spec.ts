@@ -37,7 +37,7 @@ test('one touch fills ten, fifteen or twenty minutes, told in rounds, and is und
   const rounds = page.locator('[data-rule="rounds"]').getByRole('spinbutton')
   const before = await rounds.inputValue()
   await agreed.getByRole('button', { name: '15 minutes' }).click()
-  await expect(page.getByText(/Rounds \d+: about 1[3-7] minutes\./).first()).toBeVisible()
+  await expect(page.getByText(/^Rounds \d+: about 1[3-7] minutes\.$/)).toBeVisible()
   await expect(rounds).not.toHaveValue(before)
   await expect(agreed.getByRole('status').first()).toHaveText(/About 1[3-7] minutes/)
   await page.getByRole('button', { name: 'Undo' }).click()

@@ -206,9 +206,7 @@ test('nothing that is printed shows a key to be touched', async ({ page, request
   ]) {
     await page.goto(path)
     await page.waitForLoadState('networkidle')
-    const keys = await page
-      .locator('.key:visible')
-      .evaluateAll((all) => all.map((each) => each.textContent?.trim()))
+    const keys = await page.locator('.key:visible').evaluateAll((all) => all.map((each) => each.textContent?.trim()))
     if (keys.length) found.push(`${path}: ${keys.slice(0, 3).join(', ')}`)
   }
   expect(found).toEqual([])

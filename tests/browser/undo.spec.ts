@@ -129,7 +129,7 @@ test('by touch: beside what was done, and later from the page Keep; a backup is 
     .getByRole('button', { name: /^Delete this match/ })
     .tap()
   await tap(page, 'Delete it')
-  await expect(page.getByText('Inez and co is deleted.')).toBeVisible()
+  await expect(page.getByText('Inez and co is deleted.', { exact: true })).toBeVisible()
   await tap(page, 'Undo')
   await expect(page.getByRole('listitem').filter({ hasText: 'Inez and co' })).toBeVisible()
   await page.goto(`${server.address}/people/${at.inez}`)

@@ -113,7 +113,7 @@ const began = computed(() => session.value && timeOfDay(session.value.createdAt)
   min-width: 9.5rem;
 }
 .main {
-  flex: 1 1 18rem;
+  flex: 1 1 26rem;
   min-width: 0;
 }
 .near {

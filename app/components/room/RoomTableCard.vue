@@ -13,6 +13,8 @@ const time = computed(() => {
   const about = ABOUTS.find(({ id }) => id === table.game)
   return about ? sayTime(timeOf(about, table.people.length, paces.value[about.id])) : null
 })
+const NAMED = 'named-'
+const OWN_GAME = 'own-game'
 const problem = computed(() => room.problemOf(table))
 const presets = computed(() => room.games.value[table.game]?.presets ?? [])
 const named = computed(() => room.named.value[table.game] ?? [])
@@ -24,11 +26,29 @@ const schools = computed(() =>
     { label: 'Before', items: table.preset === OWN_RULES ? [{ value: OWN_RULES, label: 'As it was played' }] : [] },
   ].filter(({ items }) => items.length),
 )
-const NAMED = 'named-'
 function agree(preset: string) {
   const kept = named.value.find(({ id }) => preset === `${NAMED}${id}`)
   room.change(table.id, { preset, rules: kept?.houseRules ?? (preset === OWN_RULES ? table.rules : undefined) })
 }
+/** Games that this room has made up: each stands under its name. */
+const own = computed(() => room.named.value[OWN_GAME] ?? [])
+onMounted(() => void room.loadGame(OWN_GAME))
+const game = computed(() =>
+  table.game === OWN_GAME && own.value.some(({ id }) => table.preset === `${NAMED}${id}`) ? table.preset : table.game,
+)
+async function play(chosen: string) {
+  const made = own.value.find(({ id }) => chosen === `${NAMED}${id}`)
+  if (!made) return room.play(table.id, chosen)
+  await room.play(table.id, OWN_GAME)
+  room.change(table.id, { preset: chosen, rules: made.houseRules })
+}
+/** A clock of the table's own. */
+const CLOCKS = [5, 10, 15, 20, 30].map((n) => ({ value: String(n), label: `Clock of ${n} minutes` }))
+const clocks = [{ items: [{ value: '', label: 'No clock of its own' }, ...CLOCKS] }]
+const clock = computed({
+  get: () => String(table.minutes ?? ''),
+  set: (minutes: string) => room.change(table.id, { minutes: minutes ? Number(minutes) : undefined }),
+})
 /** Games for as many as sit here: those that none of them has played come first; one that no longer fits is named. */
 const shelves = computed(() => {
   const fits = ABOUTS.filter(
@@ -36,6 +56,7 @@ const shelves = computed(() => {
   )
   const unfit = ABOUTS.filter((each) => each.id === table.game && !fits.includes(each))
   return [
+    { label: 'Our own', items: own.value.map(({ id, name }) => ({ value: `${NAMED}${id}`, label: name })) },
     { label: 'Not yet played by these', items: gameChoices(fits.filter(({ id }) => room.played(table, id) === 0)) },
     { label: 'Played before', items: gameChoices(fits.filter(({ id }) => room.played(table, id) > 0)) },
     { label: 'Not for so many', items: gameChoices(unfit) },
@@ -57,11 +78,11 @@ const shelves = computed(() => {
     <div class="space-y-2">
       <Choose
         class="w-full"
-        :model-value="table.game"
+        :model-value="game"
         :choices="shelves"
         :label="`Game at ${table.name}`"
         placeholder="Which game?"
-        @update:model-value="room.play(table.id, $event)"
+        @update:model-value="play"
       />
       <p v-if="time && !problem" class="text-sm text-(--ink-soft)">
         <UIcon name="i-lucide-hourglass" class="size-4 align-[-0.15em]" /> {{ time }}
@@ -74,6 +95,7 @@ const shelves = computed(() => {
         :label="`House rules at ${table.name}`"
         @update:model-value="agree"
       />
+      <Choose v-if="table.game" v-model="clock" class="w-full" :choices="clocks" :label="`Clock at ${table.name}`" />
       <Key class="w-full" @click="room.practise(table)"
         ><UIcon name="i-lucide-target" class="size-5" /> Practise what is shaky</Key
       >
