@@ -91,6 +91,10 @@ const cardOf = ({ label, more, words = '', icon, run }: Find) => ({
   onSelect: run,
 })
 
+/** What a shelf shows at once: more are found by typing more. */
+const SHELF = 8
+const firstOnes = <T>(_term: string, cards: T[]): T[] => cards.slice(0, SHELF)
+
 /** Everything that can be found from one line, on shelves: tables, people, games, house rules, actions. */
 export function useFinder(text: () => string, left: () => void) {
   const matches = shallowRef<readonly ListedMatch[]>([])
@@ -136,7 +140,7 @@ export function useFinder(text: () => string, left: () => void) {
       { id: 'rules', label: 'House rules', finds: text().trim() ? rules : [] },
       { id: 'new', label: 'Begin', finds: text().trim() ? begin.value : [] },
       { id: 'actions', label: 'Go to', finds: [...places, otherLook.value] },
-    ].map(({ id, label, finds }) => ({ id, label, items: finds.map(cardOf) })),
+    ].map(({ id, label, finds }) => ({ id, label, items: finds.map(cardOf), postFilter: firstOnes })),
   )
   return { shelves, load }
 }

@@ -28,8 +28,8 @@ const FUSE = {
     threshold: 0.25,
     keys: [{ name: 'label', weight: 3 }, 'all'],
   },
-  // More are found by typing more.
-  resultLimit: 8,
+  // All that is found, so that no shelf crowds the others out; each shows its first ones.
+  resultLimit: 5000,
   matchAllWhenSearchEmpty: true,
 }
 const LINE = { maxlength: 80, 'aria-label': 'Look up' }
