@@ -5,8 +5,9 @@ import { aboutOf, matchTitle } from '#core/games/abouts'
 import type { Game } from '#core/contract/game'
 import { randomFor } from '#core/basics/random'
 import { list } from '#core/basics/words'
+import { pieces } from '#core/kit/parts'
 import { BEGINNINGS, firstOf } from '#core/room/begins'
-import { groupsOf, type Grouping } from '#core/room/grouping'
+import { groupsOf, sharedShaky, type Grouping } from '#core/room/grouping'
 import { beside, moved, seatedAt, withoutPeople, type RoomTable } from '#core/room/tables'
 import { loadView } from '~/games'
 import type { Choice, Level, ListedMatch, NamedRules, Pair, Person } from '#shared/api'
@@ -36,6 +37,8 @@ const DRAFT = z.object({
 type RoomDraft = Omit<z.output<typeof DRAFT>, 'tables'> & { tables: RoomTable[] }
 
 const newId = () => nanoid(6)
+/** People that are asked about at once. */
+const MOST_ASKED = 64
 
 /** What is known of everybody here: who met whom how often, how well each does, and who played what. */
 function useRoomKnowledge(failed: Ref<string | null>) {
@@ -44,6 +47,8 @@ function useRoomKnowledge(failed: Ref<string | null>) {
   const levels = shallowRef<readonly Level[]>([])
   const choices = shallowRef<readonly Choice[]>([])
   const ready = ref(false)
+  /** Facts that are shaky for somebody, by person: asked for when tables are first made by them. */
+  const shaky = shallowRef<Readonly<Record<string, readonly string[]>>>({})
 
   async function load(then: () => Promise<unknown>) {
     failed.value = null
@@ -75,17 +80,31 @@ function useRoomKnowledge(failed: Ref<string | null>) {
     const met = new Map(pairs.value.map(({ one, other, times }) => [`${one} ${other}`, times]))
     const level = new Map(levels.value.map(({ person, said, right }) => [person, said >= ENOUGH ? right / said : null]))
     return {
-      children: ids.map((id) => ({ id, level: level.get(id) ?? null })),
+      children: ids.map((id) => ({ id, level: level.get(id) ?? null, shaky: shaky.value[id] ?? [] })),
       together: (a: string, b: string) => met.get(a < b ? `${a} ${b}` : `${b} ${a}`) ?? 0,
     }
   }
-  return { people, ready, load, personOf, played, forGrouping }
+  /** Asks what is shaky for those of whom that is not known yet; without an answer tables are made by what is known. */
+  async function learnShaky(ids: readonly string[]) {
+    for (const some of pieces(
+      ids.filter((id) => !shaky.value[id]),
+      MOST_ASKED,
+    )) {
+      const told = await callApi<{ shaky: Record<string, string[]> }>(`/api/people/shaky?who=${some.join(',')}`).catch(
+        () => ({ shaky: {} }),
+      )
+      shaky.value = { ...shaky.value, ...told.shaky }
+    }
+  }
+  /** What is shaky for two at least of those at a table. */
+  const sharedAt = (table: RoomTable) => sharedShaky(table.people.map((id) => ({ shaky: shaky.value[id] ?? [] })))
+  return { people, ready, load, personOf, played, forGrouping, learnShaky, sharedAt }
 }
 
 type RoomKnowledge = ReturnType<typeof useRoomKnowledge>
 
 /** Who sits at which table: by groups, by hand, and by who is here at all. */
-function useRoomSeating(draft: Ref<RoomDraft>, { people, forGrouping }: RoomKnowledge) {
+function useRoomSeating(draft: Ref<RoomDraft>, { people, forGrouping, learnShaky }: RoomKnowledge) {
   const here = computed(() => people.value.filter(({ id }) => draft.value.here.includes(id)))
   const seated = computed(() => new Set(draft.value.tables.flatMap((table) => table.people)))
   const waiting = computed(() => here.value.filter(({ id }) => !seated.value.has(id)))
@@ -109,7 +128,8 @@ function useRoomSeating(draft: Ref<RoomDraft>, { people, forGrouping }: RoomKnow
   }
 
   /** Tables made anew; those that were there before come back with what is returned. */
-  function group(grouping: Grouping) {
+  async function group(grouping: Grouping) {
+    if (grouping === 'like' || grouping === 'mixed') await learnShaky(draft.value.here)
     const { children, together } = forGrouping(here.value.map(({ id }) => id))
     const groups = groupsOf(children, draft.value.wished, grouping, together, randomFor(nanoid()))
     const before = draft.value.tables
@@ -295,10 +315,10 @@ export function useRoom() {
   })
   const canStart = computed(() => whyNot.value === null)
   const { busy, start } = useStarting(draft, failed, { known, canStart, rulesOf, isDealt: playing.isDealt })
-  const { people, ready, personOf, played } = known
+  const { people, ready, personOf, played, sharedAt } = known
   const { games, ...rest } = playing
   return {
-    ...{ draft, people, games, ready, busy, failed, load, personOf, played },
+    ...{ draft, people, games, ready, busy, failed, load, personOf, played, sharedAt },
     ...seating,
     ...rest,
     ...suggesting,

@@ -54,9 +54,9 @@ const same = useSameTables(room, now)
 const { again: asked } = useRoute().query
 watch(ready, (is) => is && typeof asked === 'string' && void same.again(asked), { once: true })
 const told = useTold()
-function group(grouping: Grouping) {
+async function group(grouping: Grouping) {
   const had = draft.value.tables.length > 0
-  const undo = room.group(grouping)
+  const undo = await room.group(grouping)
   if (had) told(`${LABELS[grouping]}: the tables are made anew.`, undo)
 }
 function sendHome() {
@@ -111,7 +111,9 @@ useHead({ title: 'Seat the room · Nimble Tally' })
             >
           </div>
           <p v-if="draft.here.length < 2" class="text-(--ink-soft)">Two children at least are needed.</p>
-          <p class="text-sm">Alike, mixed: in how many of their answers were right lately.</p>
+          <p class="text-sm">
+            Alike, mixed: in the facts that are shaky for them; where none are, in how many answers were right lately.
+          </p>
         </div>
         <ChoiceRow v-model="draft.source" label="They play with" :choices="SOURCES" />
         <ChoiceRow v-model="manner" label="Who referees" :choices="MANNERS" />

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { randomFor } from '#core/basics/random'
-import { costOf, GROUPINGS, groupsOf, sizesOf, type Child } from '#core/room/grouping'
+import { costOf, GROUPINGS, groupsOf, sharedShaky, sizesOf, type Child } from '#core/room/grouping'
 import { tableName } from '#core/room/names'
 
 const CHILDREN: readonly Child[] = Array.from({ length: 24 }, (_, i) => ({ id: `c${i}`, level: i / 23 }))
@@ -44,6 +44,23 @@ test('those who are alike sit together; mixed tables have some of each', () => {
     groupsOf(CHILDREN, 3, grouping, never, randomFor('x')).map((table) => table.map((id) => Number(id.slice(1))))
   for (const table of levels('like')) expect(Math.max(...table) - Math.min(...table)).toBe(2)
   for (const table of levels('mixed')) expect(Math.max(...table) - Math.min(...table)).toBeGreaterThan(14)
+})
+
+test('for whom the same facts are shaky sit together when they are to be alike, and apart when mixed', () => {
+  // Four kinds of three children each: what is shaky for them is the same within a kind.
+  const children = Array.from({ length: 12 }, (_, i) => ({
+    id: `c${i}`,
+    level: ((i * 7) % 12) / 11,
+    shaky: [`times ${i % 4} 7`, `times ${i % 4} 8`, `add 1 ${i}`],
+  }))
+  const kinds = (grouping: 'like' | 'mixed') =>
+    groupsOf(children, 3, grouping, never, randomFor('shaky')).map(
+      (table) => new Set(table.map((id) => Number(id.slice(1)) % 4)).size,
+    )
+  expect(kinds('like')).toEqual([1, 1, 1, 1])
+  expect(kinds('mixed')).toEqual([3, 3, 3, 3])
+  expect(sharedShaky([children[0]!, children[4]!, children[1]!])).toEqual(['times 0 7', 'times 0 8'])
+  expect(sharedShaky([{}, {}])).toEqual([])
 })
 
 test('who sat together last week sits apart where that can be', () => {

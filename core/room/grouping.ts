@@ -5,9 +5,11 @@ import type { Random } from '#core/basics/random'
 export interface Child {
   readonly id: string
   readonly level: number | null
+  /** Facts that are shaky for them, by key; none where they are not known. */
+  readonly shaky?: readonly string[]
 }
 
-/** By chance; who has not played together lately; those who are alike; those who differ. */
+/** By chance; who has not played together lately; those for whom the same facts are shaky; those for whom others are. */
 export const GROUPINGS = ['chance', 'fresh', 'like', 'mixed'] as const
 export type Grouping = (typeof GROUPINGS)[number]
 
@@ -38,12 +40,40 @@ export function groupsOf(
   const shuffled = random.shuffled(children)
   if (grouping === 'chance') return dealt(ids(shuffled), sizes)
   if (grouping === 'fresh') return freshest(ids(shuffled), sizes, together, random)
-  // Nobody knows yet how well these do: they sit in the middle.
+  const apart = apartIn(children)
+  if (apart) return freshest(ids(shuffled), sizes, (a, b) => (grouping === 'like' ? 1 : -1) * apart(a, b), random)
+  // Nothing is shaky for two of them: it goes by how well they do. Those of whom nobody knows sit in the middle.
   const sorted = [...shuffled].sort((a, b) => (a.level ?? 0.5) - (b.level ?? 0.5))
   return grouping === 'like' ? dealt(ids(sorted), sizes) : spread(ids(sorted), sizes)
 }
 
 const ids = (children: readonly Child[]) => children.map(({ id }) => id)
+
+/** How much less a difference in how well they do counts than a shaky fact in common. */
+const LEVEL = 0.2
+
+/** How far two are from each other: less with each fact that is shaky for both. Null where no two have any in common. */
+function apartIn(children: readonly Child[]): ((one: string, other: string) => number) | null {
+  const of = new Map(children.map((child) => [child.id, child]))
+  const facts = new Map(children.map(({ id, shaky = [] }) => [id, new Set(shaky)]))
+  const all = children.flatMap(({ shaky = [] }) => [...new Set(shaky)])
+  if (new Set(all).size === all.length) return null
+  return (one, other) => {
+    const shared = [...(facts.get(one) ?? [])].filter((fact) => facts.get(other)?.has(fact)).length
+    return LEVEL * Math.abs((of.get(one)?.level ?? 0.5) - (of.get(other)?.level ?? 0.5)) - shared
+  }
+}
+
+/** Facts that are shaky for two at least of those who sit together, the most shared first. */
+export function sharedShaky(children: readonly Pick<Child, 'shaky'>[]): string[] {
+  const counts = new Map<string, number>()
+  for (const { shaky = [] } of children)
+    for (const fact of new Set(shaky)) counts.set(fact, (counts.get(fact) ?? 0) + 1)
+  return [...counts]
+    .filter(([, n]) => n > 1)
+    .sort(([, a], [, b]) => b - a)
+    .map(([fact]) => fact)
+}
 
 function dealt(list: readonly string[], sizes: readonly number[]): string[][] {
   let from = 0

@@ -146,6 +146,12 @@ test('a game of our own stands on the card by its name; a table may have a clock
   await tap(page, '2')
   await tap(page, 'By chance')
   await expect(tables(page)).toHaveCount(1)
+  // Found by what it practises; another one is chosen all the same.
+  await tap(page, 'Find a game for Lantern')
+  const finder = page.getByRole('dialog', { name: 'A game for Lantern' })
+  await finder.getByLabel('Search the games').fill('times tables')
+  await finder.getByRole('button', { name: /^Table Ladder/ }).tap()
+  await expect(page.getByLabel('Game at Lantern')).toHaveText('Table Ladder')
   await choose(page, 'Game at Lantern', 'Gull run')
   await expect(page.getByLabel('House rules at Lantern')).toHaveText('Gull run')
   await choose(page, 'Clock at Lantern', 'Clock of 15 minutes')

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ABOUTS } from '#core/games/abouts'
 import { sayTime, timeOf } from '#core/catalogue/time'
+import { sayCell } from '#core/wording/mastery'
 import { OWN_RULES } from '#core/room/again'
 import type { RoomTable } from '#core/room/tables'
 
@@ -15,6 +16,7 @@ const time = computed(() => {
 })
 const NAMED = 'named-'
 const OWN_GAME = 'own-game'
+const shared = computed(() => room.sharedAt(table))
 const problem = computed(() => room.problemOf(table))
 const presets = computed(() => room.games.value[table.game]?.presets ?? [])
 const named = computed(() => room.named.value[table.game] ?? [])
@@ -75,6 +77,9 @@ const shelves = computed(() => {
       @update:model-value="room.change(table.id, { name: String($event) })"
     />
     <ChipList :people="table.people" :place="table.id" :room="room" :label="`At ${table.name}`" />
+    <p v-if="shared.length" class="text-sm">
+      Shaky for some together: {{ shared.slice(0, 4).map(sayCell).join(', ') }}
+    </p>
     <div class="space-y-2">
       <Choose
         class="w-full"
@@ -84,6 +89,7 @@ const shelves = computed(() => {
         placeholder="Which game?"
         @update:model-value="play"
       />
+      <FindGame v-if="!table.game" :name="table.name" @pick="play" />
       <p v-if="time && !problem" class="text-sm text-(--ink-soft)">
         <UIcon name="i-lucide-hourglass" class="size-4 align-[-0.15em]" /> {{ time }}
       </p>
