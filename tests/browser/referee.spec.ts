@@ -210,6 +210,7 @@ test('what is agreed is one touch away, with what was changed since', async ({ p
   const sheet = page.getByRole('dialog', { name: 'Agreed' })
   await expect(sheet).toContainText('2 rounds, one turn each')
   await expect(sheet).toContainText('Rounds: 2 from now on (vote, 3 to 0)')
+  await expect(sheet.getByRole('link', { name: 'The rulebook’s page' })).toBeVisible()
 })
 
 test('children are renamed and a table gets a name; everybody who follows sees it', async ({

@@ -8,6 +8,7 @@ import { sayCommonRules } from '#core/wording/houseRules'
 const { tape } = defineProps<{ tape: Tape }>()
 const open = defineModel<boolean>('open', { required: true })
 
+const { helping } = useDesk()
 const sentences = computed(() => {
   const { game, seats } = tape.table
   const { rules } = tape.state
@@ -33,7 +34,7 @@ const changes = computed(() =>
           <li v-for="line in changes" :key="line.number">{{ sayEntry(tape.table, line) }}</li>
         </ul>
       </section>
-      <Key v-else :to="`/rulebook/${tape.table.game.id}`"
+      <Key v-if="!helping" :to="`/rulebook/${tape.table.game.id}`"
         ><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</Key
       >
     </div>
