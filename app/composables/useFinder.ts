@@ -1,5 +1,5 @@
 import { skillNames, SKILLS } from '#core/contract/skills'
-import { matchTitle } from '#core/games/abouts'
+import { matchName, matchTitle } from '#core/games/abouts'
 import { GAMES } from '#core/games/index'
 import { ruleFields } from '#core/kernel/ruleFields'
 import type { ListedMatch, Person } from '#shared/api'
@@ -60,7 +60,7 @@ const tablesFound = (matches: readonly ListedMatch[], go: Go) =>
     const { id, name, seats, over } = match
     const title = matchTitle(match)
     return {
-      label: name || title,
+      label: matchName(match),
       more: `${name ? `${title}: ` : ''}${seats.map((seat) => seat.name).join(', ')}${over ? ' (finished)' : ''}`,
       icon: over ? 'i-lucide-award' : 'i-lucide-play',
       run: go(`/match/${id}`),

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid'
 import * as z from 'zod'
 import { seatPeople } from '#core/basics/pennants'
-import { aboutOf, matchTitle } from '#core/games/abouts'
+import { aboutOf, matchName } from '#core/games/abouts'
 import type { Game } from '#core/contract/game'
 import { randomFor } from '#core/basics/random'
 import { list } from '#core/basics/words'
@@ -244,9 +244,9 @@ function useStarting(
     for (const match of (await listed()).filter(({ id, over }) => left.includes(id) && !over)) {
       const { id, last, seats, summary } = match
       const entry = { call: 'finish', why: 'who plays has changed' }
-      await callApi(`/api/matches/${id}/entries`, 'POST', { id: nanoid(), after: last, entry })
+      await recordAfter(id, last, entry)
       const reached = seats.map(({ name }, i) => `${name} ${minus(summary.standing[i] ?? 0)}`)
-      told(`${match.name || matchTitle(match)} until now: ${list(reached)}.`)
+      told(`${matchName(match)} until now: ${list(reached)}.`)
     }
   }
 

@@ -1,6 +1,6 @@
 import { list } from '#core/basics/words'
-import { matchTitle } from '#core/games/abouts'
-import type { ListedMatch, RoomSession } from '#shared/api'
+import { matchName } from '#core/games/abouts'
+import type { RoomSession } from '#shared/api'
 import type { RoomClockAct } from '#shared/requests'
 import { callApi } from '~/utils/api'
 
@@ -51,10 +51,8 @@ export function useRoomSession() {
   async function end() {
     const id = session.value?.id
     if (!id) return
-    const { matches } = await callApi<{ matches: ListedMatch[] }>(`/api/matches?limit=200&session=${id}`).catch(() => ({
-      matches: [],
-    }))
-    const playing = matches.filter(({ over }) => !over).map((match) => match.name || matchTitle(match))
+    const matches = await matchesOfSession(id).catch(() => [])
+    const playing = matches.filter(({ over }) => !over).map(matchName)
     const says = playing.length
       ? `${list(playing)} still ${playing.length === 1 ? 'plays' : 'play'}: nothing is lost, and what is not finished can be played on or finished later.`
       : 'Every table is over.'

@@ -17,11 +17,9 @@ export function useSameTables(room: ReturnType<typeof useRoom>, now: RoomNow) {
   const told = useTold()
   const failed = ref<string | null>(null)
 
-  const matchesOf = async (session: string) =>
-    (await callApi<{ matches: ListedMatch[] }>(`/api/matches?limit=200&session=${session}`)).matches
   async function load() {
     const id = now.session.value?.id
-    matches.value = id ? await matchesOf(id) : []
+    matches.value = id ? await matchesOfSession(id) : []
     if (!id) last.value = (await callApi<{ sessions: PastSession[] }>('/api/room/session/ended')).sessions[0] ?? null
   }
   const quietly = () => load().catch(() => undefined)
@@ -47,7 +45,7 @@ export function useSameTables(room: ReturnType<typeof useRoom>, now: RoomNow) {
   async function again(session?: string) {
     failed.value = null
     try {
-      const tables = session ? tablesAgain(await matchesOf(session), () => false, nanoid) : over.value
+      const tables = session ? tablesAgain(await matchesOfSession(session), () => false, nanoid) : over.value
       const undo = room.reseat(tables)
       await Promise.all(tables.map(({ game }) => room.loadGame(game)))
       told(tables.length ? 'The tables are as they were.' : 'Nobody who is known sat at those tables.', undo)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { count } from '#core/basics/words'
-import { matchTitle } from '#core/games/abouts'
+import { matchName } from '#core/games/abouts'
 import { NEW_TABLE, WAITING } from '#core/room/tables'
 import { GROUPINGS, type Grouping } from '#core/room/grouping'
 import { ofClass } from '#core/room/classes'
@@ -164,7 +164,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
             :key="match.id"
             :disabled="draft.tables.some(({ from }) => from === match.id)"
             @click="same.change(match)"
-            >{{ match.name || matchTitle(match) }}: {{ match.seats.map(({ name }) => name).join(', ') }}</Key
+            >{{ matchName(match) }}: {{ match.seats.map(({ name }) => name).join(', ') }}</Key
           >
         </div>
       </section>

@@ -60,5 +60,12 @@ export function matchTitle({ game, houseRules }: { readonly game: string; readon
   return about ? titleOf(about, houseRules) : game
 }
 
+/** What a table is called: by its own name, else by what is played there. */
+export const matchName = (match: {
+  readonly name: string
+  readonly game: string
+  readonly houseRules: object
+}): string => match.name || matchTitle(match)
+
 /** What is told of the game with this id; undefined for an unknown one. */
 export const aboutOf = (id: string): About | undefined => (isGameId(id) ? ABOUT[id] : undefined)

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, inArray, sql, type SQL } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
-import { matchTitle } from '#core/games/abouts'
+import { matchName } from '#core/games/abouts'
 import { gameById } from '#core/games/index'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { mixedSeed, randomFor } from '#core/basics/random'
@@ -264,7 +264,7 @@ export async function removeMatch(id: string): Promise<string> {
         await its(facts),
         await its(helpers),
       ]
-      const says = `${row.name || matchTitle(row)} was deleted`
+      const says = `${matchName(row)} was deleted`
       const act = await keepUndoable(tx, { kind: 'match', says, kept })
       await tx.delete(matches).where(eq(matches.id, id))
       return act

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aboutOf, matchTitle } from '#core/games/abouts'
+import { aboutOf, matchName, matchTitle } from '#core/games/abouts'
 import { callApi } from '~/utils/api'
 import type { ListedMatch } from '#shared/api'
 
@@ -24,7 +24,7 @@ async function remove() {
   if (!(await confirm({ title: `Delete this match of ${title.value}?`, says, yes: 'Delete it' }))) return
   try {
     const { undo } = await callApi<{ undo: string }>(`/api/matches/${match.id}`, 'DELETE')
-    tellDone(`${match.name || title.value} is deleted.`, undo)
+    tellDone(`${matchName(match)} is deleted.`, undo)
     emit('removed')
   } catch (error) {
     failed.value = saysOf(error)
@@ -40,7 +40,7 @@ async function remove() {
     >
       <span class="flex items-center gap-3">
         <span class="font-bold text-xl display"
-          >{{ match.name || title
+          >{{ matchName(match)
           }}<span v-if="match.name" class="block text-sm font-normal font-sans text-(--ink-soft)">{{
             title
           }}</span></span

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { matchTitle } from '#core/games/abouts'
+import { matchName, matchTitle } from '#core/games/abouts'
 import { sayCell } from '#core/wording/mastery'
 import type { Day, ListedMatch } from '#shared/api'
 
@@ -17,7 +17,6 @@ const COLUMNS = [
   { id: 'shaky', label: 'Shaky', value: ({ shaky }: Child) => shaky.length, words: true },
 ]
 const all = computed(() => [...new Set(day.children.flatMap(({ shaky }) => shaky))])
-const nameOf = (match: Pick<ListedMatch, 'game' | 'name' | 'houseRules'>) => match.name || matchTitle(match)
 const tableOf = (id: string) => day.matches.find((match) => match.id === id)
 const won = ({ summary }: ListedMatch, seat: number) => summary.result?.winners.includes(seat) ?? false
 useHead({ style: [{ key: 'paper', innerHTML: '@page { margin: 12mm }' }] })
@@ -30,7 +29,7 @@ useHead({ style: [{ key: 'paper', innerHTML: '@page { margin: 12mm }' }] })
       <ul class="divide-y divide-(--rule)">
         <li v-for="match in day.matches" :key="match.id" class="py-1.5 flex flex-wrap items-baseline gap-x-4">
           <NuxtLink :to="`/match/${match.id}`" class="font-bold underline underline-offset-4 decoration-(--rule)">{{
-            nameOf(match)
+            matchName(match)
           }}</NuxtLink>
           <span v-if="match.name" class="text-(--ink-soft)">{{ matchTitle(match) }}</span>
           <span v-for="(seat, i) in match.seats" :key="i" :class="{ 'font-bold': won(match, i + 1) }"
@@ -60,7 +59,7 @@ useHead({ style: [{ key: 'paper', innerHTML: '@page { margin: 12mm }' }] })
       <h2 id="remarks" class="text-xl font-bold">Remarked</h2>
       <ul class="list-disc pl-5">
         <li v-for="(remark, i) in day.remarks" :key="i">
-          <span v-if="tableOf(remark.match)" class="font-semibold">{{ nameOf(tableOf(remark.match)!) }}:</span>
+          <span v-if="tableOf(remark.match)" class="font-semibold">{{ matchName(tableOf(remark.match)!) }}:</span>
           {{ remark.why }}
         </li>
       </ul>
