@@ -1,16 +1,13 @@
 import { eq } from 'drizzle-orm'
-import { aboutOf, matchTitle } from '#core/games/abouts'
+import { aboutOf, matchName, matchTitle } from '#core/games/abouts'
 import type { ListedMatch, RoomBoard, RoomBoardTable } from '#shared/api'
-import { byMade } from '#shared/order'
 import { follow, followRoom } from '../matches/live'
 import { makeShowings } from '../matches/showings'
-import { listedWhere } from '../matches/store'
-import { matches, roomSessions } from '../database/schema'
+import { roomSessions } from '../database/schema'
 import { theDatabase } from '../utils/database'
 import { Refusal } from '../utils/refusal'
-import { MOST_MATCHES } from './clock'
-import { tablesNow } from './place'
 import { sessionOf } from './session'
+import { tablesOf } from './tables'
 
 /** Tables that the board of a room shows where not more of them play: then the newest that are over. */
 const MOST = 24
@@ -38,8 +35,7 @@ export async function sessionOfBoard(token: string): Promise<string> {
  */
 export async function roomBoardOf(id: string): Promise<RoomBoard> {
   const session = await sessionOf(id)
-  const all = (await listedWhere(eq(matches.sessionId, id), MOST_MATCHES)).sort(byMade)
-  const tables = tablesNow(all)
+  const tables = await tablesOf(id)
   // Every table that plays is there; of those that are over the newest, where there is room.
   const room = MOST - tables.filter(({ over }) => !over).length
   const ended = tables.filter(({ over }) => over).slice(room > 0 ? -room : Infinity)
@@ -51,7 +47,7 @@ function tableOf({ id, game, houseRules, name, seats, summary, over }: ListedMat
   const title = matchTitle({ game, houseRules })
   return {
     id,
-    name: name || title,
+    name: matchName({ name, game, houseRules }),
     title,
     round: summary.round,
     seats: seats.map((seat, i) => ({

@@ -1,23 +1,19 @@
 import { and, eq, isNull } from 'drizzle-orm'
 import type { Tape } from '#core/kernel/tape'
 import type { RoomClockState, RoomSession } from '#shared/api'
-import { byMade } from '#shared/order'
 import type { RoomClockAct } from '#shared/requests'
 import { appendLast } from '../matches/append'
 import { usedBy } from '../matches/clockTime'
 import { followRoom, tellRoom } from '../matches/live'
-import { listedWhere } from '../matches/store'
 import { matches, roomSessions } from '../database/schema'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { makeAlarm } from '../utils/alarm'
 import { yieldLoop } from '../utils/yieldLoop'
-import { tablesNow } from './place'
+import { tablesOf } from './tables'
 import { goingOn, noSuchSession, toldSession } from './session'
 
 const MINUTE = 60_000
-/** Matches of a session that are looked through. */
-export const MOST_MATCHES = 1000
 /** What is said with the call of time that the room's clock makes; by it such a call is known again. */
 const WHY = 'the room’s clock ran out'
 
@@ -52,7 +48,7 @@ export function setRoomClock(id: string, act: RoomClockAct): Promise<RoomSession
       throw new Refusal(409, 'no-clock', 'Give the room’s clock its minutes first.', 'do')
     if (act.do === 'start' && clock.called)
       throw new Refusal(409, 'time-called', 'Time was called. Give the room more minutes, or set the clock anew.', 'do')
-    if (act.do === 'set' || act.do === 'more') await takeBackTime(id, clock)
+    if (act.do === 'set' || act.do === 'more') await takeBackTime(id, clock, act.do === 'more')
     return keep(id, changed(clock, act, now))
   })
 }
@@ -112,15 +108,15 @@ async function runOut(id: string): Promise<void> {
 }
 
 /**
- * Takes the room's call of time back, where it still waits for the end of a round and where it has ended the match: that
- * one goes on. A table that has begun its next match is left with it.
+ * Takes the room's call of time back where it still waits for the end of a round, and where it has ended the match, if it is
+ * to be reopened: a clock set anew is for what comes next. A table that has begun its next match is left with it.
  */
-async function takeBackTime(id: string, { called }: RoomClockState): Promise<void> {
+async function takeBackTime(id: string, { called }: RoomClockState, reopen: boolean): Promise<void> {
   if (!called) return
-  for (const match of await newestOf(id)) {
+  for (const { id: match } of await tablesOf(id)) {
     await appendLast(match, 'room', (tape) => {
       const line = calledIn(tape)
-      return line ? { strike: line.number, why: 'more time for the room' } : null
+      return line && (reopen || !tape.state.result) ? { strike: line.number, why: 'more time for the room' } : null
     }).catch(console.error)
     await yieldLoop()
   }
@@ -143,12 +139,6 @@ async function playing(session: string): Promise<string[]> {
     .from(matches)
     .where(and(eq(matches.sessionId, session), eq(matches.over, false)))
   return rows.map(({ id }) => id)
-}
-
-/** The newest match of each table of a session. */
-async function newestOf(session: string): Promise<string[]> {
-  const all = (await listedWhere(eq(matches.sessionId, session), MOST_MATCHES)).sort(byMade)
-  return tablesNow(all).map(({ id }) => id)
 }
 
 /** Takes up the clock that ran when the server stopped, and follows what changes it. */

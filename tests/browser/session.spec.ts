@@ -246,7 +246,8 @@ test('a helper records at one table and takes back the newest play, and can do n
   await phone.close()
 })
 
-test('the clock goes on after a restart; when it runs out each table finishes its round; more time takes that back', async () => {
+/** Lantern is in mid-round, and half a second is left on the room's clock when the server comes up again. */
+async function nearlyOut() {
   const set = { do: 'set', minutes: 10 }
   expect((await api.post(`/api/room/session/${(await session())!.id}/clock`, { data: set })).ok()).toBe(true)
   // In mid-round at Lantern.
@@ -264,6 +265,14 @@ test('the clock goes on after a restart; when it runs out each table finishes it
   )
   await database.close()
   await start()
+}
+const overNow = async () => {
+  const { matches } = (await (await api.get('/api/matches')).json()) as { matches: { id: string; over: boolean }[] }
+  return matches.filter(({ id, over }) => over && ids.includes(id)).length
+}
+
+test('the clock goes on after a restart; when it runs out each table finishes its round; more time takes that back', async () => {
+  await nearlyOut()
   const desk = await referee.newPage()
   await desk.goto(`/match/${ids[0]}`)
   await expect(desk.getByText('time: finish the round')).toBeVisible()
@@ -275,19 +284,25 @@ test('the clock goes on after a restart; when it runs out each table finishes it
   await expect(strip).toContainText('each table finishes its round')
   await expect(strip.getByRole('button', { name: 'Start' })).toHaveCount(0)
   // Tables that had not begun a round are over; the one in mid-round goes on.
-  const over = async () => {
-    const { matches } = (await (await api.get('/api/matches')).json()) as { matches: { id: string; over: boolean }[] }
-    return matches.filter(({ id, over: done }) => done && ids.includes(id)).length
-  }
-  expect(await over()).toBe(ids.length - 1)
+  expect(await overNow()).toBe(ids.length - 1)
   await tap(room, 'Two more minutes')
   await expect(roomClock(room)).toHaveText(/\b[12]:\d\d$/)
   const still = await Promise.all(ids.map(async (id) => (await entriesOf(api, id)).at(-1)))
   // Also those that the call of time had ended.
   expect(still.filter((entry) => (entry as { why?: string }).why === 'more time for the room')).toHaveLength(ids.length)
-  expect(await over()).toBe(0)
+  expect(await overNow()).toBe(0)
   await desk.close()
   await room.close()
+})
+
+test('a clock set anew is for what comes next: what time has ended stays so, who still plays goes on', async () => {
+  await nearlyOut()
+  await expect.poll(overNow).toBe(ids.length - 1)
+  await expect.poll(async () => (await entriesOf(api, ids[0]!)).at(-1)).toMatchObject({ call: 'time' })
+  const set = { do: 'set', minutes: 15 }
+  expect((await api.post(`/api/room/session/${(await session())!.id}/clock`, { data: set })).ok()).toBe(true)
+  expect(await overNow()).toBe(ids.length - 1)
+  expect((await entriesOf(api, ids[0]!)).at(-1)).toMatchObject({ why: 'more time for the room' })
 })
 
 test('the end of a session: one page of it, helpers are let go, and the next seating begins another', async ({
