@@ -99,7 +99,10 @@ async function keepForgotten(
         facts,
         or(
           eq(facts.personId, person.id),
-          sql`exists (select 1 from ${seats} s where s.match_id = ${facts.matchId} and s.seat = ${facts.seat} and s.person_id is null and lower(s.name) = ${person.name.toLowerCase()})`,
+          and(
+            there(facts.matchId),
+            sql`exists (select 1 from ${seats} s where s.match_id = ${facts.matchId} and s.seat = ${facts.seat} and s.person_id is null and lower(s.name) = ${person.name.toLowerCase()})`,
+          ),
         )!,
       ),
     ],

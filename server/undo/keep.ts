@@ -56,10 +56,14 @@ export async function listUndoables(): Promise<Undoable[]> {
 
 /** Whoever is forgotten is so in what can be taken back too: what names them there is final. */
 export async function dropNaming(tx: Within, person: { readonly id: string; readonly name: string }): Promise<void> {
-  const named = (text: string) => `%${JSON.stringify(text).replace(/[\\%_]/g, '\\$&')}%`
+  const holding = (text: string) => `%${text.replace(/[\\%_]/g, '\\$&')}%`
+  const [id, name] = [holding(JSON.stringify(person.id)), holding(JSON.stringify(person.name))]
+  // Of whoever others were merged into, only the sentence speaks.
   await tx
     .delete(undoables)
-    .where(sql`${undoables.kept}::text like ${named(person.id)} or ${undoables.kept}::text ilike ${named(person.name)}`)
+    .where(
+      sql`${undoables.kept}::text like ${id} or ${undoables.kept}::text ilike ${name} or (${undoables.kind} = 'merge' and ${undoables.says} ilike ${holding(person.name)})`,
+    )
 }
 
 /** Takes one out of those that can be taken back; refused where it is final, or was taken back already. */

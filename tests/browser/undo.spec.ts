@@ -91,6 +91,12 @@ for (const [database, nth] of [
       expect((await server.post(`/api/undo/${undo}`, {})).status).toBe(404)
       const { undoables } = await server.get<{ undoables: { kind: string }[] }>('/api/undo')
       expect(undoables.map(({ kind }) => kind)).toEqual(['forget'])
+      // Nor does a sentence name them: of the one whom another was merged into.
+      const bao = (await call<{ id: string }>(server, 'POST', '/api/people', { name: 'Bao' })).id
+      await call(server, 'PATCH', `/api/people/${bao}`, { name: 'Ines', merge: true })
+      await call(server, 'DELETE', `/api/people/${at.ines}`)
+      const left = (await server.get<{ undoables: { kind: string }[] }>('/api/undo')).undoables
+      expect(left.map(({ kind }) => kind)).toEqual(['forget', 'forget'])
     } finally {
       await server.stop()
       await cluster?.stop()
