@@ -17,24 +17,20 @@ export const roundMinutes = (n: number) => (n < 9.5 ? Math.round(n * 2) / 2 : Ma
 /** A time that is not exceeded, up to the next half of few minutes: `within 4.5 minutes`. */
 const upTo = (n: number) => (n < 9.5 ? Math.ceil(n * 2 - 1e-6) / 2 : Math.ceil(n - 1e-6))
 const sayWithin = (n: number) => (upTo(n) <= 1 ? 'within a minute' : `within ${upTo(n)} minutes`)
+/** What one and what nine of ten come to, where that is told apart from half of them. */
+const sayTenths = (one: string, half: string, nine: string) =>
+  list([...(one === half ? [] : [`one of ten ${one}`]), ...(nine === half ? [] : [`nine of ten ${nine}`])])
 /** How long matches are: half of them, and the shortest and longest tenth where those are told apart. */
 function sayLength({ low, usual, high }: Spread): string {
   const [short, middle, long] = [sayWithin(low), sayWithin(usual), sayWithin(high)]
   if (short === long) return `Nine of ten matches are over ${long}`
-  const parts = [
-    ...(short === middle ? [] : [`one of ten ${short}`]),
-    ...(long === middle ? [] : [`nine of ten ${long}`]),
-  ]
-  return `Half the matches are over ${middle}, ${list(parts)}`
+  return `Half the matches are over ${middle}, ${sayTenths(short, middle, long)}`
 }
 /** Scores at the end, in the same way: what so many have at most, which is true of level ones too. */
 function sayScores({ low, usual, high }: Spread): string {
   if (low === high) return `At the end nearly everybody has ${figure(usual)}.`
-  const parts = [
-    ...(low === usual ? [] : [`one of ten ${figure(low)} or less`]),
-    ...(high === usual ? [] : [`nine of ten ${figure(high)} or less`]),
-  ]
-  return `Scores at the end: half of them are ${figure(usual)} or less, ${list(parts)}.`
+  const [least, half, most] = [low, usual, high].map((score) => `${figure(score)} or less`) as [string, string, string]
+  return `Scores at the end: half of them are ${half}, ${sayTenths(least, half, most)}.`
 }
 /** `no`, `1 of 100`, `less than 1 of 100`. */
 const ofHundred = (part: number) =>

@@ -52,18 +52,16 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
         <Pennant :number="person.pennant" size="2.4rem" />
         <h1 class="text-4xl font-extrabold mr-auto break-words min-w-0">{{ person.name }}</h1>
         <p class="hidden print:block">{{ longDay(new Date()) }}</p>
-        <Key main class="print:hidden" :to="newMatchPath({ names: [person.name] })"
+        <Key main :to="newMatchPath({ names: [person.name] })"
           ><UIcon name="i-lucide-play" class="size-5" /> New match</Key
         >
-        <Key class="print:hidden" @click="begin"><UIcon name="i-lucide-pencil" class="size-5" /> Rename …</Key>
-        <Key class="print:hidden" @click="print()"><UIcon name="i-lucide-printer" class="size-5" /> Print</Key>
-        <Key class="print:hidden" :file="`/api/people/${person.id}/export?as=csv`"
+        <Key @click="begin"><UIcon name="i-lucide-pencil" class="size-5" /> Rename …</Key>
+        <Key @click="print()"><UIcon name="i-lucide-printer" class="size-5" /> Print</Key>
+        <Key :file="`/api/people/${person.id}/export?as=csv`"
           ><UIcon name="i-lucide-sheet" class="size-5" /> Facts as CSV</Key
         >
-        <Key class="print:hidden" :file="`/api/people/${person.id}/export`"
-          ><UIcon name="i-lucide-download" class="size-5" /> All data</Key
-        >
-        <Key class="print:hidden" @click="remove"><UIcon name="i-lucide-user-x" class="size-5" /> Forget …</Key>
+        <Key :file="`/api/people/${person.id}/export`"><UIcon name="i-lucide-download" class="size-5" /> All data</Key>
+        <Key @click="remove"><UIcon name="i-lucide-user-x" class="size-5" /> Forget …</Key>
       </div>
       <SendForm v-if="renaming" :shape="newPersonShape" :state="state" :send="save" class="flex flex-wrap gap-2">
         <UFormField name="name">
