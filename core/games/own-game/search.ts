@@ -1,0 +1,189 @@
+import { itemAt } from '#core/basics/lists'
+import { readSentence, valueOf } from '#core/games/own-game/calculation'
+import type { OwnRules } from '#core/games/own-game/houseRules'
+
+/** Every number sentence that numbers make, each once up to the order of what is added or multiplied and needless brackets. */
+
+/** What a search found: the nearest value to the target that can be made, and the sentences that make it. */
+export interface Found {
+  readonly value: number
+  /** In the order found; at most as many as were asked for. */
+  readonly sentences: readonly string[]
+  /** There are more than these. */
+  readonly more: boolean
+}
+
+/** A number, or a sum or product of several that is a whole number. */
+interface Part {
+  readonly kind: 'number' | 'sum' | 'product'
+  readonly value: number
+  /** Null for a number. */
+  readonly chain: Chain | null
+}
+
+/**
+ * Parts added and taken (`over` is false for added), or multiplied and divided by. A sum's value is `value`; a product's is
+ * `value / below`, which may be no whole number on the way.
+ */
+interface Chain {
+  readonly value: number
+  readonly below: number
+  readonly part: Part
+  readonly over: boolean
+  readonly rest: Chain | null
+  /** Whether any part is added, or multiplied. */
+  readonly begins: boolean
+}
+
+interface Made {
+  readonly sums: Chain[]
+  readonly products: Chain[]
+  /** Single numbers and products, which a sum is made of; and single numbers and sums, which a product is made of. */
+  readonly terms: Part[]
+  readonly factors: Part[]
+}
+
+/** All the ways to put together the numbers of one choice of them (`mask`) out of what smaller choices make. */
+class Maker {
+  private readonly made: Made[] = []
+  constructor(
+    private readonly numbers: readonly number[],
+    private readonly signs: ReadonlySet<string>,
+  ) {}
+
+  /** The sums or products of a choice, begun with the part that holds its last number, so that each comes once. */
+  *chains(mask: number, kind: 'sum' | 'product'): Generator<Chain> {
+    const last = 1 << Math.floor(Math.log2(mask))
+    const others = mask ^ last
+    const sum = kind === 'sum'
+    const [joins, parts] = sum
+      ? [this.signs.has('subtract'), 'terms' as const]
+      : [this.signs.has('divide'), 'factors' as const]
+    // Every choice with the last number in it, but not all.
+    for (let left = others; left > 0; left = (left - 1) & others) {
+      const rests = sum ? this.of(left).sums : this.of(left).products
+      for (const part of this.of(mask ^ left)[parts])
+        for (const rest of rests) {
+          yield linked(sum, part, false, rest)
+          if (joins && (sum || part.value !== 0)) yield linked(sum, part, true, rest)
+        }
+    }
+  }
+
+  of(mask: number): Made {
+    return (this.made[mask] ??= this.make(mask))
+  }
+
+  private make(mask: number): Made {
+    const at = Math.log2(mask)
+    const number: Part | null = Number.isInteger(at)
+      ? { kind: 'number', value: itemAt(this.numbers, at), chain: null }
+      : null
+    const sums = [...(number ? [] : this.chains(mask, 'sum'))]
+    const products = [...(number ? [] : this.chains(mask, 'product'))]
+    const own = number ? [number] : []
+    const terms = [...own, ...products.filter(isWhole).map((chain) => partOf('product', chain))]
+    const factors = [...own, ...sums.filter(({ begins }) => begins).map((chain) => partOf('sum', chain))]
+    for (const part of terms) this.begin(sums, true, part)
+    for (const part of factors) this.begin(products, false, part)
+    return { sums, products, terms, factors }
+  }
+
+  /** A part alone begins a sum or a product, also where it is taken away or divided by. */
+  private begin(chains: Chain[], sum: boolean, part: Part) {
+    chains.push(linked(sum, part, false, null))
+    if (this.signs.has(sum ? 'subtract' : 'divide') && (sum || part.value !== 0))
+      chains.push(linked(sum, part, true, null))
+  }
+}
+
+function linked(sum: boolean, part: Part, over: boolean, rest: Chain | null): Chain {
+  const begins = !over || rest?.begins === true
+  const [value, below] = rest ? [rest.value, rest.below] : [sum ? 0 : 1, 1]
+  if (sum) return { part, over, rest, begins, value: over ? value - part.value : value + part.value, below: 1 }
+  return {
+    part,
+    over,
+    rest,
+    begins,
+    value: over ? value : value * part.value,
+    below: over ? below * part.value : below,
+  }
+}
+/** Whether a product comes to a whole number, and begins with something to be multiplied. */
+const isWhole = ({ begins, value, below }: Chain) => begins && value % below === 0
+// No −0: it is 0.
+const partOf = (kind: 'sum' | 'product', chain: Chain): Part => ({ kind, value: chain.value / chain.below + 0, chain })
+
+/**
+ * The sentences that make the target or, where none does, come nearest to it; of two as near the smaller value. `most` of
+ * them at most. Six numbers and four signs are some million sentences.
+ */
+export function sentencesFor(
+  { signs, useAll }: Pick<OwnRules, 'signs' | 'useAll'>,
+  numbers: readonly number[],
+  target: number,
+  most: number,
+): Found | null {
+  const all = (1 << numbers.length) - 1
+  const maker = new Maker(numbers, new Set(signs))
+  const best = makeBest(target, most)
+  for (const mask of useAll ? [all] : Array.from({ length: all }, (_, i) => i + 1)) {
+    const at = Math.log2(mask)
+    if (Number.isInteger(at)) {
+      const value = itemAt(numbers, at)
+      best.look(value, () => String(value))
+      continue
+    }
+    for (const chain of maker.chains(mask, 'sum'))
+      if (chain.begins) best.look(chain.value, () => written('sum', chain, signs))
+    for (const chain of maker.chains(mask, 'product'))
+      if (isWhole(chain)) best.look(chain.value / chain.below + 0, () => written('product', chain, signs))
+  }
+  return best.found()
+}
+
+/** Keeps the sentences of the value that is nearest so far. */
+function makeBest(target: number, most: number) {
+  let [value, off, more] = [0, Infinity, false]
+  let sentences = new Set<string>()
+  function look(now: number, write: () => string | null) {
+    const far = Math.abs(now - target)
+    if (far > off || (far === off && now > value)) return
+    const better = far < off || now < value
+    if (!better && sentences.size >= most) return void (more ||= !sentences.has(write() ?? ''))
+    const text = write()
+    if (text === null) return
+    if (better) [value, off, more, sentences] = [now, far, false, new Set()]
+    sentences.add(text)
+  }
+  return { look, found: (): Found | null => (sentences.size ? { value, sentences: [...sentences], more } : null) }
+}
+
+/** A sum or product as it is written; null where the signs agreed can't write it. */
+function written(kind: 'sum' | 'product', chain: Chain, signs: readonly string[]): string | null {
+  const [up, down]: [string[], string[]] = [[], []]
+  for (let at: Chain | null = chain; at; at = at.rest) {
+    const { part, over } = at
+    const text = part.chain ? written(part.kind as 'sum' | 'product', part.chain, signs) : String(part.value)
+    if (text === null) return null
+    ;(over ? down : up).push(kind === 'product' && part.kind === 'sum' ? `(${text})` : text)
+  }
+  const sorted = (texts: string[]) => texts.sort((a, b) => b.length - a.length || (a < b ? 1 : -1))
+  const [plus, minus, plain] = kind === 'sum' ? ['+', '-', 'add'] : ['*', '/', 'times']
+  sorted(up)
+  sorted(down)
+  if (up.length === 1 || signs.includes(plain)) return [up.join(plus), ...down].join(minus)
+  // Without adding, a − (b − c) adds c; without times a ÷ (b ÷ c) multiplies, where b can be divided by it.
+  const [first, ...more] = up
+  const tried = down.map((taken, i) => {
+    const others = down.filter((_, at) => at !== i)
+    return [first, `(${[taken, ...more].join(minus)})`, ...others].join(minus)
+  })
+  return tried.find((text) => divides(text)) ?? null
+}
+
+function divides(text: string): boolean {
+  const read = readSentence(text)
+  return read.ok && valueOf(read.sentence).ok
+}
