@@ -261,6 +261,8 @@ export interface Game<
   awaits(rules: R, state: S): Awaits
   /** Every play by `seat` known to stand now, chance included; plays without `by` belong to every seat. */
   plays(rules: R, state: S, seat: number): Iterable<P>
+  /** Of these the ones that chance allows too where it brought what `play` has; left out, all are looked through. */
+  sameChance?(rules: R, state: S, play: P): Iterable<P>
   /** The end by the game's own rules, level players all among the winners; null while play goes on. */
   end(rules: R, state: S): End | null
   /** How far the match is, and whether time may end it here. */

@@ -58,7 +58,7 @@ function anyOther(table: Table, state: MatchState, seat: number, best: BasePlay,
   const same = chance.map((field) => [field, lies(best, field)] as const)
   const found: BasePlay[] = []
   let looked = 0
-  for (const play of game.plays(state.rules, state.game, seat)) {
+  for (const play of game.sameChance?.(state.rules, state.game, best) ?? game.plays(state.rules, state.game, seat)) {
     if (looked++ >= LOOKED_AT) break
     if (
       play.do === best.do

@@ -2,7 +2,7 @@ import type { Random } from '#core/basics/random'
 import type { Dealt, Wish } from '#core/contract/game'
 import { restOf } from '#core/kit/pack'
 import { ofSeat } from '#core/kit/seats'
-import type { OwnRules } from '#core/games/own-game/houseRules'
+import type { OwnRules, Way } from '#core/games/own-game/houseRules'
 import { goneBefore, judge, resultOf, type OwnPlay, type Throw } from '#core/games/own-game/rules'
 import { sentencesOf } from '#core/games/own-game/sentences'
 import { scoresOf, type OwnState } from '#core/games/own-game/state'
@@ -46,13 +46,27 @@ function arranged(numbers: readonly number[]): number[] {
   return [...found]
 }
 
-/** Every use of a throw that there is, without what is said; of sentences one for each value. */
-function* usesOf(rules: OwnRules, by: number, numbers: readonly number[]): Generator<Throw> {
-  for (const [i, { makes }] of rules.ways.entries()) {
+/** Which results serve best, the smaller number the better; and how many of each way are left when they are chosen from. */
+interface Choice {
+  readonly serves: (result: number, way: Way) => number
+  readonly most: number
+}
+/** Where specials or a track may make another result better than it looks. */
+const MOST_CHOSEN = 30
+
+/** Every use of a throw that there is, without what is said; of sentences one for each value. With a choice the best of them. */
+export function* usesOf(rules: OwnRules, by: number, numbers: readonly number[], choice?: Choice): Generator<Throw> {
+  for (const [i, way] of rules.ways.entries()) {
     const play = { do: 'throw' as const, by, numbers, ...(rules.ways.length > 1 ? { way: i + 1 } : {}) }
-    if (makes === 'number') for (const number of arranged(numbers)) yield { ...play, number }
-    else if (makes === 'calculation')
-      for (const { text } of sentencesOf(rules, numbers)) yield { ...play, calculation: text }
+    const chosen = <T>(all: readonly T[], valueOf: (each: T) => number): readonly T[] =>
+      choice && all.length > choice.most
+        ? [...all].sort((a, b) => choice.serves(valueOf(a), way) - choice.serves(valueOf(b), way)).slice(0, choice.most)
+        : all
+    if (way.makes === 'number')
+      for (const number of chosen(arranged(numbers), (each) => each)) yield { ...play, number }
+    else if (way.makes === 'calculation')
+      for (const made of chosen(sentencesOf(rules, numbers), ({ value }) => value))
+        yield { ...play, calculation: made.text }
     else yield play
   }
 }
@@ -83,6 +97,18 @@ export function* plays(rules: OwnRules, state: OwnState, seat: number): Generato
     }
 }
 
+/** What else may be done with the throw of a play. */
+export function* sameChance(rules: OwnRules, state: OwnState, given: OwnPlay): Generator<OwnPlay> {
+  if (given.do === 'stop') return
+  if (rules.throws === 'choice' && state.threw) yield { do: 'stop', by: given.by }
+  if (!decides(rules)) return
+  let left = MOST_CHOSEN
+  for (const use of usesOf(rules, given.by, given.numbers)) {
+    if (left-- <= 0) return
+    yield answered(rules, state, use) ?? use
+  }
+}
+
 /** How good a state is for a seat: what wins, then what waits for the round's end. */
 function worthOf(rules: OwnRules, state: OwnState, seat: number): number {
   const score = ofSeat(scoresOf(rules, state), seat)
@@ -96,17 +122,27 @@ function waitsFor({ better, target }: OwnRules, result: number): number {
   return better === 'higher' ? result : better === 'lower' ? -result : -Math.abs(result - (target ?? 0))
 }
 
-/** Uses of one throw that the bot weighs at most. */
-const WEIGHED = 250
+/** What a result should come near to, or how great or small it should be, as far as a seat can tell beforehand. */
+function choiceFor(rules: OwnRules, state: OwnState, seat: number): Choice {
+  const { scoring, target, wins, goal, reach, specials, track } = rules
+  const now = ofSeat(scoresOf(rules, state), seat)
+  const serves: Choice['serves'] = (result, { does }) => {
+    if (scoring === 'best-of-round') return -waitsFor(rules, result)
+    if (scoring === 'distance') return (wins === 'fewest' ? 1 : -1) * Math.abs(result - (target ?? 0))
+    const change = does === 'take' ? -result : result
+    if (goal !== null && (wins === 'nearest' || reach === 'exactly')) return Math.abs(goal - now - change)
+    return wins === 'fewest' ? change : -change
+  }
+  return { serves, most: specials.length || track ? MOST_CHOSEN : 1 }
+}
+
 /** Throws that it tries out before it throws again or stops. */
 const TRIES = 12
 
 /** The best use of a throw as far as this play goes. */
 function bestUse(rules: OwnRules, state: OwnState, seat: number, numbers: readonly number[]) {
   let best: { use: Throw; worth: number } | null = null
-  let seen = 0
-  for (const use of usesOf(rules, seat, numbers)) {
-    if (seen++ >= WEIGHED) break
+  for (const use of usesOf(rules, seat, numbers, choiceFor(rules, state, seat))) {
     const judged = judge(rules, state, use, { overrule: false })
     if (!judged.stands) continue
     const result = resultOf(rules, use)
@@ -135,6 +171,7 @@ export function bot(rules: OwnRules, state: OwnState, seat: number, random: Rand
     const stop = answered(rules, state, { do: 'stop', by: seat })
     if (stop) return stop
   }
-  const found = bestUse(rules, state, seat, numbers)?.use ?? { do: 'throw' as const, by: seat, numbers }
+  const plain = { do: 'throw' as const, by: seat, numbers }
+  const found = decides(rules) ? (bestUse(rules, state, seat, numbers)?.use ?? plain) : plain
   return answered(rules, state, found) ?? found
 }

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { defineGame } from '#core/contract/game'
 import { about } from '#core/games/own-game/about'
-import { bot, deal, plays } from '#core/games/own-game/bot'
+import { bot, deal, plays, sameChance } from '#core/games/own-game/bot'
 import type { OwnCodes } from '#core/games/own-game/codes'
 import { facts } from '#core/games/own-game/facts'
 import { defaults, houseRules, type OwnRules } from '#core/games/own-game/houseRules'
@@ -43,6 +43,7 @@ export const ownGame = defineGame<OwnRules, null, OwnPlay, OwnState, OwnCodes>({
   ready,
   open,
   plays,
+  sameChance,
   progress: ({ rounds }, state) => turnsProgress(state, rounds),
   standing: scoresOf,
   // Everything lies open on the table.
