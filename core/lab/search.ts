@@ -18,6 +18,8 @@ export interface RuleSearch {
   /** Minutes that a match is to take. */
   readonly minutes: number
   readonly seed: string
+  /** Only values from `least` to `most` are tried, where the rule's own bounds are too wide. */
+  readonly between?: { readonly least: number; readonly most: number }
 }
 
 /** One value that was tried. */
@@ -47,8 +49,9 @@ const ACROSS = 9
 export function* searchRule(search: RuleSearch): Generator<Tried> {
   const field = searchable(search.game).find(({ name }) => name === search.rule)
   if (!field) return
+  const { least, most } = search.between ?? { least: field.least!, most: field.most! }
   const tried = new Map<number, Tried>()
-  for (const value of spreadOver(field.least!, field.most!, ACROSS)) {
+  for (const value of spreadOver(least, most, ACROSS)) {
     const found = tryValue(search, value)
     if (!found) continue
     tried.set(value, found)

@@ -9,9 +9,14 @@ export const presets: readonly Preset<OwnRules>[] = [
   {
     id: 'hundred',
     label: 'Up to a hundred',
-    hint: 'And not beyond; two alike throw again.',
+    hint: 'And not beyond; the sum or the difference, two alike throw again.',
     rules: {
       title: 'Up to a hundred',
+      // By sums alone whoever stands on 99 would never get there.
+      ways: [
+        { makes: 'sum', does: 'add' },
+        { makes: 'difference', does: 'add' },
+      ],
       goal: 100,
       rounds: null,
       reach: 'exactly',

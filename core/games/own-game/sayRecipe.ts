@@ -86,7 +86,7 @@ export function sayThen(then: Then): string {
 }
 
 /** A special as a sentence without its full stop: `All numbers alike: throws again`. */
-const saySpecial = ({ when, then }: Special): string => `${sayWhen(when)} ${sayThen(then)}`
+export const saySpecial = ({ when, then }: Special): string => `${sayWhen(when)} ${sayThen(then)}`
 
 /** One way to use a throw: `the sum, added`. */
 export const sayWay = ({ scoring }: Pick<OwnRules, 'scoring'>, { makes, does }: Way): string =>

@@ -145,6 +145,21 @@ function specialsOfPlace(rules: OwnRules, marks: Marks, by: number, place: numbe
   return now
 }
 
+/** Which specials hold at a throw, in their order; `landed` is where the move ended, null where nobody moved. */
+export function specialsHeld(
+  { specials }: Pick<OwnRules, 'specials'>,
+  { by, numbers, result }: Pick<Worked, 'by' | 'numbers' | 'result'>,
+  places: OwnState['places'],
+  landed: number | null,
+): readonly boolean[] {
+  const others = places.filter((_, i) => i + 1 !== by)
+  return specials.map((special) =>
+    isOfPlace(special)
+      ? landed !== null && holdsForPlace(special.when, landed, others)
+      : holdsForThrow(special.when, numbers, result),
+  )
+}
+
 /** All others who stand at `place` go to the start. */
 function sentBack({ track }: OwnRules, state: OwnState, by: number, place: number): OwnState {
   const start = track?.start ?? 0
