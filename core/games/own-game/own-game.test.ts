@@ -8,9 +8,9 @@ import type { OwnState } from '#core/games/own-game/state'
 import { moved } from '#core/games/own-game/track'
 import type { Game } from '#core/contract/game'
 import { readHouseRules } from '#core/kernel/houseRules'
-import { awaits, judgePlay, standing } from '#core/kernel/match'
+import { awaits, judgePlay } from '#core/kernel/match'
 import { selfPlay } from '#core/kernel/selfPlay'
-import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
+import { foldTape, type Tape } from '#core/kernel/tape'
 import { readMatch } from '#core/format/matchFile'
 import { fileOf, inShort, judged, problemsOf, scores } from '../../../tests/unit/judging'
 import { recipes } from '../../../tests/unit/recipes'
@@ -329,55 +329,6 @@ test('whatever recipe is in order is played to its end by bots, replays to the s
     }),
     { numRuns: 150 },
   )
-})
-
-/** A game of the rulebook and the same as a recipe: what its plays are called here. */
-const TWINS = [
-  [
-    'ten-turn-haul',
-    {},
-    { brings: { kind: 'spinner', faces: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10], spins: 1 } },
-    (play: { value: number }) => ({ numbers: [play.value] }),
-  ],
-  ['top-total', {}, { scoring: 'best-of-round' }, (play: { dice: number[] }) => ({ numbers: play.dice })],
-  [
-    'exact-landing',
-    { over: 'lose-turn', under: 'lose-turn' },
-    {
-      brings: { kind: 'spinner', faces: [1, 2, 3], spins: 1 },
-      ways: [
-        { makes: 'sum', does: 'add' },
-        { makes: 'sum', does: 'take' },
-      ],
-      track: { from: 0, to: 10, start: 5 },
-      goal: 10,
-      rounds: null,
-    },
-    (play: { sign: string; step: number }) => ({ numbers: [play.step], way: play.sign === '+' ? 1 : 2 }),
-  ],
-] as const
-
-test.each(TWINS)('%s as a recipe comes to the same standing and winners', (id, houseRules, recipe, asThrow) => {
-  for (let seed = 1; seed <= 30; seed++) {
-    const seats = 2 + (seed % 3)
-    const twin = selfPlay({
-      game: gameById(id)!,
-      houseRules,
-      players: players(seats),
-      first: 1 + (seed % seats),
-      key: `2~${seed}`,
-    })
-    const { table } = twin
-    const begun = readMatch(
-      fileOf({ game: 'own-game', houseRules: recipe as never, players: players(seats), first: table.first }),
-    )
-    if (!begun.ok) throw new Error(JSON.stringify(begun.problems))
-    let own = begun.tape
-    for (const { play } of twin.lines)
-      own = addEntry(own, { play: { do: 'throw', by: play!.by, ...asThrow(play as never) } })
-    expect(standing(own.table, own.state)).toEqual(standing(table, twin.state))
-    expect(own.state.result?.winners).toEqual(twin.state.result?.winners)
-  }
 })
 
 describe('what another throw may bring', () => {
