@@ -59,14 +59,7 @@ export function useWorkshop() {
     }
     return says
   })
-  const players = computed(() => Array.from({ length: SEATS }))
-  const { says: length } = useEstimate({
-    game: computed(() => game),
-    read,
-    rules: computed(() => plain(recipe.value)),
-    seats: players,
-  })
-  return { recipe, rules, read, problems, problemOf, put, begin, undo, redo, canUndo, canRedo, seed, turn, length }
+  return { recipe, rules, read, problems, problemOf, put, begin, undo, redo, canUndo, canRedo, seed, turn }
 }
 
 export type Workshop = ReturnType<typeof useWorkshop>

@@ -4,12 +4,11 @@ import { sayRecipe } from '#core/games/own-game/sayRecipe'
 
 /** The workshop: a game of one's own, made of sentences with blanks to touch; beside it, always true, what that comes to. */
 const workshop = useWorkshop()
-const { recipe, rules, read, problems, begin, undo, redo, canUndo, canRedo, seed, turn, length } = workshop
+const { recipe, rules, read, problems, begin, undo, redo, canUndo, canRedo, seed, turn } = workshop
 const route = useRoute()
 const given = rulesIn(route.query.rules)
 if (given) begin(given)
 
-const beginnings = ownGame.presets
 const play = computed(() => newMatchPath({ game: ownGame.id, rules: plain(recipe.value) }))
 const lab = computed(
   () => `/lab?game=${ownGame.id}&a=${encodeURIComponent(JSON.stringify(plain(recipe.value)))}&players=careful,careful`,
@@ -34,14 +33,7 @@ useHead({ title: 'The workshop · Nimble Tally' })
           ><UIcon name="i-lucide-redo-2" class="size-5"
         /></Key>
       </header>
-      <section class="space-y-2" aria-labelledby="begin">
-        <h2 id="begin" class="font-bold text-lg">Begin with</h2>
-        <div class="flex flex-wrap gap-1.5">
-          <Key v-for="each in beginnings" :key="each.id" :title="each.hint" @click="begin({ ...each.rules })">{{
-            each.label
-          }}</Key>
-        </div>
-      </section>
+      <Beginnings :workshop="workshop" />
       <section class="sheet p-4" aria-label="Sentences"><Sentences :workshop="workshop" /></section>
     </div>
     <aside class="space-y-4 lg:sticky lg:top-4 self-start">
@@ -54,10 +46,8 @@ useHead({ title: 'The workshop · Nimble Tally' })
           {{ problems.length === 1 ? 'A sentence does not fit yet' : `${problems.length} things do not fit yet` }}; it
           is marked.
         </p>
-        <p v-if="read.ok" role="status" class="font-semibold flex items-center gap-2">
-          <UIcon name="i-lucide-hourglass" class="size-5 shrink-0" /> {{ length ?? 'How long? Bots try it out …' }}
-        </p>
       </section>
+      <Trial v-if="read.ok" :workshop="workshop" />
       <section v-if="turn.length" class="sheet p-4 space-y-2" aria-label="One turn">
         <h2 class="font-bold text-lg">One turn</h2>
         <ol class="space-y-1">

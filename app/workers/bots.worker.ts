@@ -1,8 +1,14 @@
 import { expose } from 'comlink'
 import { gameById } from '#core/games/index'
+import type { OwnRules } from '#core/games/own-game/houseRules'
+import { sentencesFor } from '#core/games/own-game/search'
 import { lengthOf, type Length } from '#core/kernel/estimate'
+import { tryRecipe, type RecipeTrial } from '#core/lab/recipeTrial'
 import { runLab, type LabAnswer, type LabQuestion } from '#core/lab/run'
 import { searchRule, type RuleSearch, type Tried } from '#core/lab/search'
+
+/** Matches after which it is told how far a trial is. */
+const TOLD = 50
 
 /** Bots that play whole matches, off the page's thread. */
 const worker = {
@@ -22,6 +28,21 @@ const worker = {
     const start = performance.now()
     return found ? lengthOf({ game: found, houseRules, seats }, () => performance.now() - start < most) : null
   },
+  /** What a recipe that is in order comes to, by as many matches as fit into `most` milliseconds; `tell` gets the part done. */
+  tryRecipe(
+    asked: { recipe: Record<string, unknown>; seats: number; matches: number },
+    most: number,
+    tell: (part: number) => void,
+  ): RecipeTrial {
+    const start = performance.now()
+    return tryRecipe(asked, (done) => {
+      if (done % TOLD === 0) tell(done / asked.matches)
+      return performance.now() - start < most
+    })
+  },
+  /** The number sentences that make a target or come nearest to it, `most` of them. */
+  sentences: (rules: Pick<OwnRules, 'signs' | 'useAll'>, numbers: readonly number[], target: number, most: number) =>
+    sentencesFor(rules, numbers, target, most),
 }
 
 expose(worker)

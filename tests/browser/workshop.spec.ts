@@ -86,6 +86,46 @@ test('a track, a spinner below zero and a sentence can be made; every beginning 
   }
 })
 
+test('bots try a recipe out: how long, who wins, what should be known; and it is made ten minutes long', async ({
+  page,
+}) => {
+  await page.goto('/workshop')
+  await tap(page, 'Ten rounds')
+  const tried = page.getByRole('region', { name: 'Tried by bots' })
+  await expect(tried).toContainText('1,000 matches between bots')
+  await expect(tried.getByRole('list', { name: 'Who wins' }).getByRole('listitem')).toHaveCount(2)
+  await expect(tried).toContainText(/About \d+ minutes?/)
+  await tried.getByRole('radio', { name: '3', exact: true }).tap()
+  await expect(tried.getByRole('list', { name: 'Who wins' }).getByRole('listitem')).toHaveCount(3)
+  // A seven is on no die: it is told, and that it can never be.
+  await tap(page, 'Another special')
+  await fill(page, 'When', 'Nothing but …')
+  await blank(page, 'When').tap()
+  await page.getByRole('spinbutton', { name: 'Number of the condition' }).fill('7')
+  await page.getByRole('spinbutton', { name: 'Number of the condition' }).press('Enter')
+  await page.keyboard.press('Escape')
+  await expect(tried.getByRole('list', { name: 'To know' })).toContainText('can never happen')
+  await page.getByRole('button', { name: 'Remove the special' }).tap()
+  await expect(tried).toContainText('Nothing stands out.')
+  await tap(page, '10 minutes')
+  await expect(tried).toContainText(/Rounds: \d+\. That is nearest to 10 minutes\./)
+  const rounds = /Rounds: (\d+)/.exec((await tried.textContent())!)![1]
+  await expect(readBack(page)).toContainText(`The match is over after ${rounds} rounds`)
+})
+
+test('a game of the rulebook is begun with, and what is otherwise is told', async ({ page }) => {
+  await page.goto('/workshop')
+  const games = page.getByRole('group', { name: 'A game of the rulebook' })
+  for (const key of await games.getByRole('button').all()) {
+    await key.tap()
+    await expect(readBack(page)).toContainText(', our way: everybody throws')
+  }
+  await games.getByRole('button', { name: 'Step & Gather' }).tap()
+  await expect(page.getByText(/^Otherwise than in the rulebook: it is over after so many rounds/)).toBeVisible()
+  await games.getByRole('button', { name: 'Ten-Turn Haul' }).tap()
+  await expect(page.getByText(/^Otherwise than in the rulebook/)).toHaveCount(0)
+})
+
 test('the workshop passes the scan and fits every size', async ({ page }) => {
   await page.goto('/workshop')
   await tap(page, 'Through the harbour')

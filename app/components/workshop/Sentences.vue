@@ -25,8 +25,8 @@ const TIED = [
   { value: 'all' as const, label: 'all of them score' },
 ]
 const COUNTS = [
-  { value: 'place' as const, label: 'The place' },
-  { value: 'points' as const, label: 'Points' },
+  { value: 'place' as const, label: 'The place counts' },
+  { value: 'points' as const, label: 'Points count' },
 ]
 const REACH = [
   { value: 'at-least' as const, label: 'as far or farther' },
@@ -115,7 +115,7 @@ const setSpecial = (at: number, special: Special) =>
     >
     <Line :problem="problemOf('track')"
       >There is <TrackBlank v-model="track" />.<template v-if="track"
-        >&nbsp;<ChoiceBlank v-model="counts" label="What counts" :choices="COUNTS" />&nbsp;counts.</template
+        >&nbsp;<ChoiceBlank v-model="counts" label="What counts" :choices="COUNTS" />.</template
       ></Line
     >
     <Line :problem="problemOf('start', 'floor', 'counts')"

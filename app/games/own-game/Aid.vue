@@ -2,11 +2,11 @@
 import { ownGame } from '#core/games/own-game/index'
 import { oddsOf } from '#core/games/own-game/odds'
 import { sayWay } from '#core/games/own-game/sayRecipe'
-import { sentencesOf } from '#core/games/own-game/sentences'
 import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
+import TargetAid from '~/games/own-game/TargetAid.vue'
 
-/** For the referee, when asked: what another throw may bring, exactly; and the sentences that come nearest to the target. */
+/** For the referee, when asked: what another throw may bring, exactly; and every sentence that makes the target. */
 const { tape } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(ownGame, () => tape)
 const shown = useAsked(() => tape)
@@ -15,20 +15,8 @@ const looked = useAsked(() => tape)
 const odds = computed(() => (shown.value ? oddsOf(rules.value, state.value) : null))
 const numbers = computed(() => state.value.newest?.numbers ?? [])
 const makes = computed(() => rules.value.ways.some(({ makes: way }) => way === 'calculation'))
-/** Sentences shown at most. */
-const MOST = 8
 const wanted = computed(() => rules.value.target)
-const sentences = computed(() => {
-  if (!looked.value) return []
-  const target = wanted.value
-  const far = (value: number) => (target === null ? -value : Math.abs(value - target))
-  return sentencesOf(rules.value, numbers.value)
-    .sort((a, b) => far(a.value) - far(b.value))
-    .slice(0, MOST)
-})
 const PLACES = 6
-const written = (text: string) =>
-  text.replaceAll('*', ' × ').replaceAll('/', ' ÷ ').replaceAll('-', ' − ').replaceAll('+', ' + ')
 const signed = (change: number) => `${change >= 0 ? '+' : '−'}${Math.abs(change).toFixed(1)}`
 </script>
 
@@ -60,11 +48,9 @@ const signed = (change: number) => `${change >= 0 ? '+' : '−'}${Math.abs(chang
     <template v-if="makes && numbers.length">
       <Key :aria-pressed="looked" @click="looked = !looked"
         ><UIcon name="i-lucide-sigma" class="size-5" />
-        {{ wanted === null ? 'What could be made' : `What comes near ${minus(wanted)}` }}</Key
+        {{ wanted === null ? 'What could be made' : `What makes ${minus(wanted)}` }}</Key
       >
-      <ul v-if="looked" role="status" class="figures">
-        <li v-for="{ text, value } in sentences" :key="value">{{ written(text) }} = {{ minus(value) }}</li>
-      </ul>
+      <TargetAid v-if="looked" :rules="rules" :numbers="numbers" />
     </template>
   </div>
 </template>
