@@ -233,6 +233,8 @@ export interface NamedRules {
   readonly game: string
   readonly name: string
   readonly houseRules: Record<string, unknown>
+  /** From 1; other rules under the same name are the next one. */
+  readonly version: number
 }
 
 /** How often a person has played a game, and when last. */

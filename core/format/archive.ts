@@ -58,9 +58,9 @@ const frame = z.strictObject({
     .array(z.strictObject({ id, name, pennant, aims: aimsShape.optional(), classes: classesShape.optional() }))
     .max(10_000)
     .refine(unlike),
-  /** House rules under a name; archives of before 0.9 have none. */
+  /** House rules under a name; archives of before 0.9 have none, those of before 0.11 no versions. */
   namedRules: z
-    .array(z.strictObject({ id, ...namedRulesFields }))
+    .array(z.strictObject({ id, ...namedRulesFields, version: z.int().min(1).max(1_000_000).default(1) }))
     .max(5000)
     .refine(unlike)
     .default([]),

@@ -236,6 +236,8 @@ export const namedRules = pgTable(
     name: text('name').notNull(),
     /** As named: defaults are not repeated. */
     houseRules: jsonb('house_rules').$type<Record<string, unknown>>().notNull(),
+    /** Counts up whenever other rules are kept under the name. */
+    version: integer('version').notNull().default(1),
     createdAt: at('created_at').notNull().defaultNow(),
   },
   (table) => [uniqueIndex('named_rules_by_name').on(table.game, sql`lower(${table.name})`)],

@@ -1,5 +1,6 @@
 import { and, asc, eq, ne, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
+import { isEqual } from 'ohash'
 import { namedRulesProblems, readHouseRulesText } from '#core/format/houseRulesFile'
 import type { NamedRules } from '#shared/api'
 import { namedRules } from '../database/schema'
@@ -7,7 +8,13 @@ import { refusalOf } from '../matches/problems'
 import { theDatabase, writing, type Within } from '../utils/database'
 import { Refusal, refuseUnstorable } from '../utils/refusal'
 
-const columns = { id: namedRules.id, game: namedRules.game, name: namedRules.name, houseRules: namedRules.houseRules }
+const columns = {
+  id: namedRules.id,
+  game: namedRules.game,
+  name: namedRules.name,
+  houseRules: namedRules.houseRules,
+  version: namedRules.version,
+}
 
 /** House rules under a name, of one game or of all. */
 export async function listNamedRules(game?: string): Promise<NamedRules[]> {
@@ -20,7 +27,7 @@ export async function listNamedRules(game?: string): Promise<NamedRules[]> {
 }
 
 /** Keeps house rules under a name; a name is there once a game. */
-export async function keepNamedRules(given: Omit<NamedRules, 'id'>): Promise<string> {
+export async function keepNamedRules(given: Omit<NamedRules, 'id' | 'version'>): Promise<string> {
   const problems = namedRulesProblems(given.game, given.houseRules)
   if (problems.length) throw refusalOf(problems)
   refuseUnstorable(given)
@@ -32,7 +39,7 @@ export async function keepNamedRules(given: Omit<NamedRules, 'id'>): Promise<str
   return id
 }
 
-/** Renames house rules, or keeps other ones under the name. */
+/** Renames house rules, or keeps other ones under the name: its next version. Matches keep the rules that they were played by. */
 export async function changeNamedRules(
   id: string,
   changes: { name?: string; houseRules?: Record<string, unknown> },
@@ -44,7 +51,12 @@ export async function changeNamedRules(
     if (problems.length) throw refusalOf(problems)
     refuseUnstorable(changes)
     if (changes.name !== undefined) await refuseTaken({ game: kept.game, name: changes.name }, tx, id)
-    await tx.update(namedRules).set(changes).where(eq(namedRules.id, id))
+    const { houseRules } = changes
+    const other = houseRules !== undefined && !isEqual(houseRules, kept.houseRules)
+    await tx
+      .update(namedRules)
+      .set({ ...changes, ...(other ? { version: kept.version + 1 } : {}) })
+      .where(eq(namedRules.id, id))
   })
 }
 

@@ -1,0 +1,1 @@
+ALTER TABLE "named_rules" ADD COLUMN "version" integer DEFAULT 1 NOT NULL;
