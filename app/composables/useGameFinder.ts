@@ -26,7 +26,9 @@ export function useGameFinder() {
     box: MATERIAL_IDS.filter((material) => listOf('box').includes(material)),
   }))
   const paces = usePaces()
-  const fits = computed<readonly Fit[]>(() => findGames(ABOUTS, wish.value, paces.value))
+  const own = useOwnGames()
+  const games = computed(() => [...own.value, ...ABOUTS])
+  const fits = computed<readonly Fit[]>(() => findGames(games.value, wish.value, paces.value))
   const asked = computed(() => {
     const { skills, manner, players, minutes, age, box } = wish.value
     return Boolean(text.value.trim() || skills.length || manner || box.length || players || minutes || age)

@@ -37,6 +37,11 @@ async function start() {
   field?.scrollIntoView({ block: 'center' })
   field?.focus({ preventScroll: true })
 }
+/** A game, or one of the table's own with its recipe. */
+async function chooseGame(id: string, houseRules?: Readonly<Record<string, unknown>>) {
+  await setup.choose(id)
+  if (houseRules) setup.usePreset(houseRules)
+}
 /** House rules that another page sends along; what is no rule of this game is marked by the judge as ever. */
 function takeRules() {
   const rules = rulesIn(route.query.rules)
@@ -56,7 +61,7 @@ useHead({ title: 'New match · Nimble Tally' })
   <form ref="form" class="grid gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]" novalidate @submit.prevent="start">
     <div class="space-y-6 min-w-0">
       <h1 class="text-3xl font-bold">New match</h1>
-      <GamePicker :chosen="game.id" @choose="setup.choose($event)" />
+      <GamePicker :chosen="game.id" @choose="chooseGame" />
       <SeatList :setup="setup" :people="people" />
       <AimOffer :setup="setup" :people="people" />
       <SourceChoice v-model="setup.source.value" />

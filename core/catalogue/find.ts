@@ -3,7 +3,7 @@ import { mannersOf, type MannerId } from '#core/catalogue/manners'
 import { MATERIALS, type MaterialId } from '#core/contract/materials'
 import { SKILLS, type SkillId } from '#core/contract/skills'
 import { readSpoken } from '#core/catalogue/spoken'
-import { timeOf } from '#core/catalogue/time'
+import { timeOf, type MatchTime } from '#core/catalogue/time'
 import type { GameId } from '#core/games/ids'
 import type { About } from '#core/contract/game'
 
@@ -23,10 +23,19 @@ export interface Wish {
   readonly box: readonly MaterialId[]
 }
 
-interface Entry {
+export interface Entry {
   readonly id: GameId
   readonly about: About
+  /** House rules under a name that stand among the games: one of the table's own. */
+  readonly kept?: {
+    readonly id: string
+    readonly houseRules: Readonly<Record<string, unknown>>
+    /** How long it takes; null while that isn't known. */
+    readonly time: MatchTime | null
+  }
 }
+/** What tells entries apart. */
+export const keyOfEntry = ({ id, kept }: Entry): string => kept?.id ?? id
 
 /** A game that fits, and why this one: the skills that were looked for, or all that it practises. */
 export interface Fit extends Entry {
@@ -52,8 +61,8 @@ function indexOf(entries: readonly Entry[]): MiniSearch {
     searchOptions: { prefix: (term) => term.length > 2, combineWith: 'AND', boost: { title: 4, skills: 2 } },
   })
   index.addAll(
-    entries.map(({ id, about }) => ({
-      id,
+    entries.map(({ about, ...entry }) => ({
+      id: keyOfEntry({ ...entry, about }),
       title: about.title,
       line: about.line,
       skills: about.skills.map((skill) => [SKILLS[skill].name, ...SKILLS[skill].words].join(' ')).join(' '),
@@ -103,19 +112,21 @@ export function findGames(entries: readonly Entry[], wish: Wish, paces: Paces = 
   const index = INDEXES.get(entries) ?? indexOf(entries)
   INDEXES.set(entries, index)
   const { hits, near } = spoken.text ? searched(index, spoken.text) : { hits: null, near: false }
-  const found = entries.flatMap(({ id, about }): Fit[] => {
-    if (hits && !hits.has(id)) return []
+  const found = entries.flatMap((entry): Fit[] => {
+    const { id, about, kept } = entry
+    const key = keyOfEntry(entry)
+    if (hits && !hits.has(key)) return []
     if (manner !== null && !mannersOf(about).includes(manner)) return []
     if (players !== null && (players < about.seats.low || players > about.seats.high)) return []
-    if (minutes !== null && timeOf({ id, about }, players, paces[id]).low > minutes) return []
+    const time = kept ? kept.time : timeOf({ id, about }, players, paces[id])
+    if (minutes !== null && time && time.low > minutes) return []
     if (age !== null && (age < about.ages.low || age > about.ages.high)) return []
     if (box.length && !isInBox(about.needs, box)) return []
     const practises = about.skills.filter((skill) => !skills.length || skills.includes(skill))
     if (!practises.length) return []
     const uses = box.length ? about.needs.map((group) => group.find((material) => box.includes(material))!) : []
-    return [
-      { id, about, practises, uses, score: (skills.length ? 100 * practises.length : 0) + (hits?.get(id) ?? 0), near },
-    ]
+    const score = (skills.length ? 100 * practises.length : 0) + (hits?.get(key) ?? 0)
+    return [{ ...entry, practises, uses, score, near }]
   })
   return found.sort((a, b) => b.score - a.score)
 }

@@ -3,7 +3,7 @@ import { PLAYS } from '#core/catalogue/playsTable'
 import type { GameId } from '#core/games/ids'
 
 /** How long a game usually takes, in whole minutes. */
-interface MatchTime {
+export interface MatchTime {
   /** With the number of players with whom it is soonest over, and with whom it takes longest. */
   readonly low: number
   readonly high: number

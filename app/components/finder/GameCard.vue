@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { About } from '#core/contract/game'
+import type { Entry } from '#core/catalogue/find'
 import type { GameId } from '#core/games/ids'
 import { range } from '#core/basics/words'
 import { sayTime, timeOf } from '#core/catalogue/time'
@@ -10,16 +11,22 @@ const {
   about,
   why,
   players = null,
+  kept = undefined,
   chosen = false,
 } = defineProps<{
   id: GameId
   about: About
   why: string
   players?: number | null
+  /** Where it is one of the table's own. */
+  kept?: Entry['kept']
   chosen?: boolean
 }>()
 const paces = usePaces()
-const time = computed(() => sayTime(timeOf({ id, about }, players, paces.value[id])))
+const time = computed(() => {
+  const minutes = kept ? kept.time : timeOf({ id, about }, players, paces.value[id])
+  return minutes ? sayTime(minutes) : 'time not known yet'
+})
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Fit } from '#core/catalogue/find'
+import { keyOfEntry, type Fit } from '#core/catalogue/find'
 import { MANNER_IDS, MANNERS } from '#core/catalogue/manners'
 import { MATERIAL_IDS, MATERIALS } from '#core/contract/materials'
 import { SKILL_IDS, SKILLS, skillNames } from '#core/contract/skills'
@@ -130,7 +130,7 @@ function why({ practises, uses }: Fit): string {
       }}
     </p>
     <ul class="grid gap-2.5 sm:grid-cols-2 xl:grid-cols-3">
-      <li v-for="fit in fits" :key="fit.id"><slot :fit="fit" :why="why(fit)" :players="wish.players" /></li>
+      <li v-for="fit in fits" :key="keyOfEntry(fit)"><slot :fit="fit" :why="why(fit)" :players="wish.players" /></li>
     </ul>
   </div>
 </template>

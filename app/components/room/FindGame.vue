@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Fit } from '#core/catalogue/find'
 import type { GameId } from '#core/games/ids'
 
 /** The games by what they practise, time, age and what is in the box, for one table of the room. */
@@ -6,11 +7,14 @@ const { name } = defineProps<{
   /** Of the table. */
   name: string
 }>()
-const emit = defineEmits<{ pick: [game: GameId] }>()
+const emit = defineEmits<{
+  /** The game, or house rules under a name as the table's card knows them. */
+  pick: [game: GameId | `named-${string}`]
+}>()
 const open = ref(false)
-function pick(game: GameId) {
+function pick({ id, kept }: Fit) {
   open.value = false
-  emit('pick', game)
+  emit('pick', kept ? `named-${kept.id}` : id)
 }
 </script>
 
@@ -26,8 +30,8 @@ function pick(game: GameId) {
   >
     <GameFinder>
       <template #default="{ fit, why, players }">
-        <Key class="w-full h-full justify-start! items-start! text-left py-2! whitespace-normal" @click="pick(fit.id)">
-          <GameCard :id="fit.id" :about="fit.about" :why="why" :players="players" />
+        <Key class="w-full h-full justify-start! items-start! text-left py-2! whitespace-normal" @click="pick(fit)">
+          <GameCard :id="fit.id" :about="fit.about" :kept="fit.kept" :why="why" :players="players" />
         </Key>
       </template>
     </GameFinder>

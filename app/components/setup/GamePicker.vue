@@ -1,19 +1,22 @@
 <script setup lang="ts">
+import type { Fit } from '#core/catalogue/find'
 import { skillNames } from '#core/contract/skills'
 import { ABOUTS } from '#core/games/abouts'
 
 /** The game that is set up, and all others to choose from: the list folds away once one is chosen. */
 const { chosen } = defineProps<{ chosen: string }>()
-const emit = defineEmits<{ choose: [id: string] }>()
+const emit = defineEmits<{ choose: [id: string, houseRules?: Readonly<Record<string, unknown>>] }>()
 const route = useRoute()
 const wide = useMediaQuery('(min-width: 40rem)')
 const current = computed(() => ABOUTS.find(({ id }) => id === chosen)!)
+/** An own game that is kept is only begun with. */
+const isChosen = ({ id, kept }: Fit) => !kept && id === chosen
 /** Which game is the first question, where it isn’t answered by the address; on a phone the names are nearer. */
 const open = ref(false)
 onMounted(() => (open.value = wide.value && route.query.game === undefined && route.query.like === undefined))
-function choose(id: string) {
+function choose({ id, kept }: Fit) {
   open.value = false
-  emit('choose', id)
+  emit('choose', id, kept?.houseRules)
 }
 </script>
 
@@ -26,14 +29,20 @@ function choose(id: string) {
     </div>
     <GameFinder v-else>
       <template #default="{ fit, why, players }">
-        <button
-          type="button"
-          class="sheet p-3 w-full h-full flex flex-col text-left cursor-pointer game"
-          :aria-pressed="fit.id === chosen"
-          @click="choose(fit.id)"
+        <Key
+          class="w-full h-full justify-start! items-start! text-left py-2! whitespace-normal game"
+          :aria-pressed="isChosen(fit)"
+          @click="choose(fit)"
         >
-          <GameCard :id="fit.id" :players="players" :about="fit.about" :why="why" :chosen="fit.id === chosen" />
-        </button>
+          <GameCard
+            :id="fit.id"
+            :players="players"
+            :about="fit.about"
+            :kept="fit.kept"
+            :why="why"
+            :chosen="isChosen(fit)"
+          />
+        </Key>
       </template>
     </GameFinder>
   </section>

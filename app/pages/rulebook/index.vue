@@ -10,8 +10,10 @@ useHead({ title: 'Rulebook · Nimble Tally' })
     </header>
     <GameFinder>
       <template #default="{ fit, why, players }">
-        <NuxtLink :to="`/rulebook/${fit.id}`" class="sheet block p-3 h-full hover:bg-(--accent-soft)"
-          ><GameCard :id="fit.id" :players="players" :about="fit.about" :why="why"
+        <NuxtLink
+          :to="fit.kept ? `/workshop?kept=${fit.kept.id}` : `/rulebook/${fit.id}`"
+          class="sheet block p-3 h-full hover:bg-(--accent-soft)"
+          ><GameCard :id="fit.id" :players="players" :about="fit.about" :kept="fit.kept" :why="why"
         /></NuxtLink>
       </template>
     </GameFinder>
