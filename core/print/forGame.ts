@@ -2,6 +2,7 @@ import type { CommonRules } from '#core/contract/commonRules'
 import type { Game } from '#core/contract/game'
 import { letterPages, type Letter } from '#core/print/letter'
 import { pagesOf } from '#core/print/pages'
+import { rulesPages } from '#core/print/rulesPage'
 import { talkPages } from '#core/print/talk'
 import type { Page, Sheet, Wishes } from '#core/contract/sheet'
 
@@ -19,6 +20,7 @@ export interface Printable {
 export const CARDS = 'cards'
 export const LETTER = 'letter'
 const TALK = 'talk'
+const RULES = 'rules'
 
 /** Sheets that are written on, whatever is wished; charts and lines only where they are blank. */
 const WRITTEN_ON = ['table', 'ladder', 'frames']
@@ -54,6 +56,13 @@ export function printablesOf(
           },
         ]
       : []),
+    {
+      id: RULES,
+      title: 'The rules on one page',
+      copies: 1,
+      keeps: false,
+      pages: rulesPages(game, rules, seats, wishes),
+    },
     {
       id: TALK,
       title: 'Before and after, for the referee',

@@ -1,6 +1,6 @@
 import { skillNames } from '#core/contract/skills'
 import type { CommonRules } from '#core/contract/commonRules'
-import type { Game } from '#core/contract/game'
+import { titleOf, type Game } from '#core/contract/game'
 import { flowPages, type Block } from '#core/print/flow'
 import type { Page, Wishes } from '#core/contract/sheet'
 import { sayCommonRules } from '#core/wording/houseRules'
@@ -24,7 +24,7 @@ export function letterText(game: Game, rules: CommonRules, seats: number): strin
   const part = (heading: string, points: readonly string[]) =>
     points.length ? [heading, ...points.map((point) => `– ${point}`), ''] : []
   return [
-    `today we played ${game.about.title}. ${game.about.line} Perhaps you would like to play it together at home.`,
+    `today we played ${titleOf(game.about, rules)}. ${game.about.line} Perhaps you would like to play it together at home.`,
     '',
     ...part('How it goes', game.ready.aloud(rules, seats)),
     ...part('What we agreed', [...game.wording.readBack(rules, seats), ...sayCommonRules(game, rules)]),

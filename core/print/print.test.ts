@@ -85,22 +85,23 @@ describe.each(SCHOOLS)('%s, %s', (_id, _school, game, named) => {
   test('no page ends with a heading, none of the letter holds but a few lines; what a child writes on is told', () => {
     for (const paper of Object.keys(PAPERS) as Paper[]) {
       const printables = printablesOf(game, read.rules, seats, { ...WISHES, paper, blank: true })
-      const running = printables.filter(({ id }) => id === 'letter' || id === 'talk')
+      const running = printables.filter(({ id }) => ['letter', 'talk', 'rules'].includes(id))
       for (const { id, pages } of running)
         for (const { marks } of pages) {
           const last = marks.filter((mark) => mark.mark === 'text').at(-1)!
           // Points are set in; a heading is larger and begins at the edge.
-          expect([id, paper, last.mark === 'text' && last.strong === true && last.size > 5.2 && last.text]).toEqual([
+          expect([
             id,
             paper,
-            false,
-          ])
+            last.mark === 'text' && last.strong === true && last.size > (id === 'rules' ? 8 : 5.2) && last.text,
+          ]).toEqual([id, paper, false])
         }
+      expect(printables.find(({ id }) => id === 'rules')!.pages).toHaveLength(1)
       const letter = running.find(({ id }) => id === 'letter')!
       const texts = letter.pages.map(({ marks }) => marks.filter(({ mark }) => mark === 'text').length)
       if (texts.length > 1) expect(texts.at(-1)).toBeGreaterThan(4)
       for (const { id, keeps } of printables)
-        if (['cards', 'talk', 'letter'].includes(id)) expect([id, keeps]).toEqual([id, false])
+        if (['cards', 'talk', 'letter', 'rules'].includes(id)) expect([id, keeps]).toEqual([id, false])
     }
   })
 

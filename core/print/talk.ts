@@ -1,5 +1,5 @@
 import type { CommonRules } from '#core/contract/commonRules'
-import type { Game } from '#core/contract/game'
+import { titleOf, type Game } from '#core/contract/game'
 import type { Page, Wishes } from '#core/contract/sheet'
 import { flowPages, type Block } from '#core/print/flow'
 import { cardsInAll } from '#core/wording/cards'
@@ -20,7 +20,7 @@ export function talkPages(
   const cards = game.ready.cards?.(rules, seats)
   return flowPages(
     [
-      { text: game.about.title, size: 9, strong: true },
+      { text: titleOf(game.about, rules), size: 9, strong: true },
       heading('Before'),
       point(notice),
       point(`Say it so: “${say}”`),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { titleOf } from '#core/contract/game'
 import { CARDS, LETTER } from '#core/print/forGame'
 import { classesAmong, ofClass } from '#core/room/classes'
 import { count } from '#core/basics/words'
@@ -59,7 +60,8 @@ const letter = computed({
   set: (text: string) => printing && (printing.letter.value = text),
 })
 const paper = computed<Paper>(() => printing?.wishes.value.paper ?? 'a4')
-const heading = (title: string) => `${view?.game.about.title} · ${title}`
+const called = computed(() => (view ? titleOf(view.game.about, printing?.setup.named.value ?? {}) : ''))
+const heading = (title: string) => `${called.value} · ${title}`
 
 const FACES = [
   { value: 'figure', label: 'Figure' },
@@ -94,7 +96,7 @@ const paperRules = computed(() => {
   const { width, height } = PAPERS[paper.value]
   return `@page { margin: 0; size: ${width}mm ${height}mm } @page sideways { size: ${height}mm ${width}mm }`
 })
-useHead({ title: () => `Print ${view?.game.about.title ?? ''} · Nimble Tally` })
+useHead({ title: () => `Print ${called.value} · Nimble Tally` })
 const preview = useTemplateRef('preview')
 const { width } = useElementSize(preview)
 /** Pages are shown as large as they fit, two beside each other where there is room. */
