@@ -3,6 +3,9 @@ import { findGames, isInBox, NO_WISH, type Wish } from '#core/catalogue/find'
 import { MATERIALS } from '#core/contract/materials'
 import { SKILLS, SKILL_IDS } from '#core/contract/skills'
 import { ABOUTS } from '#core/games/abouts'
+import { aboutRecipe } from '#core/games/own-game/aboutRecipe'
+import { ownGame } from '#core/games/own-game/index'
+import { rulesInOrder } from '#core/kernel/houseRules'
 
 const found = (wish: Partial<Wish>) => findGames(ABOUTS, { ...NO_WISH, ...wish }).map(({ id }) => id)
 
@@ -24,6 +27,26 @@ describe.each(ABOUTS.map(({ id, about }) => [id, about] as const))('%s', (id, ab
     expect(found({ box: about.needs.map(([first]) => first!) })).toContain(id)
   })
 })
+
+test.each(ownGame.presets.map(({ label, rules }) => [label, rules] as const))(
+  'the recipe %s is found by its title, by each skill and in the box, before the rulebook’s',
+  (label, rules) => {
+    const name = `Gull ${rules.title ?? label} of 2026`
+    const about = aboutRecipe(rulesInOrder(ownGame, rules, 2), name)
+    const kept = { id: 'x', houseRules: rules, time: { low: 12, high: 12, atOnce: false, goesOn: false } }
+    const games = [{ id: 'own-game' as const, about, kept }, ...ABOUTS]
+    const fits = (wish: Partial<Wish>) => findGames(games, { ...NO_WISH, ...wish }).map((fit) => fit.kept?.id ?? fit.id)
+    expect(fits({})[0]).toBe('x')
+    expect(fits({ text: name })[0]).toBe('x')
+    expect(fits({ text: 'gull' })).toEqual(['x'])
+    expect(about.skills.length).toBeGreaterThan(0)
+    for (const skill of about.skills) expect(fits({ skills: [skill] })).toContain('x')
+    expect(fits({ box: about.needs.map(([first]) => first!) })).toContain('x')
+    expect(fits({ minutes: 10 })).not.toContain('x')
+    expect(fits({ minutes: 15 })).toContain('x')
+    expect(about.line).toMatch(/^Our own: .*\.$/)
+  },
+)
 
 test('every skill is practised by some game', () => {
   expect(SKILL_IDS.filter((skill) => !ABOUTS.some(({ about }) => about.skills.includes(skill)))).toEqual([])

@@ -116,7 +116,9 @@ export function findGames(entries: readonly Entry[], wish: Wish, paces: Paces = 
     const { id, about, kept } = entry
     const key = keyOfEntry(entry)
     if (hits && !hits.has(key)) return []
-    if (manner !== null && !mannersOf(about).includes(manner)) return []
+    // A word of a title of one's own is no wish for a manner of playing.
+    const wanted = kept ? wish.manner : manner
+    if (wanted !== null && !mannersOf(about).includes(wanted)) return []
     if (players !== null && (players < about.seats.low || players > about.seats.high)) return []
     const time = kept ? kept.time : timeOf({ id, about }, players, paces[id])
     if (minutes !== null && time && time.low > minutes) return []

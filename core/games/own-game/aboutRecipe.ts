@@ -96,5 +96,6 @@ export function aboutRecipe(rules: OwnRules, name: string): About {
     line: `Our own: ${sayBrings(rules)}${reach ? `; ${reach}` : ''}.${ends}`,
     skills: skillsOfRecipe(rules),
     needs: [[needs], ['paper']],
+    ...(rules.goal !== null && rules.rounds === null ? { race: true } : {}),
   }
 }
