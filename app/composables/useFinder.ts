@@ -2,7 +2,7 @@ import { skillNames, SKILLS } from '#core/contract/skills'
 import { matchName, matchTitle } from '#core/games/abouts'
 import { GAMES } from '#core/games/index'
 import { ruleFields } from '#core/kernel/ruleFields'
-import type { ListedMatch, Person } from '#shared/api'
+import type { ListedMatch, NamedRules, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 /** Something that can be found, and where it leads. */
@@ -15,6 +15,8 @@ interface Find {
   run(): void
 }
 
+/** The game that the others are made of. */
+const OWN = 'own-game'
 type Go = (to: string) => () => void
 
 const rulesFound = (go: Go) =>
@@ -75,6 +77,15 @@ const peopleFound = (people: readonly Person[], go: Go) =>
     run: go(`/people/${id}`),
   }))
 
+/** Games that this room has made up and kept. */
+const ownFound = (own: readonly NamedRules[], go: Go) =>
+  own.map(({ name, houseRules }): Find => ({
+    label: name,
+    more: 'our own game: a new match',
+    icon: 'i-lucide-hammer',
+    run: go(newMatchPath({ game: OWN, rules: houseRules })),
+  }))
+
 /** A new match, with somebody or of a game. */
 const beginnings = (people: readonly Person[], go: Go): Find[] =>
   [
@@ -99,6 +110,7 @@ const firstOnes = <T>(_term: string, cards: T[]): T[] => cards.slice(0, SHELF)
 export function useFinder(text: () => string, left: () => void) {
   const matches = shallowRef<readonly ListedMatch[]>([])
   const people = shallowRef<readonly Person[]>([])
+  const own = shallowRef<readonly NamedRules[]>([])
   const colorMode = useColorMode()
   const go: Go = (to) => () => {
     left()
@@ -107,10 +119,12 @@ export function useFinder(text: () => string, left: () => void) {
 
   async function load() {
     try {
-      const [listed, known] = await Promise.all([
+      const [listed, known, kept] = await Promise.all([
         callApi<{ matches: ListedMatch[] }>('/api/matches?which=all&limit=200'),
         callApi<{ people: Person[] }>('/api/people'),
+        callApi<{ rules: NamedRules[] }>(`/api/house-rules?game=${OWN}`),
       ])
+      own.value = kept.rules
       matches.value = listed.matches
       people.value = known.people
     } catch {
@@ -135,7 +149,7 @@ export function useFinder(text: () => string, left: () => void) {
     [
       { id: 'tables', label: 'Tables', finds: tables.value },
       { id: 'people', label: 'People', finds: persons.value },
-      { id: 'games', label: 'Games', finds: games },
+      { id: 'games', label: 'Games', finds: [...ownFound(own.value, go), ...games] },
       // So many that they come only when they are asked for.
       { id: 'rules', label: 'House rules', finds: text().trim() ? rules : [] },
       { id: 'new', label: 'Begin', finds: text().trim() ? begin.value : [] },

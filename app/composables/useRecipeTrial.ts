@@ -35,7 +35,6 @@ export function useRecipeTrial({ rules, recipe, seats, ok, put }: Asked) {
 
   async function tryOut() {
     trial.value = null
-    seeking.cancel()
     if (!ok.value) return trying.cancel()
     const given = plain(recipe.value)
     trial.value = await trying.ask((remote, tell) =>
@@ -63,7 +62,11 @@ export function useRecipeTrial({ rules, recipe, seats, ok, put }: Asked) {
   const longer = computed(() => (ok.value ? recipeLength(rules.value) : null))
   /** What a search came to; null before one. */
   const found = ref<string | null>(null)
-  watch([recipe, seats], () => (found.value = null), { deep: true, flush: 'sync' })
+  function outdated() {
+    found.value = null
+    seeking.cancel()
+  }
+  watch([recipe, seats], outdated, { deep: true, flush: 'sync' })
   /** Looks for the value that makes matches take about so many minutes, and takes it. */
   async function make(minutes: number) {
     if (!longer.value) return
@@ -84,6 +87,7 @@ export function useRecipeTrial({ rules, recipe, seats, ok, put }: Asked) {
     const best = closest(tried, minutes)
     if (!done || !best) return
     put({ [rule]: best.value })
+    // What was taken has changed the recipe: told after that.
     found.value = `${{ rounds: 'Rounds', goal: 'The goal', start: 'Points at the start' }[rule]}: ${minus(best.value)}. That is nearest to ${minutes} minutes.`
   }
   return {

@@ -13,6 +13,7 @@ const play = computed(() => newMatchPath({ game: ownGame.id, rules: plain(recipe
 const lab = computed(
   () => `/lab?game=${ownGame.id}&a=${encodeURIComponent(JSON.stringify(plain(recipe.value)))}&players=careful,careful`,
 )
+const print = computed(() => `/print/${ownGame.id}?rules=${encodeURIComponent(JSON.stringify(plain(recipe.value)))}`)
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
   if ((event.target as HTMLElement).matches('input, textarea')) return
@@ -38,9 +39,9 @@ useHead({ title: 'The workshop · Nimble Tally' })
     </div>
     <aside class="space-y-4 lg:sticky lg:top-4 self-start">
       <section class="sheet p-4 space-y-3" aria-label="Read back">
-        <h2 class="font-bold text-lg">{{ rules.title }}</h2>
+        <h2 class="font-bold text-lg wrap-anywhere">{{ rules.title }}</h2>
         <ul v-if="read.ok" class="list-disc pl-5 space-y-1">
-          <li v-for="sentence in sayRecipe(rules)" :key="sentence">{{ sentence }}</li>
+          <li v-for="sentence in sayRecipe(rules)" class="wrap-anywhere" :key="sentence">{{ sentence }}</li>
         </ul>
         <p v-else class="text-(--refused) font-semibold" role="status">
           {{ problems.length === 1 ? 'A sentence does not fit yet' : `${problems.length} things do not fit yet` }}; it
@@ -58,7 +59,9 @@ useHead({ title: 'The workshop · Nimble Tally' })
       <div v-if="read.ok" class="grid gap-2">
         <Key main :to="play"><UIcon name="i-lucide-play" class="size-6" /> Play it …</Key>
         <Key :to="lab"><UIcon name="i-lucide-flask-conical" class="size-5" /> Try it in the lab</Key>
+        <Key :to="print"><UIcon name="i-lucide-printer" class="size-5" /> Print it …</Key>
       </div>
+      <KeepGame :workshop="workshop" />
     </aside>
   </div>
 </template>

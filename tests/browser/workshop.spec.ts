@@ -1,5 +1,8 @@
 import { expect, test, type Page } from '@playwright/test'
 import { axe, SIZES, tap, wider } from './helpers'
+import { ownServer } from './server'
+
+const fresh = ownServer(110)
 
 test.use({ hasTouch: true })
 
@@ -92,7 +95,7 @@ test('bots try a recipe out: how long, who wins, what should be known; and it is
   await page.goto('/workshop')
   await tap(page, 'Ten rounds')
   const tried = page.getByRole('region', { name: 'Tried by bots' })
-  await expect(tried).toContainText('1,000 matches between bots')
+  await expect(tried).toContainText('1000 matches between bots')
   await expect(tried.getByRole('list', { name: 'Who wins' }).getByRole('listitem')).toHaveCount(2)
   await expect(tried).toContainText(/About \d+ minutes?/)
   await tried.getByRole('radio', { name: '3', exact: true }).tap()
@@ -121,9 +124,86 @@ test('a game of the rulebook is begun with, and what is otherwise is told', asyn
     await expect(readBack(page)).toContainText(', our way: everybody throws')
   }
   await games.getByRole('button', { name: 'Step & Gather' }).tap()
-  await expect(page.getByText(/^Otherwise than in the rulebook: it is over after so many rounds/)).toBeVisible()
+  await expect(page.getByText(/Otherwise than in the rulebook: it is over after so many rounds/)).toBeVisible()
   await games.getByRole('button', { name: 'Ten-Turn Haul' }).tap()
-  await expect(page.getByText(/^Otherwise than in the rulebook/)).toHaveCount(0)
+  await expect(page.getByText(/Otherwise than in the rulebook/)).toHaveCount(0)
+})
+
+test('an own game is kept in versions, found by its title, handed on and looked at on a fresh server', async ({
+  page,
+  request,
+}) => {
+  // Letters alone: numbers are read as players or minutes.
+  const letters = [...String(Date.now() % 1e6)].map((figure) => 'abcdefghij'[Number(figure)]).join('')
+  const title = `Gull race ${letters}`
+  await page.goto('/workshop')
+  await tap(page, 'Race of products')
+  await page.getByLabel('Title').fill(title)
+  const kept = page.getByRole('region', { name: 'Own games of this room' })
+  await kept.getByRole('button', { name: `Keep “${title}”`, exact: true }).tap()
+  await expect(kept.getByRole('button', { name: title, exact: true })).toHaveAttribute('aria-pressed', 'true')
+  await page.getByLabel('To remember').fill('No blowing on the dice')
+  await kept.getByRole('button', { name: `Keep as version 2 of “${title}”`, exact: true }).tap()
+  await expect(kept.getByRole('button', { name: `${title} version 2` })).toBeVisible()
+  // What was there before is put back from where it is told.
+  await page.getByRole('button', { name: 'Undo', exact: true }).tap()
+  await expect(kept.getByRole('button', { name: `${title} version 3` })).toBeVisible()
+  const { rules } = (await (await request.get('/api/house-rules?game=own-game')).json()) as {
+    rules: { id: string; name: string; houseRules: object; version: number }[]
+  }
+  const mine = rules.find(({ name }) => name === title)!
+  expect([mine.version, mine.houseRules]).toEqual([3, expect.not.objectContaining({ rule: expect.anything() })])
+
+  await kept.getByRole('button', { name: `Hand on ${title}`, exact: true }).tap()
+  await expect(page.getByTestId('link')).toContainText(`/workshop?kept=${mine.id}`)
+  const file = await request.get(`/api/house-rules/${mine.id}/export`)
+  await page.keyboard.press('Escape')
+
+  // Found among the others by its title, begun at New match with its rules.
+  await page.goto('/new')
+  await page.getByLabel('Search the games').fill(title)
+  const card = page.getByRole('region', { name: 'Which game' }).getByRole('button', { name: new RegExp(title) })
+  await expect(card).toContainText(/products to 36/)
+  await expect(card).toContainText(/minutes?/)
+  await card.tap()
+  await expect(page.getByRole('complementary')).toContainText('the product, added')
+  await page.goto('/rulebook')
+  await page.getByLabel('Search the games').fill(title)
+  await page.getByRole('link', { name: new RegExp(title) }).tap()
+  await expect(readBack(page)).toContainText(`${title}: everybody throws`)
+
+  await fresh.start()
+  try {
+    await page.goto(`${fresh.address}/workshop`)
+    await page.locator('input[type=file]').setInputFiles({
+      name: 'gull-race.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(await file.body()),
+    })
+    await expect(page.getByText(`This is “${title}” from the file`)).toBeVisible()
+    await expect(readBack(page)).toContainText(`${title}: everybody throws`)
+    await tap(page, `Keep “${title}”`)
+    await expect(page.getByRole('button', { name: title, exact: true })).toHaveAttribute('aria-pressed', 'true')
+    await page.locator('input[type=file]').setInputFiles({
+      name: 'other.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from('{"format":"nimble-tally/house-rules","version":1,"game":"brim","name":"Tuesday"}'),
+    })
+    await expect(page.getByRole('alert')).toContainText('house rules of another game')
+    await expect(readBack(page)).toContainText(`${title}: everybody throws`)
+  } finally {
+    await fresh.stop()
+  }
+})
+
+test('the rules of an own game are printed on one page, in sentences', async ({ page }) => {
+  await page.goto('/workshop')
+  await tap(page, 'Through the harbour')
+  await page.getByRole('link', { name: 'Print it …' }).tap()
+  await expect(page).toHaveURL(/\/print\/own-game/)
+  await page.getByRole('checkbox', { name: /The rules on one page/ }).tap()
+  await expect(page.getByText('Landing on 6 goes to 14.', { exact: false }).first()).toBeVisible()
+  await expect(page).toHaveTitle(/Through the harbour/)
 })
 
 test('the workshop passes the scan and fits every size', async ({ page }) => {
@@ -133,6 +213,8 @@ test('the workshop passes the scan and fits every size', async ({ page }) => {
     await page.emulateMedia({ colorScheme })
     expect((await axe(page).analyze()).violations.map(({ id }) => id)).toEqual([])
   }
+  // As long as a title may be, in one word.
+  await page.getByLabel('Title').fill('Harbour'.repeat(5) + 'Ferry')
   for (const [width, height] of SIZES) {
     await page.setViewportSize({ width, height })
     expect([width, await wider(page)]).toEqual([width, 0])
