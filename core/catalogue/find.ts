@@ -99,6 +99,10 @@ function searched(
   return { hits: new Map(), near: false }
 }
 
+/** Whether a wish lies within what a game is for; none always does. */
+const isWithin = (wish: number | null, { low, high }: { readonly low: number; readonly high: number }) =>
+  wish === null || (wish >= low && wish <= high)
+
 /** Seconds a play in this room, by game. */
 type Paces = Readonly<Record<string, number>>
 
@@ -119,10 +123,10 @@ export function findGames(entries: readonly Entry[], wish: Wish, paces: Paces = 
     // A word of a title of one's own is no wish for a manner of playing.
     const wanted = kept ? wish.manner : manner
     if (wanted !== null && !mannersOf(about).includes(wanted)) return []
-    if (players !== null && (players < about.seats.low || players > about.seats.high)) return []
+    if (!isWithin(players, about.seats)) return []
     const time = kept ? kept.time : timeOf({ id, about }, players, paces[id])
     if (minutes !== null && time && time.low > minutes) return []
-    if (age !== null && (age < about.ages.low || age > about.ages.high)) return []
+    if (!isWithin(age, about.ages)) return []
     if (box.length && !isInBox(about.needs, box)) return []
     const practises = about.skills.filter((skill) => !skills.length || skills.includes(skill))
     if (!practises.length) return []

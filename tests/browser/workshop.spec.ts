@@ -1,6 +1,9 @@
 import { expect, test, type Page } from '@playwright/test'
 import { axe, SIZES, tap, wider } from './helpers'
+import { NAMES, playedByBots } from './bots'
 import { ownServer } from './server'
+import type { Game } from '../../core/contract/game'
+import { ownGame } from '../../core/games/own-game/index'
 
 const fresh = ownServer(110)
 
@@ -204,6 +207,53 @@ test('the rules of an own game are printed on one page, in sentences', async ({ 
   await page.getByRole('checkbox', { name: /The rules on one page/ }).tap()
   await expect(page.getByText('Landing on 6 goes to 14.', { exact: false }).first()).toBeVisible()
   await expect(page).toHaveTitle(/Through the harbour/)
+})
+
+test('a track that goes round is a ring where there is room; points are towers of one measure', async ({
+  page,
+  request,
+}) => {
+  const clock = ownGame.presets.find(({ id }) => id === 'clock')!
+  const houseRules = { ...clock.rules } as Record<string, unknown>
+  const id = await playedByBots(request, ownGame as unknown as Game, 6, { key: '2~ring', plays: 20, houseRules })
+  await page.goto(`/match/${id}`)
+  const track = page.getByRole('list', { name: 'Track' })
+  await expect(track.getByRole('listitem')).toHaveCount(60)
+  const { entries } = (await (await request.get(`/api/matches/${id}`)).json()) as { entries: unknown[] }
+  expect(entries).toHaveLength(20)
+  // Places lie around the scores, and each is told with who stands there.
+  const middle = (await page.getByRole('list', { name: 'Scores' }).boundingBox())!
+  const [top, low] = [
+    (await track.getByRole('listitem', { name: /^0,/ }).locator('span').first().boundingBox())!,
+    (await track.getByRole('listitem', { name: /^30,/ }).locator('span').first().boundingBox())!,
+  ]
+  expect(top.y).toBeLessThan(middle.y)
+  expect(low.y).toBeGreaterThan(middle.y + middle.height - 10)
+  const told = await track
+    .getByRole('listitem')
+    .evaluateAll((all) => all.map((each) => each.getAttribute('aria-label')))
+  for (const name of NAMES.slice(0, 6)) expect(told.filter((says) => says!.includes(name))).toHaveLength(1)
+  await page.setViewportSize({ width: 390, height: 844 })
+  await expect(page.getByRole('list', { name: 'Scores' })).toHaveCount(0)
+  await expect(track.getByRole('listitem')).toHaveCount(60)
+  expect(await wider(page)).toBe(0)
+
+  const products = ownGame.presets.find(({ id: one }) => one === 'around-zero')!
+  const below = await playedByBots(request, ownGame as unknown as Game, 4, {
+    ...{ key: '2~towers', plays: 20, houseRules: { ...products.rules, start: 0 } as Record<string, unknown> },
+  })
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await page.goto(`/match/${below}`)
+  const towers = page.getByRole('list', { name: 'Towers' }).getByRole('listitem')
+  await expect(towers).toHaveCount(4)
+  for (const tower of await towers.all()) {
+    const sum = Number((await tower.locator('b').first().textContent())!.replace('−', '-'))
+    const [fill, ground] = await Promise.all(
+      ['.fill', '.ground'].map(async (part) => (await tower.locator(part).boundingBox())!),
+    )
+    // Up from the ground, or down.
+    expect(Math.sign(Math.round(ground!.y - (fill!.y + fill!.height / 2)))).toBe(Math.sign(sum))
+  }
 })
 
 test('the workshop passes the scan and fits every size', async ({ page }) => {
