@@ -100,6 +100,19 @@ for (const game of GAMES) {
   })
 }
 
+const own = GAMES.find(({ id }) => id === 'own-game')!
+for (const { id, rules } of own.presets) {
+  const { table, start, lines } = botTape(own, 3, 7, rules)
+  // As it is judged at a table of real dice: nothing is compared with what a dealer would have brought.
+  const raws = lines.map((line) => line.raw)
+  const atTable = foldTape({ ...table, source: 'table', seed: null }, start, raws)
+  rows.push({
+    what: `own-game, recipe ${id}: judge a play, at the table`,
+    median: us(await judging(atTable, id)),
+    budget: '20 µs',
+  })
+}
+
 const brim = GAMES.find(({ id }) => id === 'brim')!
 {
   const { table, start } = botTape(brim, 3, 7)

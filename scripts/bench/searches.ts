@@ -2,6 +2,8 @@ import { countCalls, shortestCalls } from '#core/games/call-row/advice'
 import { dealOpening } from '#core/games/last-digit-chains/bot'
 import { open, type ChainRules, type ChainState } from '#core/games/last-digit-chains/rules'
 import { solve } from '#core/games/last-digit-chains/solve'
+import type { SignName } from '#core/games/own-game/houseRules'
+import { sentencesFor } from '#core/games/own-game/search'
 import { skipCountYard } from '#core/games/skip-count-yard/index'
 import type { YardState } from '#core/games/skip-count-yard/rules'
 import { mostCards } from '#core/games/skip-count-yard/search'
@@ -84,6 +86,20 @@ export function searches(): Row[] {
       ),
     )
   }
+  const signs: SignName[] = ['add', 'subtract', 'times', 'divide']
+  const six = Array.from({ length: 20 }, (_, i) => {
+    const random = randomFor('six', i)
+    return { numbers: Array.from({ length: 6 }, () => random.whole(1, 50)), target: random.whole(100, 999) }
+  })
+  rows.push(
+    searched(
+      'own-game: every sentence of six numbers and four signs',
+      2000,
+      six,
+      ({ numbers, target }, goOn) => sentencesFor({ signs, useAll: true }, numbers, target, 2000) !== null && goOn(),
+      '2 s',
+    ),
+  )
   const given = { target: 10, signs: 'add-subtract' as const, maxCards: null }
   const long = Array.from({ length: POSITIONS }, (_, i) =>
     randomFor('row', i)
