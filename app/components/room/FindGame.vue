@@ -30,7 +30,10 @@ function pick({ id, kept }: Fit) {
   >
     <GameFinder>
       <template #default="{ fit, why, players }">
-        <Key class="w-full h-full justify-start! items-start! text-left py-2! whitespace-normal" @click="pick(fit)">
+        <Key
+          class="w-full h-full justify-start! items-start! text-left py-2! whitespace-normal font-normal!"
+          @click="pick(fit)"
+        >
           <GameCard :id="fit.id" :about="fit.about" :kept="fit.kept" :why="why" :players="players" />
         </Key>
       </template>

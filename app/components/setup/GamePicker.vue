@@ -30,7 +30,7 @@ function choose({ id, kept }: Fit) {
     <GameFinder v-else>
       <template #default="{ fit, why, players }">
         <Key
-          class="w-full h-full justify-start! items-start! text-left py-2! whitespace-normal game"
+          class="w-full h-full justify-start! items-start! text-left py-2! whitespace-normal font-normal! game"
           :aria-pressed="isChosen(fit)"
           @click="choose(fit)"
         >

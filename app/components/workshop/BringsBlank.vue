@@ -7,9 +7,9 @@ type Brings = OwnRules['brings']
 const brings = defineModel<Brings>({ required: true })
 
 const KINDS = [
-  { value: 'dice' as const, label: 'Dice' },
-  { value: 'spinner' as const, label: 'A spinner' },
-  { value: 'cards' as const, label: 'Cards' },
+  { value: 'dice' as const, label: 'Dice', icon: 'i-lucide-dices' },
+  { value: 'spinner' as const, label: 'A spinner', icon: 'i-lucide-chart-pie' },
+  { value: 'cards' as const, label: 'Cards', icon: 'i-lucide-layers' },
 ]
 const FRESH: Readonly<Record<Brings['kind'], Brings>> = {
   dice: { kind: 'dice', sides: [6, 6] },

@@ -13,32 +13,32 @@ const { track, dice } = defineProps<{
 const special = defineModel<Special>({ required: true })
 const emit = defineEmits<{ remove: [] }>()
 
-const WHENS: readonly { value: When['is']; label: string; n?: number }[] = [
-  { value: 'same', label: 'All alike' },
-  { value: 'has', label: 'One of them is …', n: 1 },
-  { value: 'all', label: 'Nothing but …', n: 6 },
-  { value: 'result', label: 'The result is …', n: 7 },
-  { value: 'multiple', label: 'A multiple of …', n: 5 },
-  { value: 'over', label: 'More than …', n: 10 },
-  { value: 'under', label: 'Less than …', n: 4 },
-  { value: 'even', label: 'Even' },
-  { value: 'odd', label: 'Odd' },
-  { value: 'on', label: 'Landing on …', n: 6 },
-  { value: 'on-multiple', label: 'Landing on a multiple of …', n: 5 },
-  { value: 'on-other', label: 'Landing where another stands' },
+const WHENS: readonly { value: When['is']; label: string; icon: string; n?: number }[] = [
+  { value: 'same', label: 'All alike', icon: 'i-lucide-copy-check' },
+  { value: 'has', label: 'One of them is …', icon: 'i-lucide-circle-dot', n: 1 },
+  { value: 'all', label: 'Nothing but …', icon: 'i-lucide-grip', n: 6 },
+  { value: 'result', label: 'The result is …', icon: 'i-lucide-equal', n: 7 },
+  { value: 'multiple', label: 'A multiple of …', icon: 'i-lucide-x', n: 5 },
+  { value: 'over', label: 'More than …', icon: 'i-lucide-chevron-right', n: 10 },
+  { value: 'under', label: 'Less than …', icon: 'i-lucide-chevron-left', n: 4 },
+  { value: 'even', label: 'Even', icon: 'i-lucide-square-split-horizontal' },
+  { value: 'odd', label: 'Odd', icon: 'i-lucide-diff' },
+  { value: 'on', label: 'Landing on …', icon: 'i-lucide-map-pin', n: 6 },
+  { value: 'on-multiple', label: 'Landing on a multiple of …', icon: 'i-lucide-footprints', n: 5 },
+  { value: 'on-other', label: 'Landing where another stands', icon: 'i-lucide-users' },
 ]
-const THENS: readonly { value: Then['do']; label: string; n?: number; only?: 'throw' | 'place' }[] = [
-  { value: 'points', label: 'Gives points', n: 5 },
-  { value: 'again', label: 'Throws again' },
-  { value: 'end-turn', label: 'Ends the turn' },
-  { value: 'miss', label: 'Misses a turn' },
-  { value: 'nothing', label: 'Does nothing else', only: 'throw' },
-  { value: 'double', label: 'Counts twice', only: 'throw' },
-  { value: 'opposite', label: 'Turns it round', only: 'throw' },
-  { value: 'bust', label: 'Loses the turn’s gains', only: 'throw' },
-  { value: 'lose-all', label: 'Loses everything', only: 'throw' },
-  { value: 'go-to', label: 'Goes on to …', n: 10, only: 'place' },
-  { value: 'send-back', label: 'Sends others back', only: 'place' },
+const THENS: readonly { value: Then['do']; label: string; icon: string; n?: number; only?: 'throw' | 'place' }[] = [
+  { value: 'points', label: 'Gives points', icon: 'i-lucide-plus', n: 5 },
+  { value: 'again', label: 'Throws again', icon: 'i-lucide-repeat' },
+  { value: 'end-turn', label: 'Ends the turn', icon: 'i-lucide-hand' },
+  { value: 'miss', label: 'Misses a turn', icon: 'i-lucide-bed' },
+  { value: 'nothing', label: 'Does nothing else', icon: 'i-lucide-circle-slash', only: 'throw' },
+  { value: 'double', label: 'Counts twice', icon: 'i-lucide-chevrons-up', only: 'throw' },
+  { value: 'opposite', label: 'Turns it round', icon: 'i-lucide-arrow-left-right', only: 'throw' },
+  { value: 'bust', label: 'Loses the turn’s gains', icon: 'i-lucide-waves', only: 'throw' },
+  { value: 'lose-all', label: 'Loses everything', icon: 'i-lucide-anchor', only: 'throw' },
+  { value: 'go-to', label: 'Goes on to …', icon: 'i-lucide-move-right', n: 10, only: 'place' },
+  { value: 'send-back', label: 'Sends others back', icon: 'i-lucide-undo-2', only: 'place' },
 ]
 const place = computed(() => isOfPlace(special.value))
 const whens = computed(() =>

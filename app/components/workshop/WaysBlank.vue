@@ -7,10 +7,23 @@ const { rules } = defineProps<{ rules: OwnRules }>()
 const emit = defineEmits<{ put: [changes: Partial<OwnRules>] }>()
 
 const MOST = 4
-const makes = (Object.keys(MAKES) as Way['makes'][]).map((value) => ({ value, label: MAKES[value] }))
+const PICTURES = {
+  sum: 'i-lucide-plus',
+  product: 'i-lucide-x',
+  largest: 'i-lucide-arrow-up-narrow-wide',
+  smallest: 'i-lucide-arrow-down-wide-narrow',
+  difference: 'i-lucide-minus',
+  number: 'i-lucide-hash',
+  calculation: 'i-lucide-calculator',
+} as const
+const makes = (Object.keys(MAKES) as Way['makes'][]).map((value) => ({
+  value,
+  label: MAKES[value],
+  icon: PICTURES[value],
+}))
 const does = [
-  { value: 'add' as const, label: 'Added' },
-  { value: 'take' as const, label: 'Taken away' },
+  { value: 'add' as const, label: 'Added', icon: 'i-lucide-trending-up' },
+  { value: 'take' as const, label: 'Taken away', icon: 'i-lucide-trending-down' },
 ]
 const signKeys = Object.entries(SIGNS).map(([value, label]) => ({ value, label }))
 const text = computed(() => rules.ways.map((way) => sayWay(rules, way)).join('; or '))
