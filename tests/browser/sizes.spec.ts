@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { GAMES } from '../../core/games/index'
-import { playedByBots, smallTexts } from './bots'
+import { playedByBots, smallTexts, textsOverTexts } from './bots'
 
 /** What is pointed at, and read, at every desk while it is played, with two and with all seats. */
 test.use({ hasTouch: true })
@@ -85,6 +85,8 @@ const cutOff = (page: Page) =>
       if (each.scrollWidth > each.clientWidth + 1 || each.scrollHeight > each.clientHeight + 2)
         found.add(`cut: ${each.textContent?.trim()}`)
     }
+    for (const each of document.querySelectorAll<HTMLElement>('.desk .scrolls'))
+      if (each.scrollWidth > each.clientWidth + 1) found.add(`scrolled sideways: ${each.getAttribute('aria-label')}`)
     const wider = document.documentElement.scrollWidth - window.innerWidth
     if (wider <= 0) return [...found]
     const beyond = [...document.querySelectorAll('body *')].filter(
@@ -118,6 +120,7 @@ async function faultsOf(page: Page, note: (line: string) => void): Promise<strin
       ...(await smallTexts(page, '.desk', least.letter - ROUNDING, OVERVIEW)),
       ...(await smallFigures(page, least.figure)),
       ...(await cutOff(page)),
+      ...(await textsOverTexts(page, '.desk')),
     ]
     let last = await found()
     for (let tries = 0; last.length && tries < 8; tries++) {
@@ -133,7 +136,7 @@ async function faultsOf(page: Page, note: (line: string) => void): Promise<strin
 for (const game of GAMES) {
   const { low, high } = game.about.seats
   for (const seats of [...new Set([Math.max(2, low), high])])
-    test(`${game.id}: at the desk of ${seats} nothing is too small to be touched or read, or cut off`, async ({
+    test(`${game.id}: at the desk of ${seats} nothing is too small to be touched or read, cut off, or over another`, async ({
       page,
       request,
     }) => {

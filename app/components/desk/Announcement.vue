@@ -67,7 +67,7 @@ const rulings = computed(() =>
 <template>
   <section class="sheet p-5 sm:p-7 space-y-5" aria-label="Announcement">
     <div class="flex flex-wrap items-center gap-4">
-      <span class="flex -space-x-2"
+      <span class="flex flex-wrap -space-x-2"
         ><Pennant v-for="(seat, i) in winners" :key="i" :number="seat.pennant" size="4.5rem" class="wave"
       /></span>
       <div>

@@ -150,6 +150,10 @@ export type DeskTab = 'table' | 'tape' | 'eye'
     grid-template-rows: auto auto minmax(0, 1fr) auto;
     grid-template-areas: 'bar bar tabs' 'seats seats seats' 'stage dock dock' 'verdict dock dock';
   }
+  /* Nothing is entered any more: what is announced has the whole width. */
+  .desk:not(:has(> .dock)) {
+    grid-template-areas: 'bar bar tabs' 'seats seats seats' 'stage stage stage' 'verdict verdict verdict';
+  }
   .tabs > .key {
     padding: 0 0.6rem;
     white-space: nowrap;

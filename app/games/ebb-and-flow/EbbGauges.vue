@@ -93,7 +93,9 @@ const moved = (seat: number) => {
   display: flex;
   flex-direction: column;
   align-items: center;
-  width: clamp(4.6rem, 28%, 7.2rem);
+  flex: 1 1 5.6rem;
+  max-width: 8.5rem;
+  min-width: 0;
 }
 .water {
   fill: #5aa6b8;
@@ -139,11 +141,18 @@ text {
 .falls .tip {
   fill: var(--refused);
 }
+.gauge svg {
+  width: min(100%, 7.2rem);
+}
 .who {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 0.3rem;
+  justify-content: center;
+  gap: 0 0.3rem;
   font-weight: 600;
+  text-align: center;
+  overflow-wrap: anywhere;
 }
 .level {
   font-size: 1.8rem;
@@ -158,11 +167,16 @@ html.board .gauges {
   justify-content: space-around;
 }
 html.board .gauge {
-  width: auto;
   flex: 1 1 0;
-  max-width: 11rem;
+  max-width: none;
+  padding: 0.3rem;
+  border-radius: 0.8rem;
+  background: var(--sunken);
 }
 html.board .gauge svg {
   width: 7.2rem;
+}
+html.board .gauges:not(:has(> :nth-child(3))) svg {
+  width: 7.8rem;
 }
 </style>
