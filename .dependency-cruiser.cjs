@@ -8,7 +8,7 @@ const FLOORS = [
   ['kernel'],
   ['games/[^/]+'],
   ['wording', 'mastery', 'catalogue', 'room'],
-  ['print', 'practice', 'lab', 'board'],
+  ['print', 'practice', 'lab', 'board', 'trainer'],
   ['format'],
 ]
 const upward = FLOORS.slice(0, -1).map((rooms, i) => ({
@@ -30,7 +30,7 @@ module.exports = {
       name: 'register-from-above',
       severity: 'error',
       from: {
-        path: '^core/(basics|contract|kit|kernel|games/[^/]+|wording|mastery|catalogue|room|print|practice|board)/',
+        path: '^core/(basics|contract|kit|kernel|games/[^/]+|wording|mastery|catalogue|room|print|practice|board|trainer)/',
         pathNot: '\\.test\\.ts$',
       },
       to: { path: '^core/games/[^/]+\\.ts$', pathNot: '^core/games/ids\\.ts$' },

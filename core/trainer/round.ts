@@ -1,0 +1,154 @@
+import { itemAt } from '#core/basics/lists'
+import { randomFor, type Random } from '#core/basics/random'
+import type { Game } from '#core/contract/game'
+import type { Verdict } from '#core/contract/verdict'
+import { judgePlay } from '#core/kernel/match'
+import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
+import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
+import { sayReason, sayNote, sayPlay, speaking } from '#core/wording/index'
+import { wrongPlays, type WrongPlay } from '#core/trainer/wrongPlays'
+import type { BasePlay } from '#core/contract/plays'
+
+/** A play to be judged by somebody who learns it: what lay there, what was played, and what is right. */
+export interface Question {
+  /** The match before the play. */
+  readonly before: Tape
+  readonly play: BasePlay
+  readonly says: string
+  readonly verdict: Verdict
+  /** The code it is refused or noted for; null where it stands. */
+  readonly code: string | null
+  /** The reason among others that could be thought of, shuffled; empty where it stands. */
+  readonly reasons: readonly Reason[]
+}
+export interface Reason {
+  readonly code: string
+  readonly says: string
+}
+
+/** What a round is made of. */
+interface RoundOf {
+  readonly game: Game
+  readonly houseRules: Readonly<Record<string, unknown>>
+  readonly players: readonly string[]
+  /** What chance is drawn from: the same key, the same round. */
+  readonly key: string
+  /** Codes that were missed before: they come first. */
+  readonly missed?: readonly string[]
+}
+
+/** Questions in a round, and of how many one is wrong. */
+export const ROUND = 10
+const ONE_OF = 3
+/** Reasons to choose from. */
+const REASONS = 4
+/** Plays that a round goes through at most, over several matches where one is short. */
+const MOST = 400
+
+/** A round of plays from matches between bots, one in three with a slip. */
+export function makeRound({ game, houseRules, players, key, missed = [] }: RoundOf): readonly Question[] {
+  const random = randomFor(key, 'round')
+  const questions: Question[] = []
+  const met = new Map<string, number>()
+  let table = beginning(0)
+  let owed = false
+  function beginning(match: number): Tape {
+    const opened = openSelfPlay({ game, houseRules, players, key: `${key} ${match}` })
+    return foldTape(opened.table, opened.state, [])
+  }
+  for (let n = 0; n < MOST && questions.length < ROUND; n++) {
+    const play = nextPlay(table.table, table.state, `${key} ${n}`, table.lines.length) as BasePlay | null
+    if (play === null) {
+      table = beginning(n + 1)
+      continue
+    }
+    // Not every play is asked about: a few of a match say more than ten in a row.
+    if (n % 2 === 0 || owed) {
+      const wish: boolean = owed || random.whole(1, ONE_OF) === 1
+      const wrong: WrongPlay | null = wish
+        ? chosen(wrongPlays(table.table, table.state, play, random), met, missed, random)
+        : null
+      // Where nothing can go wrong the slip comes with a later play.
+      owed = wish && !wrong
+      const question = owed ? null : asked(table, wrong?.play ?? play, wrong, random, play)
+      if (question) questions.push(question)
+    }
+    table = addEntry(table, { play })
+  }
+  return questions
+}
+
+/** A wrong play whose code was missed before, else one that was met least. */
+function chosen(
+  found: readonly WrongPlay[],
+  met: Map<string, number>,
+  missed: readonly string[],
+  random: Random,
+): WrongPlay | null {
+  if (!found.length) return null
+  const codes = [...new Set(found.map(({ code }) => code))]
+  const again = codes.filter((code) => missed.includes(code) && !met.has(code))
+  const least = Math.min(...codes.map((code) => met.get(code) ?? 0))
+  const code = random.oneOf(again.length ? again : codes.filter((each) => (met.get(each) ?? 0) === least))
+  met.set(code, (met.get(code) ?? 0) + 1)
+  return random.oneOf(found.filter((each) => each.code === code))
+}
+
+function asked(
+  before: Tape,
+  play: BasePlay,
+  wrong: WrongPlay | null,
+  random: Random,
+  right: BasePlay,
+): Question | null {
+  const { table, state } = before
+  const { verdict } = judgePlay(table, state, play)
+  // Whatever is asked has one answer: what a referee would have to decide is none.
+  if (!wrong && (!verdict.stands || verdict.notes.some(({ weight }) => weight !== undefined))) return null
+  const reasons = wrong ? reasonsFor(before, wrong, random, right) : []
+  const says = sayPlay(table, play, state)
+  return { before, play, says, verdict, code: wrong?.code ?? null, reasons }
+}
+
+/** The sentence of what is wrong, as the judge says it. */
+export function sayWrong({ table, state }: Pick<Tape, 'table' | 'state'>, verdict: Verdict): string {
+  const say = speaking(table, state.rules)
+  if (verdict.reason) return sayReason(table.game, verdict.reason, say)
+  const note = verdict.notes.find(({ weight }) => weight === 'noted')
+  return note ? sayNote(table.game, note, say) : ''
+}
+
+/** The right reason, and others that plays like it are refused for. */
+function reasonsFor(before: Tape, wrong: WrongPlay, random: Random, right: BasePlay): readonly Reason[] {
+  const said = new Map([[wrong.code, sayWrong(before, wrong.verdict)]])
+  for (const each of wrongPlays(before.table, before.state, right, random))
+    if (said.size < REASONS && !said.has(each.code)) said.set(each.code, sayWrong(before, each.verdict))
+  return random.shuffled([...said].map(([code, says]) => ({ code, says })))
+}
+
+/** How a round went: right ones, and the codes that were missed. */
+interface Went {
+  readonly right: number
+  readonly missed: readonly string[]
+}
+
+/** Reads the answers of a round: whether each was said to stand, and the code given where not. */
+export function wentOf(
+  questions: readonly Question[],
+  answers: readonly { readonly stands: boolean; readonly code: string | null }[],
+): Went {
+  const rights = questions.map((question, i) => isRight(question, itemAt(answers, i)))
+  return {
+    right: rights.filter(Boolean).length,
+    missed: [...new Set(questions.flatMap(({ code }, i) => (rights[i] || code === null ? [] : [code])))],
+  }
+}
+
+/** Whether an answer is right: that it stands, or that it doesn't and why; where only one reason can be thought of, that is enough. */
+export function isRight(
+  { code, reasons }: Pick<Question, 'code' | 'reasons'>,
+  answer: { readonly stands: boolean; readonly code: string | null },
+): boolean {
+  if (code === null) return answer.stands
+  return !answer.stands && (reasons.length < 2 || answer.code === code)
+}

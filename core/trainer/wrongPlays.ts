@@ -1,0 +1,82 @@
+import { fieldOf } from '#core/basics/fields'
+import type { Random } from '#core/basics/random'
+import type { BasePlay } from '#core/contract/plays'
+import type { MatchState, Table } from '#core/contract/table'
+import type { Verdict } from '#core/contract/verdict'
+import { judgePlay } from '#core/kernel/match'
+
+/** Plays as children get them wrong: made of a right one, each with the judge's own verdict. */
+
+/** A play that does not stand, or stands with a slip beside it. */
+export interface WrongPlay {
+  readonly play: BasePlay
+  readonly verdict: Verdict
+  /** The reason it is refused for, or the slip that is noted. */
+  readonly code: string
+}
+
+/** What nobody at a table gets wrong: mistyped things, and what only the record can know. */
+const NOT_SEEN: ReadonlySet<string> = new Set([
+  'malformed',
+  'match-over',
+  'too-many-copies',
+  'not-as-dealt',
+  'answer-missing',
+  'unexplained',
+])
+const isSeen = (code: string) => !NOT_SEEN.has(code) && !code.startsWith('no-such-')
+
+/** How far numbers are off that were got wrong: mostly by one, or by a ten. */
+const OFF = [1, -1, 10, -10, 2, -2]
+/** Other plays of the game whose parts are taken over. */
+const OTHERS = 40
+
+/** Wrong plays that may come instead of a right one, each code as often as it was found; none where nothing can go wrong. */
+export function wrongPlays(table: Table, state: MatchState, right: BasePlay, random: Random): readonly WrongPlay[] {
+  const found = new Map<string, WrongPlay>()
+  for (const play of random.shuffled([...changed(right), ...mixed(table, state, right)])) {
+    const text = JSON.stringify(play)
+    if (found.has(text)) continue
+    const { verdict } = judgePlay(table, state, play)
+    const code = verdict.reason?.code ?? verdict.notes.find(({ weight }) => weight === 'noted')?.code
+    if (code === undefined || !isSeen(code) || verdict.reason?.belief) continue
+    found.set(text, { play, verdict, code })
+  }
+  return [...found.values()]
+}
+
+/** The play with one of its parts got wrong. */
+function* changed(play: BasePlay): Generator<BasePlay> {
+  for (const [field, value] of Object.entries(play)) {
+    if (field === 'do' || field === 'explained' || field === 'how' || field === 'who') continue
+    for (const other of others(value)) yield { ...play, [field]: other } as BasePlay
+  }
+}
+
+/** A value got wrong: a number that is off; a list with one part off, one too few, one twice, or the other way round. */
+function* others(value: unknown): Generator<unknown> {
+  if (typeof value === 'number') for (const off of OFF) yield value + off
+  if (!Array.isArray(value)) return
+  for (let i = 0; i < value.length; i++) {
+    for (const other of others(value[i])) yield value.with(i, other)
+    yield value.toSpliced(i, 1)
+    yield [...value, value[i]]
+  }
+  if (value.length > 1) yield value.toReversed()
+}
+
+/** The play with a part of another one that could be made: another card at the same place, the same card at another. */
+function* mixed(table: Table, state: MatchState, right: BasePlay): Generator<BasePlay> {
+  let left = OTHERS
+  for (let seat = 1; seat <= table.seats; seat++)
+    for (const other of table.game.plays(state.rules, state.game, seat)) {
+      if (left-- <= 0) return
+      if (other.do !== right.do) {
+        yield other
+        continue
+      }
+      for (const field of Object.keys(other))
+        if (field !== 'do' && field in right && fieldOf(other, field) !== fieldOf(right, field))
+          yield { ...right, [field]: fieldOf(other, field) } as BasePlay
+    }
+}
