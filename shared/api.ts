@@ -192,6 +192,9 @@ export interface Board extends BoardPicture {
   readonly clock: ToldClock
 }
 
+/** A board as it is drawn: what its clock tells stands apart. */
+export type ShownBoard = Omit<Board, 'clock'>
+
 /** One table as the board of the room shows it: nothing of what was answered or lies there. */
 export interface RoomBoardTable {
   readonly id: string

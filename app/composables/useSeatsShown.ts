@@ -1,5 +1,5 @@
 import type { InjectionKey, Ref } from 'vue'
-import type { Board } from '#shared/api'
+import type { ShownBoard } from '#shared/api'
 
 /** Milliseconds that other seats are looked at while nothing is played. */
 const LOOK_MS = 7000
@@ -16,7 +16,7 @@ export function useSeatShown(): (seat: number) => boolean {
  * Decides for the layouts below which seats a board shows, from 1, where not all of them fit large enough to be read: those around whoever played last,
  * and while nothing happens the others one group after another (not where motion is not wished).
  */
-export function provideSeatsShown(board: () => Board | null, each: () => number | undefined): void {
+export function provideSeatsShown(board: () => ShownBoard | null, each: () => number | undefined): void {
   const groups = computed<readonly (readonly number[])[]>(() => {
     const seats = (board()?.seats ?? []).map((_, i) => i + 1)
     const size = each() ?? seats.length

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Board } from '#shared/api'
+import type { ShownBoard } from '#shared/api'
 import { drawingsFor } from '~/utils/drawings'
 
 /** What is new: who won; what the room guesses; what was played, its working, and what came of it, or what is asked. */
-const { board, secret } = defineProps<{ board: Board; secret: boolean }>()
+const { board, secret } = defineProps<{ board: ShownBoard; secret: boolean }>()
 
 /** Two workings are read in a line; of a longer one the last is what it came to. */
 const workings = computed(() => (board.newest?.working ?? []).slice(-2))

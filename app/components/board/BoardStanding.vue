@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { Board } from '#shared/api'
+import type { ShownBoard } from '#shared/api'
 
 /**
  * Everyone's standing with bars; whose turn it is, unmistakably. The leader's bar is the longest, also where fewest is best.
  * A row under a wide picture, a column beside a high one.
  */
-const { board, column } = defineProps<{ board: Board; column: boolean }>()
+const { board, column } = defineProps<{ board: ShownBoard; column: boolean }>()
 
 const scores = computed(() => board.standing)
 const most = computed(() => Math.max(1, board.goal ?? 0, ...scores.value))

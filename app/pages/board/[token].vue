@@ -19,11 +19,6 @@ const { text, nearEnd, left } = useClock(
 /** Remembered on this screen. */
 const atOnce = useLocalStorage('board-sums-at-once', false)
 const secret = computed(() => Boolean(board.value?.secret) && !atOnce.value)
-provideSeatsShown(
-  () => board.value,
-  () => view.value?.board?.each,
-)
-const tall = computed(() => view.value?.board?.tall === true || board.value?.help !== null)
 /** The screen's own switch is there while somebody is at it, and out of the picture else. */
 const { idle } = useIdle(4000)
 
@@ -32,8 +27,8 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
 
 <template>
   <BoardPage :missing="missing" :ready="board !== null" looking="Looking for the table …">
-    <div v-if="board" class="screen" :class="{ tall }">
-      <header>
+    <BoardScene v-if="board" :board="board" :view="view" :secret="secret">
+      <template #head>
         <h1>{{ board.title }}</h1>
         <p class="round">{{ board.round }}</p>
         <p v-if="stale" role="status" class="warn">
@@ -60,49 +55,12 @@ useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlA
         >
           {{ text }}
         </p>
-      </header>
-      <BoardNews class="news" :board="board" :secret="secret" />
-      <section class="lies sheet" aria-label="Table">
-        <FitBox :least="0.25" :most="6" fill :moment="board">
-          <BoardHelp v-if="board.help" :help="board.help" />
-          <component
-            :is="view.Board"
-            v-else-if="view"
-            :rules="board.rules"
-            :view="board.view"
-            :seats="board.seats"
-            :turn="board.turn"
-            :secret="secret"
-          />
-        </FitBox>
-      </section>
-      <BoardStanding class="standing" :board="board" :column="tall" />
-    </div>
+      </template>
+    </BoardScene>
   </BoardPage>
 </template>
 
 <style scoped>
-.screen {
-  height: 100dvh;
-  display: grid;
-  gap: 0.5rem;
-  padding: 0.5rem 0.7rem;
-  grid-template-columns: minmax(0, 1fr);
-  grid-template-rows: auto auto minmax(0, 1fr) auto;
-  grid-template-areas: 'head' 'news' 'table' 'standing';
-}
-.screen.tall {
-  grid-template-columns: minmax(0, 1fr) 16.5rem;
-  grid-template-rows: auto auto minmax(0, 1fr);
-  grid-template-areas: 'head standing' 'news standing' 'table standing';
-}
-header {
-  grid-area: head;
-  display: flex;
-  align-items: baseline;
-  gap: 1.5rem;
-  min-width: 0;
-}
 h1 {
   font-size: 1.7rem;
   font-weight: 800;
@@ -127,18 +85,6 @@ h1 {
 }
 .near {
   color: var(--call);
-}
-.news {
-  grid-area: news;
-}
-.lies {
-  grid-area: table;
-  padding: 0.6rem;
-  min-height: 0;
-}
-.standing {
-  grid-area: standing;
-  min-height: 0;
 }
 .switch {
   margin-left: auto;
