@@ -86,6 +86,23 @@ const ownFound = (own: readonly NamedRules[], go: Go) =>
     run: go(newMatchPath({ game: OWN, rules: houseRules })),
   }))
 
+/** Learning a game: watched, or refereed. */
+const learning = (go: Go) =>
+  GAMES.flatMap(({ id, about }): Find[] => [
+    {
+      label: `Watch: ${about.title}`,
+      more: 'a match that plays itself',
+      icon: 'i-lucide-clapperboard',
+      run: go(`/watch/${id}`),
+    },
+    {
+      label: `Be the referee: ${about.title}`,
+      more: 'does it stand, and why not?',
+      icon: 'i-lucide-gavel',
+      run: go(`/referee/${id}`),
+    },
+  ])
+
 /** A new match, with somebody or of a game. */
 const beginnings = (people: readonly Person[], go: Go): Find[] =>
   [
@@ -132,7 +149,7 @@ export function useFinder(text: () => string, left: () => void) {
     }
   }
 
-  const [rules, games, places] = [rulesFound(go), gamesFound(go), placesFound(go)]
+  const [rules, games, places, learned] = [rulesFound(go), gamesFound(go), placesFound(go), learning(go)]
   const otherLook = computed<Find>(() => ({
     label: colorMode.value === 'dark' ? 'Paper (light)' : 'Slate (dark)',
     more: 'the other look',
@@ -153,6 +170,7 @@ export function useFinder(text: () => string, left: () => void) {
       // So many that they come only when they are asked for.
       { id: 'rules', label: 'House rules', finds: text().trim() ? rules : [] },
       { id: 'new', label: 'Begin', finds: text().trim() ? begin.value : [] },
+      { id: 'learn', label: 'Learn', finds: text().trim() ? learned : [] },
       { id: 'actions', label: 'Go to', finds: [...places, otherLook.value] },
     ].map(({ id, label, finds }) => ({ id, label, items: finds.map(cardOf), postFilter: firstOnes })),
   )

@@ -41,7 +41,7 @@ useHead({ title: 'The workshop · Nimble Tally' })
       <section class="sheet p-4 space-y-3" aria-label="Read back">
         <h2 class="font-bold text-lg wrap-anywhere">{{ rules.title }}</h2>
         <ul v-if="read.ok" class="list-disc pl-5 space-y-1">
-          <li v-for="sentence in sayRecipe(rules)" class="wrap-anywhere" :key="sentence">{{ sentence }}</li>
+          <li v-for="sentence in sayRecipe(rules)" :key="sentence" class="wrap-anywhere">{{ sentence }}</li>
         </ul>
         <p v-else class="text-(--refused) font-semibold" role="status">
           {{ problems.length === 1 ? 'A sentence does not fit yet' : `${problems.length} things do not fit yet` }}; it

@@ -1,6 +1,7 @@
 import { isEqual } from 'ohash'
 import type { Game } from '#core/contract/game'
 import type { Problem } from '#core/contract/problem'
+import { readHouseRules } from '#core/kernel/houseRules'
 import { ruleFields, type RuleField } from '#core/kernel/ruleFields'
 import { sayProblem } from '#core/wording/index'
 
@@ -26,6 +27,10 @@ export function ruleProblem(problems: readonly Problem[], rule: string, game: Ga
 
 /** Presets for so many players. */
 export const presetsFor = ({ presets }: Game, seats: number) => presets.filter(({ most }) => seats <= (most ?? seats))
+
+/** Whether a game can be played by so many under these rules. */
+export const rulesFit = (game: Game, rules: Readonly<Rules>, seats: number): boolean =>
+  readHouseRules(game, rules, seats).ok
 
 /** House rules as an address holds them; null where there are none, or nonsense. */
 export function rulesIn(text: unknown): Rules | null {

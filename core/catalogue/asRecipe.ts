@@ -7,7 +7,7 @@ import type { DipRules } from '#core/games/token-dip/rules'
 import type { TopRules } from '#core/games/top-total/rules'
 
 /** A game of the rulebook said as a recipe of an own game, to begin with and to change. */
-export interface AsRecipe {
+interface AsRecipe {
   readonly recipe: Partial<OwnRules>
   /** What a recipe can't say and is otherwise now; null where it is the same game. */
   readonly otherwise: string | null

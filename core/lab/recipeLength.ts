@@ -1,7 +1,7 @@
 import type { OwnRules } from '#core/games/own-game/houseRules'
 
 /** The rule of a recipe by which its matches are longer or shorter, and the values that make sense. */
-export interface RecipeLength {
+interface RecipeLength {
   readonly rule: 'rounds' | 'goal' | 'start'
   readonly least: number
   readonly most: number

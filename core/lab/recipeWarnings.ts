@@ -14,7 +14,7 @@ import { isSure, partOf, shareOf, type Interval } from '#core/lab/statistics'
 import { WHOLE } from '#core/lab/tally'
 
 /** What a table should know of a recipe before it is played; parts from 0 to 1. */
-export type RecipeWarning =
+type RecipeWarning =
   | { readonly code: 'may-not-end'; readonly facts: { readonly part: number } }
   | { readonly code: 'over-at-once'; readonly facts: { readonly part: number } }
   | { readonly code: 'beginning'; readonly facts: { readonly part: number; readonly seats: number } }

@@ -36,6 +36,10 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
         {{ skillNames(game.about.skills) }}
       </p>
     </header>
+    <p class="flex flex-wrap gap-2">
+      <Key :to="`/watch/${game.id}`"><UIcon name="i-lucide-clapperboard" class="size-5" /> Watch one</Key>
+      <Key :to="`/referee/${game.id}`"><UIcon name="i-lucide-gavel" class="size-5" /> Be the referee</Key>
+    </p>
     <component :is="view.Rules" />
     <Key v-if="game.about.titled" to="/workshop"
       ><UIcon name="i-lucide-hammer" class="size-5" /> Make one in the workshop</Key

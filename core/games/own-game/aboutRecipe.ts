@@ -49,7 +49,7 @@ function skillsOfWay(rules: OwnRules, way: Way): SkillId[] {
 }
 
 /** What a recipe lets practise. */
-export function skillsOfRecipe(rules: OwnRules): readonly SkillId[] {
+function skillsOfRecipe(rules: OwnRules): readonly SkillId[] {
   const { ways, scoring, track, specials, throws, start, floor, goal } = rules
   const far = Math.max(...ways.map((way) => reachOf(rules, way)?.high ?? 0), Math.abs(start), Math.abs(goal ?? 0))
   const whens = specials.map(({ when }) => when.is)

@@ -5,7 +5,7 @@ import type { OwnRules } from '#core/games/own-game/houseRules'
 /** Every number sentence that numbers make, each once up to the order of what is added or multiplied and needless brackets. */
 
 /** What a search found: the nearest value to the target that can be made, and the sentences that make it. */
-export interface Found {
+interface Found {
   readonly value: number
   /** In the order found; at most as many as were asked for. */
   readonly sentences: readonly string[]

@@ -1,0 +1,98 @@
+import { nanoid } from 'nanoid'
+import * as z from 'zod'
+import { mixedSeed } from '#core/basics/random'
+import type { Game } from '#core/contract/game'
+import { isRight, makeRound, sayWrong, wentOf } from '#core/trainer/round'
+import { sayCame } from '#core/wording/index'
+
+/** What this device remembers of a game: codes that were missed, and how many were right of how many. */
+const COUNTS = z.record(
+  z.string(),
+  z.object({
+    missed: z.array(z.string().max(60)).max(50),
+    right: z.number().int().min(0),
+    asked: z.number().int().min(0),
+  }),
+)
+const NONE = { missed: [], right: 0, asked: 0 }
+
+interface Answer {
+  readonly stands: boolean
+  readonly code: string | null
+}
+
+interface Refereed {
+  readonly game: Game
+  readonly houseRules: Readonly<Record<string, unknown>>
+  readonly players: readonly string[]
+  /** What chance is drawn from, where the address names it: the same round again. */
+  readonly key?: string | undefined
+}
+
+/** Ten plays to be judged one after another: stands or not, and why; what was missed comes again in the next round. */
+export function useReferee({ game, houseRules, players, key: keyAsked }: Refereed) {
+  const counts = useKept('referee', COUNTS, {})
+  const own = computed(() => counts.value[game.id] ?? NONE)
+  const key = ref(keyAsked ?? mixedSeed(nanoid(10)))
+  const missed = ref(own.value.missed)
+  const questions = computed(() => makeRound({ game, houseRules, players, key: key.value, missed: missed.value }))
+  const answers = ref<readonly Answer[]>([])
+  /** Said not to stand, and still to say why. */
+  const asking = ref(false)
+  /** The verdict on the newest answer is shown. */
+  const shown = ref(false)
+  const at = computed(() => answers.value.length - (shown.value ? 1 : 0))
+  const question = computed(() => questions.value[at.value] ?? null)
+  const over = computed(() => !shown.value && answers.value.length === questions.value.length)
+  const newest = computed(() => answers.value.at(-1) ?? null)
+  const right = computed(
+    () => question.value !== null && newest.value !== null && isRight(question.value, newest.value),
+  )
+  const went = computed(() => wentOf(questions.value, answers.value))
+
+  function answer(given: Answer) {
+    if (shown.value || over.value) return
+    answers.value = [...answers.value, given]
+    asking.value = false
+    shown.value = true
+  }
+  function says(stands: boolean) {
+    if (shown.value || !question.value) return
+    // Where nothing else can be thought of the reason need not be said.
+    if (stands || question.value.reasons.length < 2) answer({ stands, code: null })
+    else asking.value = true
+  }
+  function next() {
+    if (!shown.value) return
+    shown.value = false
+    if (!over.value) return
+    const { right: so, missed: again } = went.value
+    const { asked, right: before } = own.value
+    counts.value = {
+      ...counts.value,
+      [game.id]: { missed: [...again], right: before + so, asked: asked + questions.value.length },
+    }
+  }
+  function again() {
+    missed.value = own.value.missed
+    key.value = mixedSeed(nanoid(10))
+    answers.value = []
+    shown.value = asking.value = false
+  }
+  /** What is right, in words. */
+  const told = computed(() => {
+    if (!question.value) return ''
+    const { before, verdict, play } = question.value
+    if (question.value.code !== null) return sayWrong(before, verdict)
+    const { rules, game: state } = before.state
+    return sayCame(before.table, { verdict, before: { rules, game: state }, play } as never)
+  })
+  /** The sentences of what was missed, once each. */
+  const lookOut = computed(() =>
+    went.value.missed.flatMap((code) => {
+      const found = questions.value.find((each) => each.code === code)
+      return found ? [sayWrong(found.before, found.verdict)] : []
+    }),
+  )
+  return { own, questions, question, at, asking, shown, over, right, went, told, lookOut, says, answer, next, again }
+}
