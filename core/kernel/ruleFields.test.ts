@@ -1,4 +1,4 @@
-import { gameById } from '#core/games/index'
+import { gameById, GAMES } from '#core/games/index'
 import { ruleFields, sayRuleValue } from '#core/kernel/ruleFields'
 
 const field = (game: string, name: string) => ruleFields(gameById(game)!).find((each) => each.name === name)!
@@ -35,4 +35,17 @@ test('only what may change in the middle of a match is offered to a ruling', () 
   ])
   expect(changeable('roof-tiles')).toEqual(['passes', 'answers', 'explain', 'minutes', 'bySeat'])
   expect(changeable('hundred-stops')).toEqual(['finish', 'answers', 'explain', 'tie', 'minutes', 'bySeat'])
+})
+
+test('every usual value of every game, and every one of its presets, is said in words', () => {
+  for (const game of GAMES)
+    for (const found of ruleFields(game))
+      for (const value of [
+        found.default,
+        ...game.presets.map(({ rules }) => (rules as Record<string, unknown>)[found.name]),
+      ])
+        expect([game.id, found.name, sayRuleValue(found, value)]).toEqual([
+          ...[game.id, found.name],
+          expect.not.stringMatching(/\[object|undefined|^$|null/),
+        ])
 })

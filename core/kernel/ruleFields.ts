@@ -151,7 +151,15 @@ export function sayRuleValue(field: RuleField, value: unknown): string {
     const { low, high, copies } = value as { low: number; high: number; copies: number }
     return `${low} to ${high}, ${copies} of each`
   }
-  return field.choices?.find((choice) => choice.value === value)?.label ?? String(value)
+  return field.choices?.find((choice) => choice.value === value)?.label ?? sayPlain(value)
+}
+
+/** A value of several parts, part by part: `dice 6, 6`. */
+function sayPlain(value: unknown): string {
+  if (Array.isArray(value)) return value.length ? value.map(sayPlain).join(', ') : 'none'
+  return typeof value === 'object' && value !== null
+    ? Object.values(value).map(sayPlain).join(' ')
+    : String(value) || 'none'
 }
 
 /** Whether an extra round is offered under any rules; the form still asks the judge about the rules chosen. */
