@@ -94,6 +94,8 @@ const full = computed(() => {
       <Key :disabled="seats.length >= MOST_NAMED" @click="setup.addSeat()">
         <UIcon name="i-lucide-plus" class="size-5" /> Another player
       </Key>
+      <p v-if="seats.length >= MOST_NAMED" class="text-sm">{{ MOST_NAMED }} names are the most.</p>
+      <p v-else-if="full && free.length" class="text-sm">Every seat is taken: take one off first, or make sides.</p>
     </div>
     <SideKeys :setup="setup" :people="people" />
     <div class="flex flex-wrap items-center gap-x-6 gap-y-2">

@@ -30,6 +30,8 @@ const two = computed(() => setup.game.value.about.seats.high >= 2)
     <Key :disabled="many > MOST_MEMBERS" @click="setup.seatSides(againstReferee(names))"
       ><UIcon name="i-lucide-users-round" class="size-5" /> Class against its referee</Key
     >
-    <span class="text-(--ink-soft)">{{ many }} children</span>
+    <span class="text-(--ink-soft)"
+      >{{ many }} children{{ many > MOST_MEMBERS ? `; a side holds ${MOST_MEMBERS} at most` : '' }}</span
+    >
   </div>
 </template>
