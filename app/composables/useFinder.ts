@@ -1,7 +1,9 @@
 import { skillNames, SKILLS } from '#core/contract/skills'
 import { matchName, matchTitle } from '#core/games/abouts'
 import { GAMES } from '#core/games/index'
+import { readHouseRules } from '#core/kernel/houseRules'
 import { ruleFields } from '#core/kernel/ruleFields'
+import { questionsOf } from '#core/trainer/questions'
 import type { ListedMatch, NamedRules, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
 
@@ -86,6 +88,22 @@ const ownFound = (own: readonly NamedRules[], go: Go) =>
     run: go(newMatchPath({ game: OWN, rules: houseRules })),
   }))
 
+/** What people ask about each game, answered on its page of the rulebook under the usual rules. */
+const questionsFound = (go: Go) =>
+  GAMES.flatMap((game) => {
+    const seats = Math.max(2, game.about.seats.low)
+    const read = readHouseRules(game, {}, seats)
+    return (read.ok ? questionsOf(game, read.rules, seats) : [])
+      .filter(({ id }) => !id.startsWith('rule-'))
+      .map(({ id, asks, answer, words }): Find => ({
+        label: asks,
+        more: `${game.about.title}: ${answer}`,
+        words,
+        icon: 'i-lucide-message-circle-question',
+        run: go(`/rulebook/${game.id}?ask=${id}`),
+      }))
+  })
+
 /** Learning a game: watched, or refereed. */
 const learning = (go: Go) =>
   GAMES.flatMap(({ id, about }): Find[] => [
@@ -150,6 +168,7 @@ export function useFinder(text: () => string, left: () => void) {
   }
 
   const [rules, games, places, learned] = [rulesFound(go), gamesFound(go), placesFound(go), learning(go)]
+  const questions = questionsFound(go)
   const otherLook = computed<Find>(() => ({
     label: colorMode.value === 'dark' ? 'Paper (light)' : 'Slate (dark)',
     more: 'the other look',
@@ -170,6 +189,7 @@ export function useFinder(text: () => string, left: () => void) {
       // So many that they come only when they are asked for.
       { id: 'rules', label: 'House rules', finds: text().trim() ? rules : [] },
       { id: 'new', label: 'Begin', finds: text().trim() ? begin.value : [] },
+      { id: 'questions', label: 'Questions', finds: text().trim() ? questions : [] },
       { id: 'learn', label: 'Learn', finds: text().trim() ? learned : [] },
       { id: 'actions', label: 'Go to', finds: [...places, otherLook.value] },
     ].map(({ id, label, finds }) => ({ id, label, items: finds.map(cardOf), postFilter: firstOnes })),

@@ -100,8 +100,8 @@ const usedOf = (page: Page) =>
     const area = (Math.max(...right!) - Math.min(...left!)) * (Math.max(...bottom!) - Math.min(...top!))
     return Math.round((100 * area) / (frame.width * frame.height))
   })
-/** In a usual position, in the midst of a match; all but two gauges of Ebb & Flow, which are as high as they can be, fill 85. */
-const USED = 82
+/** In a usual position, in the midst of a match. */
+const USED = 85
 
 /** What is wrong with the board of a match at every size; a picture that has just been fitted is looked at once more. */
 async function faultsOfBoard(page: Page, board: string, letters = true): Promise<string[]> {

@@ -129,3 +129,22 @@ test('both pass the scan, light and dark, and are reached from the rulebook; rul
   await page.goto('/referee/nothing')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('No such game')
 })
+
+test('questions are answered under the rules that are named, opened by a link, and found in people’s words', async ({
+  page,
+}) => {
+  const rules = encodeURIComponent(JSON.stringify({ answers: 'must-be-right', tie: 'extra-round' }))
+  await page.goto(`/rulebook/brim?ask=tie&rules=${rules}`)
+  await expect(page.getByText('Level at the end: another round for everyone, until it breaks.')).toBeVisible()
+  await page.getByRole('button', { name: 'What if somebody says a wrong sum?' }).click()
+  await expect(page.getByText('must be said, and be right, before a play counts')).toBeVisible()
+  expect((await axe(page).analyze()).violations.map(({ id }) => id)).toEqual([])
+  await page.goto('/')
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  await page.keyboard.press('Control+k')
+  const drawer = page.getByRole('dialog', { name: 'Look up' })
+  await drawer.getByRole('textbox', { name: 'Look up' }).fill('same points exact landing')
+  await drawer.getByText('What if it is level at the end?').first().click()
+  await expect(page).toHaveURL(/\/rulebook\/exact-landing\?ask=tie/)
+  await expect(page.getByText('Level at the end: all who are level win.')).toBeVisible()
+})

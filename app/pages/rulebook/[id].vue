@@ -2,6 +2,7 @@
 import { sayTime, timeOf } from '#core/catalogue/time'
 import { isGameId } from '#core/games/ids'
 import { skillNames } from '#core/contract/skills'
+import { readHouseRules } from '#core/kernel/houseRules'
 import { ruleFields, sayRuleValue } from '#core/kernel/ruleFields'
 import { range } from '#core/basics/words'
 import { loadView } from '~/games'
@@ -15,10 +16,18 @@ const time = computed(() => {
   return id !== undefined && about && isGameId(id) ? sayTime(timeOf({ id, about }, null, paces.value[id])) : ''
 })
 const fields = game ? ruleFields(game) : []
+/** Questions are answered under the rules that the address names, else under the usual ones. */
+const seats = Math.max(2, game?.about.seats.low ?? 2)
+const usual = computed(() => {
+  if (!game) return null
+  const read = readHouseRules(game, rulesIn(route.query.rules) ?? {}, seats)
+  const plain = read.ok ? read : readHouseRules(game, {}, seats)
+  return plain.ok ? plain.rules : null
+})
 
 function bounds(field: (typeof fields)[number]): string {
   if (field.choices) return field.choices.map(({ label }) => label).join(', ')
-  return field.least !== undefined && field.most !== undefined ? `${field.least} to ${field.most}` : ''
+  return field.least !== undefined && field.most !== undefined ? `${minus(field.least)} to ${minus(field.most)}` : ''
 }
 useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
 </script>
@@ -44,6 +53,7 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
     <Key v-if="game.about.titled" to="/workshop"
       ><UIcon name="i-lucide-hammer" class="size-5" /> Make one in the workshop</Key
     >
+    <GameQuestions v-if="usual" :game="game" :rules="usual" :seats="seats" />
     <section class="space-y-2">
       <h2 class="text-2xl font-bold">House rules</h2>
       <div class="overflow-x-auto sheet">
@@ -59,7 +69,9 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
           <tbody>
             <tr v-for="field in fields" :id="field.name" :key="field.name">
               <th scope="row">{{ field.label }}</th>
-              <td class="whitespace-nowrap">{{ sayRuleValue(field, field.default) }}</td>
+              <td :class="{ 'whitespace-nowrap': sayRuleValue(field, field.default).length < 24 }">
+                {{ sayRuleValue(field, field.default) }}
+              </td>
               <td>{{ bounds(field) }}</td>
               <td>
                 {{ field.hint }}<template v-if="field.changeable"> Can be changed in the middle of a match.</template>

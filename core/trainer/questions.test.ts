@@ -1,0 +1,65 @@
+import { GAMES } from '#core/games/index'
+import { readHouseRules } from '#core/kernel/houseRules'
+import { judgePlay } from '#core/kernel/match'
+import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
+import { questionsOf } from '#core/trainer/questions'
+
+function asked(game: (typeof GAMES)[number], houseRules: Record<string, unknown> = {}) {
+  const seats = Math.max(2, game.about.seats.low)
+  const read = readHouseRules(game, houseRules, seats)
+  if (!read.ok) throw new Error(JSON.stringify(read.problems))
+  return questionsOf(game, read.rules, seats)
+}
+const answerTo = (questions: ReturnType<typeof asked>, id: string) => questions.find((each) => each.id === id)!.answer
+
+describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (_id, game) => {
+  test('fifteen questions at least, each answered in sentences', () => {
+    for (const { rules } of [{ rules: {} }, ...game.presets]) {
+      const questions = asked(game, { ...rules })
+      expect(questions.length).toBeGreaterThanOrEqual(15)
+      expect(new Set(questions.map(({ id }) => id)).size).toBe(questions.length)
+      for (const { asks, answer } of questions) {
+        expect(asks).toMatch(/\?$/)
+        expect([asks, answer]).toEqual([asks, expect.stringMatching(/^\S.*[.!?”)]$/s)])
+        expect(answer).not.toMatch(/undefined|NaN|\[object|null/)
+      }
+    }
+  })
+
+  test('whether a wrong answer counts is as the judge says', () => {
+    if (!game.answerCalled || game.answerCalled(readHouseRulesOf(game)) === null) return
+    const judgedUnder = (answers: 'noted' | 'must-be-right') => {
+      const read = readHouseRules(game, { answers }, 2)
+      if (!read.ok) return null
+      const opened = openSelfPlay({ game, houseRules: { answers }, players: ['Ines', 'Bao'], key: '2~asked' })
+      let { state } = opened
+      for (let n = 0; n < 60; n++) {
+        const play = nextPlay(opened.table, state, '2~asked', n) as { said?: unknown } | null
+        if (play === null) return null
+        if (typeof play.said === 'number') {
+          const { verdict } = judgePlay(opened.table, state, { ...play, said: play.said + 1 })
+          return { stands: verdict.stands, says: answerTo(asked(game, { answers }), 'wrong-answer') }
+        }
+        state = judgePlay(opened.table, state, play).state
+      }
+      return null
+    }
+    const [noted, strict] = [judgedUnder('noted'), judgedUnder('must-be-right')]
+    if (noted) expect([noted.stands, noted.says]).toEqual([true, expect.stringContaining('the play stands')])
+    if (strict) expect([strict.stands, strict.says]).toEqual([false, expect.stringContaining('must be said')])
+  })
+})
+
+function readHouseRulesOf(game: (typeof GAMES)[number]) {
+  const read = readHouseRules(game, {}, Math.max(2, game.about.seats.low))
+  if (!read.ok) throw new Error(JSON.stringify(read.problems))
+  return read.rules
+}
+
+test('answers follow the house rules of today', () => {
+  const brim = GAMES.find(({ id }) => id === 'brim')!
+  expect(answerTo(asked(brim, { limit: 30 }), 'agreed')).toContain('30')
+  expect(answerTo(asked(brim, { minutes: 12 }), 'time-out')).toContain('12 minutes')
+  expect(answerTo(asked(brim, { tie: 'extra-round' }), 'tie')).toContain('another round')
+  expect(answerTo(asked(brim, { explain: 'required' }), 'explain')).not.toBe(answerTo(asked(brim), 'explain'))
+})
