@@ -73,7 +73,7 @@ const SHOTS = [
     '/workshop',
     async (page) => {
       await page.getByRole('button', { name: 'Through the harbour' }).click()
-      await page.getByText('About').waitFor()
+      await page.getByRole('list', { name: 'Who wins' }).waitFor()
     },
   ],
   ['new', '/new?game=roof-tiles', (page) => page.getByRole('button', { name: 'Ines' }).click()],
