@@ -8,7 +8,7 @@ import { ruleFields, sayRuleValue } from '#core/kernel/ruleFields'
 import { sayCommonRules } from '#core/wording/houseRules'
 
 /** What people ask about a game, answered under the house rules agreed today. */
-export interface Question {
+interface Question {
   readonly id: string
   readonly asks: string
   readonly answer: string
