@@ -86,20 +86,7 @@ export function searches(): Row[] {
       ),
     )
   }
-  const signs: SignName[] = ['add', 'subtract', 'times', 'divide']
-  const six = Array.from({ length: 20 }, (_, i) => {
-    const random = randomFor('six', i)
-    return { numbers: Array.from({ length: 6 }, () => random.whole(1, 50)), target: random.whole(100, 999) }
-  })
-  rows.push(
-    searched(
-      'own-game: every sentence of six numbers and four signs',
-      2000,
-      six,
-      ({ numbers, target }, goOn) => sentencesFor({ signs, useAll: true }, numbers, target, 2000) !== null && goOn(),
-      '2 s',
-    ),
-  )
+  rows.push(sixNumbers())
   const given = { target: 10, signs: 'add-subtract' as const, maxCards: null }
   const long = Array.from({ length: POSITIONS }, (_, i) =>
     randomFor('row', i)
@@ -125,4 +112,20 @@ export function searches(): Row[] {
     ),
   )
   return rows
+}
+
+/** Every sentence of six numbers, toward a target of three figures. */
+function sixNumbers(): Row {
+  const signs: SignName[] = ['add', 'subtract', 'times', 'divide']
+  const six = Array.from({ length: 20 }, (_, i) => {
+    const random = randomFor('six', i)
+    return { numbers: Array.from({ length: 6 }, () => random.whole(1, 50)), target: random.whole(100, 999) }
+  })
+  return searched(
+    'own-game: every sentence of six numbers and four signs',
+    2000,
+    six,
+    ({ numbers, target }, goOn) => sentencesFor({ signs, useAll: true }, numbers, target, 2000) !== null && goOn(),
+    '2 s',
+  )
 }
