@@ -62,6 +62,9 @@ useHead({
                   class="underline underline-offset-4 decoration-(--rule)"
                   >{{ about.title }}</NuxtLink
                 >
+                <NuxtLink :to="watchPath(id)" class="watch print:hidden" :aria-label="`Watch ${about.title}`"
+                  ><UIcon name="i-lucide-clapperboard" class="size-5"
+                /></NuxtLink>
               </th>
               <td
                 v-for="{ person, choice } in cells"
@@ -87,6 +90,14 @@ useHead({
 </template>
 
 <style scoped>
+.watch {
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  min-width: 2.75rem;
+  min-height: 2.75rem;
+  vertical-align: middle;
+}
 th,
 td {
   padding: 0.35rem 0.6rem;

@@ -1,3 +1,9 @@
+/** The page on which a game under these rules plays itself. */
+export function watchPath(game: string, rules: Readonly<Record<string, unknown>> = {}): string {
+  const named = Object.keys(rules).length ? `?rules=${encodeURIComponent(JSON.stringify(rules))}` : ''
+  return `/watch/${game}${named}`
+}
+
 /** The page on which a match is set up with these people, in a game and under a preset or rules where they are named. */
 export function newMatchPath({
   game,

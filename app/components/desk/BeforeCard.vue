@@ -11,6 +11,8 @@ const away = useSessionStorage(`before-${store.match?.id}`, false)
 const talk = computed(() => tape.table.game.ready.talk(tape.state.rules))
 const begins = computed(() => desk.seats.value[tape.table.first - 1]?.name ?? '')
 const { busy, draw } = useLots(store)
+/** As this table plays it. */
+const named = computed(() => store.match?.houseRules ?? {})
 </script>
 
 <template>
@@ -23,6 +25,9 @@ const { busy, draw } = useLots(store)
         ><UIcon name="i-lucide-shuffle" class="size-5" /> Draw lots</Key
       >
     </p>
-    <template #keys><UButton variant="words" @click="wished = false">No such cards</UButton></template>
+    <template #keys
+      ><UButton variant="words" :to="watchPath(tape.table.game.id, named)">Watch one first</UButton>
+      <UButton variant="words" @click="wished = false">No such cards</UButton></template
+    >
   </TalkCard>
 </template>
