@@ -129,7 +129,7 @@ test('the choice board counts who played what, and filters by the children touch
   await page.reload()
   await expect(row('Brim')).toHaveCount(0)
   // From a game to the table with these children.
-  await page.getByRole('link', { name: 'Ten-Turn Haul' }).tap()
+  await page.getByRole('link', { name: 'Ten-Turn Haul', exact: true }).tap()
   await expect(page.getByLabel('Name of player 1')).toHaveValue(keel.name)
   await expect(page.getByLabel('Name of player 2')).toHaveValue(oar.name)
   await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('Agreed for Ten-Turn Haul')
