@@ -97,7 +97,6 @@ useHead({ title: 'Seat the room · Nimble Tally' })
         <ChoiceRow v-model="draft.wished" label="Children at a table" :choices="SIZES" />
         <div role="group" aria-label="Make tables" class="space-y-1">
           <p class="font-semibold" aria-hidden="true">Make tables</p>
-          <p v-if="draft.here.length < 2" class="text-sm">Touch two children at least who are here today.</p>
           <div class="flex flex-wrap gap-1.5">
             <Key v-for="each in GROUPINGS" :key="each" :disabled="draft.here.length < 2" @click="group(each)">{{
               LABELS[each]

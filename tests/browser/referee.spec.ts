@@ -211,6 +211,9 @@ test('what is agreed is one touch away, with what was changed since', async ({ p
   await expect(sheet).toContainText('2 rounds, one turn each')
   await expect(sheet).toContainText('Rounds: 2 from now on (vote, 3 to 0)')
   await expect(sheet.getByRole('link', { name: 'The rulebook’s page' })).toBeVisible()
+  // Questions are answered under what is agreed now.
+  await sheet.getByRole('link', { name: 'Questions about it' }).click()
+  await expect(page.getByText('2 rounds, one turn each', { exact: false }).first()).toBeVisible()
 })
 
 test('children are renamed and a table gets a name; everybody who follows sees it', async ({

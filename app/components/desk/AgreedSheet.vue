@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { titleOf } from '#core/contract/game'
+import { defaultRules } from '#core/kernel/houseRules'
 import type { Tape } from '#core/kernel/tape'
 import { sayEntry } from '#core/wording/index'
 import { sayCommonRules } from '#core/wording/houseRules'
@@ -16,6 +17,12 @@ const sentences = computed(() => {
     ...game.wording.readBack(rules, seats),
     ...sayCommonRules(game, rules, (seat) => tape.table.players[seat - 1] ?? `Player ${seat}`),
   ]
+})
+/** Answered under what this table agreed, changes since then among it. */
+const questions = computed(() => {
+  const { game, seats } = tape.table
+  const named = namedOnly(tape.state.rules as unknown as Rules, defaultRules(game, seats, {}))
+  return `/rulebook/${game.id}?ask=agreed&rules=${encodeURIComponent(JSON.stringify(named))}`
 })
 const changes = computed(() =>
   tape.lines.filter(({ struck, verdict, entry }) => !struck && verdict.stands && entry.kind === 'rules'),
@@ -34,9 +41,12 @@ const changes = computed(() =>
           <li v-for="line in changes" :key="line.number">{{ sayEntry(tape.table, line) }}</li>
         </ul>
       </section>
-      <Key v-if="!helping" :to="`/rulebook/${tape.table.game.id}`"
-        ><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</Key
-      >
+      <p v-if="!helping" class="flex flex-wrap gap-2">
+        <Key :to="questions"><UIcon name="i-lucide-message-circle-question" class="size-5" /> Questions about it</Key>
+        <Key :to="`/rulebook/${tape.table.game.id}`"
+          ><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</Key
+        >
+      </p>
     </div>
   </DeskSheet>
 </template>
