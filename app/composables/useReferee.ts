@@ -3,6 +3,7 @@ import * as z from 'zod'
 import { mixedSeed } from '#core/basics/random'
 import type { Game } from '#core/contract/game'
 import { isRight, makeRound, sayWrong, wentOf } from '#core/trainer/round'
+import { slipsTold } from '#core/trainer/slips'
 import { sayCame } from '#core/wording/index'
 
 /** What this device remembers of a game: codes that were missed, and how many were right of how many. */
@@ -94,5 +95,24 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
       return found ? [sayWrong(found.before, found.verdict)] : []
     }),
   )
-  return { own, questions, question, at, asking, shown, over, right, went, told, lookOut, says, answer, next, again }
+  /** The game's usual slips that were missed. */
+  const usual = computed(() => slipsTold(game, went.value.missed))
+  return {
+    usual,
+    own,
+    questions,
+    question,
+    at,
+    asking,
+    shown,
+    over,
+    right,
+    went,
+    told,
+    lookOut,
+    says,
+    answer,
+    next,
+    again,
+  }
 }

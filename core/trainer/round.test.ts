@@ -1,5 +1,10 @@
 import { GAMES } from '#core/games/index'
+import { randomFor } from '#core/basics/random'
+import type { BasePlay } from '#core/contract/plays'
 import { judgePlay } from '#core/kernel/match'
+import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
+import { SLIP_CODES, slipsTold } from '#core/trainer/slips'
+import { wrongPlays } from '#core/trainer/wrongPlays'
 import { isRight, makeRound, ROUND, sayWrong, wentOf, type Question } from '#core/trainer/round'
 
 const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao']
@@ -38,6 +43,29 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (_id, game) =
     expect(again.some((each) => each.code === code)).toBe(true)
   })
 })
+
+test.each(GAMES.map((game) => [game.id, game] as const))(
+  '%s: every usual slip that a play shows can be made, and the judge tells it',
+  (id, game) => {
+    const codes = SLIP_CODES[id as keyof typeof SLIP_CODES]
+    expect(codes).toHaveLength(game.about.slips.length)
+    const found = new Set<string>()
+    const players = NAMES.slice(0, Math.max(2, game.about.seats.low))
+    for (let match = 0; match < 6; match++) {
+      const opened = openSelfPlay({ game, players, key: `2~slip ${match}` })
+      let { state } = opened
+      for (let n = 0; n < 40; n++) {
+        const play = nextPlay(opened.table, state, `2~slip ${match}`, n)
+        if (play === null) break
+        for (const { code } of wrongPlays(opened.table, state, play as BasePlay, randomFor('slip', match, n)))
+          found.add(code)
+        state = judgePlay(opened.table, state, play).state
+      }
+    }
+    for (const any of codes) if (any.length) expect([...found].filter((code) => any.includes(code))).not.toEqual([])
+    expect(slipsTold(game, [...found])).toEqual(game.about.slips.filter((_, i) => codes[i]!.length > 0))
+  },
+)
 
 test('the same key makes the same round', () => {
   const told = (round: readonly Question[]) => round.map(({ says, code }) => [says, code])

@@ -75,8 +75,12 @@ function* mixed(table: Table, state: MatchState, right: BasePlay): Generator<Bas
         yield other
         continue
       }
-      for (const field of Object.keys(other))
-        if (field !== 'do' && field in right && fieldOf(other, field) !== fieldOf(right, field))
-          yield { ...right, [field]: fieldOf(other, field) } as BasePlay
+      for (const field of Object.keys(other)) {
+        const [own, strange] = [fieldOf(right, field), fieldOf(other, field)]
+        if (field === 'do' || !(field in right) || strange === own) continue
+        yield { ...right, [field]: strange } as BasePlay
+        if (Array.isArray(own) && Array.isArray(strange))
+          yield { ...right, [field]: [...own, ...strange] } as unknown as BasePlay
+      }
     }
 }

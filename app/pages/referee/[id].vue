@@ -72,6 +72,10 @@ useHead({
         <ul class="list-disc pl-6 space-y-1 came">
           <li v-for="says in trainer.lookOut.value" :key="says">{{ says }}</li>
         </ul>
+        <template v-if="trainer.usual.value.length">
+          <h2 class="text-xl font-bold">So it usually goes wrong</h2>
+          <p v-for="slip in trainer.usual.value" :key="slip" class="came">{{ slip }}</p>
+        </template>
       </template>
       <p v-else class="came">Nothing was missed: you can referee this one.</p>
       <div class="flex flex-wrap gap-2">
