@@ -80,23 +80,8 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     answers.value = []
     shown.value = asking.value = false
   }
-  /** What is right, in words. */
-  const told = computed(() => {
-    if (!question.value) return ''
-    const { before, verdict, play } = question.value
-    if (question.value.code !== null) return sayWrong(before, verdict)
-    const { rules, game: state } = before.state
-    return sayCame(before.table, { verdict, before: { rules, game: state }, play } as never)
-  })
-  /** The sentences of what was missed, once each. */
-  const lookOut = computed(() =>
-    went.value.missed.flatMap((code) => {
-      const found = questions.value.find((each) => each.code === code)
-      return found ? [sayWrong(found.before, found.verdict)] : []
-    }),
-  )
-  /** The game's usual slips that were missed. */
-  const usual = computed(() => slipsTold(game, went.value.missed))
+  const told = computed(() => (question.value ? sayTold(question.value) : ''))
+  const { lookOut, usual } = useMissed(game, questions, () => went.value.missed)
   return {
     usual,
     own,
@@ -115,4 +100,26 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     next,
     again,
   }
+}
+
+/** What was missed: the judge's sentences once each, and the game's usual slips among them. */
+function useMissed(
+  game: Game,
+  questions: Readonly<Ref<ReturnType<typeof makeRound>>>,
+  missed: () => readonly string[],
+) {
+  const lookOut = computed(() =>
+    missed().flatMap((code) => {
+      const found = questions.value.find((each) => each.code === code)
+      return found ? [sayWrong(found.before, found.verdict)] : []
+    }),
+  )
+  return { lookOut, usual: computed(() => slipsTold(game, missed())) }
+}
+
+/** What is right of a play, in words. */
+function sayTold({ before, verdict, play, code }: ReturnType<typeof makeRound>[number]): string {
+  if (code !== null) return sayWrong(before, verdict)
+  const { rules, game } = before.state
+  return sayCame(before.table, { verdict, before: { rules, game }, play } as never)
 }

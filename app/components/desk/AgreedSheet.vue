@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { titleOf } from '#core/contract/game'
-import { defaultRules } from '#core/kernel/houseRules'
 import type { Tape } from '#core/kernel/tape'
 import { sayEntry } from '#core/wording/index'
 import { sayCommonRules } from '#core/wording/houseRules'
 
 /** The house rules as they are agreed now, and what was changed since the match began. */
-const { tape } = defineProps<{ tape: Tape }>()
+const { tape, houseRules } = defineProps<{
+  tape: Tape
+  /** As the match was set up. */
+  houseRules: object
+}>()
 const open = defineModel<boolean>('open', { required: true })
 
 const { helping } = useDesk()
@@ -18,15 +21,15 @@ const sentences = computed(() => {
     ...sayCommonRules(game, rules, (seat) => tape.table.players[seat - 1] ?? `Player ${seat}`),
   ]
 })
-/** Answered under what this table agreed, changes since then among it. */
-const questions = computed(() => {
-  const { game, seats } = tape.table
-  const named = namedOnly(tape.state.rules as unknown as Rules, defaultRules(game, seats, {}))
-  return `/rulebook/${game.id}?ask=agreed&rules=${encodeURIComponent(JSON.stringify(named))}`
-})
 const changes = computed(() =>
   tape.lines.filter(({ struck, verdict, entry }) => !struck && verdict.stands && entry.kind === 'rules'),
 )
+/** Answered under what this table agreed, and what was changed since. */
+const questions = computed(() => {
+  const changed = changes.value.map(({ entry }) => (entry.kind === 'rules' ? entry.houseRules : {}))
+  const named = Object.assign({}, houseRules, ...changed) as object
+  return `/rulebook/${tape.table.game.id}?ask=agreed&rules=${encodeURIComponent(JSON.stringify(named))}`
+})
 </script>
 
 <template>

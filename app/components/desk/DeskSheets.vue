@@ -47,7 +47,7 @@ function end(why: string) {
   <RulingSheet v-model:open="ruling" :tape="tape" :seats="desk.seats.value" @record="store.record" />
   <ShareBoard v-if="store.match" v-model:open="share" :match="id" :token="store.match.board" />
   <FinishSheet v-model:open="finish" :tape="tape" :seats="desk.seats.value" @finish="end" />
-  <AgreedSheet v-model:open="agreed" :tape="tape" />
+  <AgreedSheet v-model:open="agreed" :tape="tape" :house-rules="store.match?.houseRules ?? {}" />
   <LeaveSheet v-model:open="leave" :paused="() => store.setClock('later')" @go="emit('go')" />
   <HelperSheet v-model:open="helpers" :match="id" />
   <NamesSheet v-model:open="names" :store="store" />
