@@ -118,8 +118,6 @@ function useMissed(
 }
 
 /** What is right of a play, in words. */
-function sayTold({ before, verdict, play, code }: ReturnType<typeof makeRound>[number]): string {
-  if (code !== null) return sayWrong(before, verdict)
-  const { rules, game } = before.state
-  return sayCame(before.table, { verdict, before: { rules, game }, play } as never)
+function sayTold({ before, verdict, code }: ReturnType<typeof makeRound>[number]): string {
+  return code === null ? sayCame(before.table, { verdict, before: before.state }) : sayWrong(before, verdict)
 }

@@ -65,12 +65,11 @@ export function makeRound({ game, houseRules, players, key, missed = [] }: Round
     // Not every play is asked about: a few of a match say more than ten in a row.
     if (n % 2 === 0 || owed) {
       const wish: boolean = owed || random.whole(1, ONE_OF) === 1
-      const wrong: WrongPlay | null = wish
-        ? chosen(wrongPlays(table.table, table.state, play, random), met, missed, random)
-        : null
+      const found = wish ? wrongPlays(table.table, table.state, play, random) : []
+      const wrong = chosen(found, met, missed, random)
       // Where nothing can go wrong the slip comes with a later play.
       owed = wish && !wrong
-      const question = owed ? null : asked(table, wrong?.play ?? play, wrong, random, play)
+      const question = wrong ? wrongly(table, wrong, found, random) : owed ? null : rightly(table, play)
       if (question) questions.push(question)
     }
     table = addEntry(table, { play })
@@ -94,20 +93,25 @@ function chosen(
   return random.oneOf(found.filter((each) => each.code === code))
 }
 
-function asked(
+/** A right play to be judged; null where a referee would have to decide: whatever is asked has one answer. */
+function rightly(before: Tape, play: BasePlay): Question | null {
+  const { verdict } = judgePlay(before.table, before.state, play)
+  if (!verdict.stands || verdict.notes.some(({ weight }) => weight !== undefined)) return null
+  return { before, play, says: sayPlay(before.table, play, before.state), verdict, code: null, reasons: [] }
+}
+
+/** A wrong play to be judged, its reason among those of other wrong plays. */
+function wrongly(
   before: Tape,
-  play: BasePlay,
-  wrong: WrongPlay | null,
+  { play, verdict, code }: WrongPlay,
+  found: readonly WrongPlay[],
   random: Random,
-  right: BasePlay,
-): Question | null {
-  const { table, state } = before
-  const { verdict } = judgePlay(table, state, play)
-  // Whatever is asked has one answer: what a referee would have to decide is none.
-  if (!wrong && (!verdict.stands || verdict.notes.some(({ weight }) => weight !== undefined))) return null
-  const reasons = wrong ? reasonsFor(before, wrong, random, right) : []
-  const says = sayPlay(table, play, state)
-  return { before, play, says, verdict, code: wrong?.code ?? null, reasons }
+): Question {
+  const said = new Map([[code, sayWrong(before, verdict)]])
+  for (const each of found)
+    if (said.size < REASONS && !said.has(each.code)) said.set(each.code, sayWrong(before, each.verdict))
+  const reasons = random.shuffled([...said].map(([reason, says]) => ({ code: reason, says })))
+  return { before, play, says: sayPlay(before.table, play, before.state), verdict, code, reasons }
 }
 
 /** The sentence of what is wrong, as the judge says it. */
@@ -116,14 +120,6 @@ export function sayWrong({ table, state }: Pick<Tape, 'table' | 'state'>, verdic
   if (verdict.reason) return sayReason(table.game, verdict.reason, say)
   const note = verdict.notes.find(({ weight }) => weight === 'noted')
   return note ? sayNote(table.game, note, say) : ''
-}
-
-/** The right reason, and others that plays like it are refused for. */
-function reasonsFor(before: Tape, wrong: WrongPlay, random: Random, right: BasePlay): readonly Reason[] {
-  const said = new Map([[wrong.code, sayWrong(before, wrong.verdict)]])
-  for (const each of wrongPlays(before.table, before.state, right, random))
-    if (said.size < REASONS && !said.has(each.code)) said.set(each.code, sayWrong(before, each.verdict))
-  return random.shuffled([...said].map(([code, says]) => ({ code, says })))
 }
 
 /** How a round went: right ones, and the codes that were missed. */

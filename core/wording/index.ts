@@ -130,7 +130,7 @@ export function sayVerdict(table: Table, line: Line): string {
 }
 
 /** What came of a play that stands, without the slips and calls that stay with the referee; empty where nothing is to be said. */
-export function sayCame(table: Table, { verdict, before }: Line): string {
+export function sayCame(table: Table, { verdict, before }: Pick<Line, 'verdict' | 'before'>): string {
   const say = speaking(table, before.rules)
   const told = verdict.notes.filter(({ weight }) => weight === undefined)
   return told.map((note) => sayNote(table.game, note, say)).join(' ')
