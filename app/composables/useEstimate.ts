@@ -1,4 +1,4 @@
-import { count } from '#core/basics/words'
+import { sayMinutes } from '#core/catalogue/time'
 import { minutesOf, type Length } from '#core/kernel/estimate'
 import type { Setup } from '~/composables/useSetup'
 import { startBots } from '~/workers/bots'
@@ -34,9 +34,7 @@ export function useEstimate({ game, read, rules, seats }: Asked) {
     if (!length.value || !read.value.ok) return null
     const told = minutesOf(length.value, own.value ?? game.value.about.pace, read.value.rules.minutes)
     if (!told) return 'It may never end under these rules: set a clock.'
-    return told.low === told.high
-      ? `About ${count(told.usual, 'minute', 'minutes')}.`
-      : `About ${count(told.usual, 'minute', 'minutes')}, ${told.low} to ${told.high}.`
+    return sayMinutes(told)
   })
   return { says, own }
 }

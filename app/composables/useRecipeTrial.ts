@@ -1,10 +1,10 @@
 import { proxy } from 'comlink'
 import type { OwnRules } from '#core/games/own-game/houseRules'
-import { minutesOf } from '#core/kernel/estimate'
-import { count } from '#core/basics/words'
+import { lengthFrom, minutesOf } from '#core/kernel/estimate'
+import { sayMinutes } from '#core/catalogue/time'
 import { recipeLength } from '#core/lab/recipeLength'
-import type { RecipeTrial } from '#core/lab/recipeTrial'
-import { recipeWarnings, sayRecipeWarning, winsOf } from '#core/lab/recipeWarnings'
+import { sayRecipeWarning } from '#core/lab/recipeWarnings'
+import { winShares } from '#core/lab/report'
 import { closest, type Tried } from '#core/lab/search'
 import { ownGame } from '#core/games/own-game/index'
 import { startBots } from '~/workers/bots'
@@ -27,17 +27,18 @@ interface Asked {
 
 /** A recipe tried out by bots as it stands: how long, who wins, what should be known of it; and made as long as wished. */
 export function useRecipeTrial({ rules, recipe, seats, ok, put }: Asked) {
-  const trial = shallowRef<RecipeTrial | null>(null)
+  const tried = shallowRef<ReturnType<Bots['tryRecipe']> | null>(null)
+  const trial = computed(() => tried.value?.trial ?? null)
   const paces = usePaces()
   const pace = computed(() => paces.value[ownGame.id] ?? ownGame.about.pace)
   const trying = useWorker<Bots>(startBots)
   const seeking = useWorker<Bots>(startBots)
 
   async function tryOut() {
-    trial.value = null
+    tried.value = null
     if (!ok.value) return trying.cancel()
     const given = plain(recipe.value)
-    trial.value = await trying.ask((remote, tell) =>
+    tried.value = await trying.ask((remote, tell) =>
       remote.tryRecipe({ recipe: given, seats: seats.value, matches: MATCHES }, MOST_MS, tell),
     )
   }
@@ -46,17 +47,11 @@ export function useRecipeTrial({ rules, recipe, seats, ok, put }: Asked) {
 
   const says = computed(() => {
     if (!trial.value) return null
-    const { plays, ended, matches } = trial.value
-    const sorted = [...plays].sort((a, b) => a - b)
-    const at = (part: number) => sorted[Math.floor(part * (sorted.length - 1))] ?? 0
-    const length = { low: at(0.1), usual: at(0.5), high: at(0.9), ended: ended / matches, matches }
-    const told = minutesOf(length, pace.value, rules.value.minutes)
-    if (!told) return 'It may never end.'
-    const { low, usual, high } = told
-    return `About ${count(usual, 'minute', 'minutes')}${low === high ? '' : `, ${low} to ${high}`}.`
+    const told = minutesOf(lengthFrom(trial.value.plays, trial.value.ended), pace.value, rules.value.minutes)
+    return told ? sayMinutes(told) : 'It may never end.'
   })
-  const wins = computed(() => (trial.value ? winsOf(trial.value) : []))
-  const warnings = computed(() => (trial.value ? recipeWarnings(rules.value, trial.value).map(sayRecipeWarning) : []))
+  const wins = computed(() => (trial.value ? winShares(trial.value) : []))
+  const warnings = computed(() => (tried.value?.warnings ?? []).map(sayRecipeWarning))
 
   /** The rule by which it can be made longer or shorter; null where it has none. */
   const longer = computed(() => (ok.value ? recipeLength(rules.value) : null))
@@ -71,20 +66,20 @@ export function useRecipeTrial({ rules, recipe, seats, ok, put }: Asked) {
   async function make(minutes: number) {
     if (!longer.value) return
     const { rule, ...between } = longer.value
-    const tried: Tried[] = []
+    const values: Tried[] = []
     const players = Array.from({ length: seats.value }, () => 'best' as const)
     const search = { game: ownGame.id, houseRules: plain(recipe.value), players, pace: pace.value, rule, minutes }
     const done = await seeking.ask(async (remote, tell) => {
       await remote.search(
         { ...search, seed: 'recipe', between },
         proxy((one: Tried) => {
-          tried.push(one)
-          tell(tried.length / VALUES)
+          values.push(one)
+          tell(values.length / VALUES)
         }),
       )
       return true
     })
-    const best = closest(tried, minutes)
+    const best = closest(values, minutes)
     if (!done || !best) return
     put({ [rule]: best.value })
     // What was taken has changed the recipe: told after that.

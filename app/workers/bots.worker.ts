@@ -1,9 +1,12 @@
 import { expose } from 'comlink'
 import { gameById } from '#core/games/index'
 import type { OwnRules } from '#core/games/own-game/houseRules'
+import { ownGame } from '#core/games/own-game/index'
 import { sentencesFor } from '#core/games/own-game/search'
+import { rulesInOrder } from '#core/kernel/houseRules'
 import { lengthOf, type Length } from '#core/kernel/estimate'
 import { tryRecipe, type RecipeTrial } from '#core/lab/recipeTrial'
+import { recipeWarnings } from '#core/lab/recipeWarnings'
 import { runLab, type LabAnswer, type LabQuestion } from '#core/lab/run'
 import { searchRule, type RuleSearch, type Tried } from '#core/lab/search'
 
@@ -28,17 +31,19 @@ const worker = {
     const start = performance.now()
     return found ? lengthOf({ game: found, houseRules, seats }, () => performance.now() - start < most) : null
   },
-  /** What a recipe that is in order comes to, by as many matches as fit into `most` milliseconds; `tell` gets the part done. */
+  /** What a recipe that is in order comes to, by as many matches as fit into `most` milliseconds, and what a table should know of it; `tell` gets the part done. */
   tryRecipe(
     asked: { recipe: Record<string, unknown>; seats: number; matches: number },
     most: number,
     tell: (part: number) => void,
-  ): RecipeTrial {
+  ): { readonly trial: RecipeTrial; readonly warnings: ReturnType<typeof recipeWarnings> } {
     const start = performance.now()
-    return tryRecipe(asked, (done) => {
+    const trial = tryRecipe(asked, (done) => {
       if (done % TOLD === 0) tell(done / asked.matches)
       return performance.now() - start < most
     })
+    const rules = rulesInOrder(ownGame, asked.recipe as Partial<OwnRules>, asked.seats)
+    return { trial, warnings: recipeWarnings(rules, trial) }
   },
   /** The number sentences that make a target or come nearest to it, `most` of them. */
   sentences: (rules: Pick<OwnRules, 'signs' | 'useAll'>, numbers: readonly number[], target: number, most: number) =>

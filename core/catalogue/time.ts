@@ -1,3 +1,4 @@
+import { count } from '#core/basics/words'
 import type { About } from '#core/contract/game'
 import { PLAYS } from '#core/catalogue/playsTable'
 import type { GameId } from '#core/games/ids'
@@ -37,6 +38,11 @@ export function timeOf(
     atOnce: all.some(([low, middle]) => low <= middle / 3),
     goesOn: all.some(([, middle, high, ended]) => high >= 2 * middle || ended < SURELY),
   }
+}
+
+/** The minutes of most matches in a sentence: `About 6 minutes, 5 to 7.` */
+export function sayMinutes({ low, usual, high }: Readonly<Record<'low' | 'usual' | 'high', number>>): string {
+  return `About ${count(usual, 'minute', 'minutes')}${low === high ? '' : `, ${low} to ${high}`}.`
 }
 
 /** A time in words: `5–9 minutes, may be over at once`. */

@@ -70,14 +70,19 @@ export function lengthOf(
     lengths.push(played())
     if (!goOn(n + 1)) break
   }
-  if (!lengths.length) return null
-  lengths.sort((a, b) => a - b)
-  const at = (part: number) => itemAt(lengths, Math.min(lengths.length - 1, Math.floor(part * lengths.length)))
-  return { low: at(0.1), usual: at(0.5), high: at(0.9), ended: ended / lengths.length, matches: lengths.length }
+  return lengths.length ? lengthFrom(lengths, ended) : null
+}
+
+/** How long matches of so many plays each are, at least one, of which so many came to an end. */
+export function lengthFrom(plays: readonly number[], ended: number): Length {
+  const matches = plays.length
+  const sorted = [...plays].sort((a, b) => a - b)
+  const at = (part: number) => itemAt(sorted, Math.min(matches - 1, Math.floor(part * matches)))
+  return { low: at(0.1), usual: at(0.5), high: at(0.9), ended: ended / matches, matches }
 }
 
 /** Below this part of matches that end, a match may never end. */
-const SURELY = 0.98
+export const SURELY = 0.98
 
 /** A length in whole minutes at `seconds` a play, at most the clock's (`minutes`); null where matches may never end without a clock. */
 export function minutesOf(

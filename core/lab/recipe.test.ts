@@ -4,7 +4,8 @@ import { ownGame } from '#core/games/own-game/index'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { recipeLength } from '#core/lab/recipeLength'
 import { tryRecipe } from '#core/lab/recipeTrial'
-import { recipeWarnings, sayRecipeWarning, winsOf } from '#core/lab/recipeWarnings'
+import { recipeWarnings, sayRecipeWarning } from '#core/lab/recipeWarnings'
+import { winShares } from '#core/lab/report'
 import { closest, searchRule } from '#core/lab/search'
 
 const game = ownGame as unknown as Game
@@ -87,7 +88,7 @@ test('the beginnings that the workshop offers are without fault, and wins add up
   for (const { id, rules } of ownGame.presets) {
     const trial = tryRecipe({ recipe: { ...rules }, seats: 2, matches: 40 })
     expect([id, trial.ended]).toEqual([id, 40])
-    expect(winsOf(trial).reduce((sum, { value }) => sum + value, 0)).toBeCloseTo(1)
+    expect(winShares(trial).reduce((sum, { value }) => sum + value, 0)).toBeCloseTo(1)
     const grave = recipeWarnings(rulesOf({ ...rules }), trial).filter(({ code }) =>
       ['may-not-end', 'over-at-once', 'special-never'].includes(code),
     )

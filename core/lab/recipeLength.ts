@@ -1,4 +1,4 @@
-import type { OwnRules } from '#core/games/own-game/houseRules'
+import { FAR, type OwnRules } from '#core/games/own-game/houseRules'
 
 /** The rule of a recipe by which its matches are longer or shorter, and the values that make sense. */
 interface RecipeLength {
@@ -7,8 +7,6 @@ interface RecipeLength {
   readonly most: number
 }
 
-/** Whole numbers of the house rules lie within this. */
-const FAR = 10_000
 /** The goal is moved so many times as far away at most. */
 const TIMES = 8
 

@@ -1,4 +1,3 @@
-import { itemAt } from '#core/basics/lists'
 import { mixedSeed } from '#core/basics/random'
 import type { Game } from '#core/contract/game'
 import type { MatchState } from '#core/contract/table'
@@ -9,7 +8,7 @@ import { specialsHeld } from '#core/games/own-game/throwing'
 import { ENDLESS } from '#core/kernel/estimate'
 import { judgePlay, standing } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
-import { WHOLE } from '#core/lab/tally'
+import { countWins } from '#core/lab/tally'
 
 /** What a recipe came to when bots played it; lists of places are by the order of play, from 0. */
 export interface RecipeTrial {
@@ -19,7 +18,7 @@ export interface RecipeTrial {
   readonly level: number
   /** Over with the first throw of all. */
   readonly atOnce: number
-  /** Parts of `WHOLE` that each place won, and their squares. */
+  /** Parts that each place won, and their squares, as a tally has them. */
   readonly wins: readonly number[]
   readonly winSquares: readonly number[]
   /** Plays of each match. */
@@ -65,11 +64,10 @@ function makeCounter(seats: number) {
     trial.ended++
     if (plays === 1) trial.atOnce++
     if (winners.length > 1) trial.level++
-    const part = WHOLE / winners.length
-    for (const seat of winners) {
-      trial.wins[seat - 1] = itemAt(trial.wins, seat - 1) + part
-      trial.winSquares[seat - 1] = itemAt(trial.winSquares, seat - 1) + part * part
-    }
+    countWins(
+      trial,
+      winners.map((seat) => seat - 1),
+    )
   }
   return { trial, held, far, over }
 }

@@ -8,10 +8,10 @@ import { saySpecial } from '#core/games/own-game/sayRecipe'
 import { open } from '#core/games/own-game/state'
 import { specialsHeld } from '#core/games/own-game/throwing'
 import { throwsOf } from '#core/games/own-game/throws'
-import { ENDLESS } from '#core/kernel/estimate'
+import { ENDLESS, SURELY } from '#core/kernel/estimate'
 import type { RecipeTrial } from '#core/lab/recipeTrial'
-import { isSure, partOf, shareOf, type Interval } from '#core/lab/statistics'
-import { WHOLE } from '#core/lab/tally'
+import { winShares } from '#core/lab/report'
+import { isSure, partOf } from '#core/lab/statistics'
 
 /** What a table should know of a recipe before it is played; parts from 0 to 1. */
 type RecipeWarning =
@@ -31,8 +31,6 @@ type RecipeWarning =
   | { readonly code: 'grows'; readonly facts: { readonly farthest: number } }
   | { readonly code: 'level'; readonly facts: { readonly part: number } }
 
-/** Below this part of matches that end, a match may never end. */
-const SURELY = 0.98
 /** From this part on it is no rare luck. */
 const OFTEN = 0.25
 /** How far from fair beginning may be before it is told. */
@@ -42,10 +40,6 @@ const LARGE = 100
 /** Throws looked through, to say that a special can never hold. */
 const MOST_THROWS = 20_000
 
-/** How often each place wins, by place in the order of play. */
-export const winsOf = ({ wins, winSquares, matches }: RecipeTrial): readonly Interval[] =>
-  wins.map((sum, place) => shareOf(sum / WHOLE, itemAt(winSquares, place) / (WHOLE * WHOLE), matches))
-
 /** What should be known of a recipe that is in order, as bots found it; what weighs most first. */
 export function recipeWarnings(rules: OwnRules, trial: RecipeTrial): readonly RecipeWarning[] {
   const { matches, ended, level, atOnce, wins, farthest, held } = trial
@@ -54,7 +48,7 @@ export function recipeWarnings(rules: OwnRules, trial: RecipeTrial): readonly Re
   if (ended / matches < SURELY) found.push({ code: 'may-not-end', facts: { part: 1 - ended / matches } })
   if (atOnce / matches >= OFTEN) found.push({ code: 'over-at-once', facts: { part: atOnce / matches } })
   const seats = wins.length
-  const first = itemAt(winsOf(trial), 0)
+  const first = itemAt(winShares(trial), 0)
   if (seats > 1 && isSure(first, 1 / seats) && Math.abs(first.value - 1 / seats) >= UNFAIR)
     found.push({ code: 'beginning', facts: { part: first.value, seats } })
   rules.specials.forEach((special, at) => {

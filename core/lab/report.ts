@@ -38,6 +38,14 @@ const spread = (histogram: Tally['plays']): Spread => ({
   high: quantile(histogram, 0.9) ?? 0,
 })
 
+/** How often each place wins, by place in the order of play. */
+export const winShares = ({
+  wins,
+  winSquares,
+  matches,
+}: Pick<Tally, 'wins' | 'winSquares' | 'matches'>): readonly Interval[] =>
+  wins.map((sum, place) => shareOf(sum / WHOLE, itemAt(winSquares, place) / (WHOLE * WHOLE), matches))
+
 /** Reads a tally at `pace` seconds a play. */
 export function reportOf(tally: Tally, pace: number): Report {
   const { matches } = tally
@@ -55,9 +63,7 @@ export function reportOf(tally: Tally, pace: number): Report {
     ended: partOf(tally.ended, matches),
     timed: partOf(tally.timed, matches),
     level: partOf(tally.level, matches),
-    wins: tally.wins.map((sum, place) =>
-      shareOf(sum / WHOLE, itemAt(tally.winSquares, place) / (WHOLE * WHOLE), matches),
-    ),
+    wins: winShares(tally),
     changes: meanOfHistogram(tally.changes),
     early: partOf(
       tally.decided.slice(0, TENTHS / 2).reduce((sum, n) => sum + n, 0),

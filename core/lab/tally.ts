@@ -1,3 +1,4 @@
+import { itemAt } from '#core/basics/lists'
 import type { Outcome } from '#core/lab/trial'
 import type { CellKey } from '#core/mastery/cells'
 
@@ -68,6 +69,15 @@ type Counts = {
       : Record<string, number>
 }
 
+/** Counts a match that these places (from 0) won, each its part. */
+export function countWins({ wins, winSquares }: { wins: number[]; winSquares: number[] }, places: readonly number[]) {
+  const part = WHOLE / places.length
+  for (const place of places) {
+    wins[place] = itemAt(wins, place) + part
+    winSquares[place] = itemAt(winSquares, place) + part * part
+  }
+}
+
 /** Counts matches one by one into a tally that is its own. */
 export function makeCounter(seats: number) {
   const counts = emptyTally(seats) as Counts
@@ -82,11 +92,7 @@ export function makeCounter(seats: number) {
     up(counts.plays, plays)
     up(counts.changes, changes)
     for (const score of scores) up(counts.scores, score)
-    for (const place of winners) {
-      const part = WHOLE / winners.length
-      counts.wins[place]! += part
-      counts.winSquares[place]! += part * part
-    }
+    countWins(counts, winners)
     facts.forEach((practised, place) => {
       counts.facts[place]! += practised
       counts.factSquares[place]! += practised * practised

@@ -2,7 +2,7 @@ import * as z from 'zod'
 import type { CommonRules } from '#core/contract/commonRules'
 
 /** Whole numbers of the house rules lie within this. */
-const FAR = 10_000
+export const FAR = 10_000
 const number = z.int().min(-FAR).max(FAR)
 
 /** Signs of a calculation, as house rules name them. */
