@@ -1,15 +1,10 @@
 <script setup lang="ts">
-import type { OwnRules } from '#core/games/own-game/houseRules'
 import { sayThen } from '#core/games/own-game/sayRecipe'
-import type { OwnState } from '#core/games/own-game/state'
 import { pointOf } from '~/games/own-game/ring'
+import { useOwnPlaces, type OwnPicture } from '~/games/own-game/useOwnPlaces'
 
 /** A track that goes round, as an oval: some of its numbers, all that happens on it, and where everybody stands. */
-const { rules, state, seats } = defineProps<{
-  rules: OwnRules
-  state: OwnState
-  seats: readonly { readonly name: string; readonly pennant: number }[]
-}>()
+const picture = defineProps<OwnPicture>()
 defineSlots<{
   /** What stands in the middle. */
   default(): unknown
@@ -17,32 +12,22 @@ defineSlots<{
 /** Numbers that are written, at most. */
 const WRITTEN = 12
 
-const places = computed(() => {
-  const { track } = rules
-  return track ? Array.from({ length: track.to - track.from + 1 }, (_, i) => track.from + i) : []
-})
+const { places, gives, signed, special, inShort, here } = useOwnPlaces(() => picture)
 /** Every so many a number: a round one. */
 const every = computed(
   () => [1, 2, 3, 5, 10, 20].find((step) => places.value.length / step <= WRITTEN) ?? places.value.length,
 )
-const gives = (place: number) => rules.track?.gives?.[place - rules.track.from] ?? 0
 /** What most places give; others are told. */
 const usual = computed(() => {
   const counts = new Map<number, number>()
   for (const place of places.value) counts.set(gives(place), (counts.get(gives(place)) ?? 0) + 1)
   return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 0
 })
-const special = (place: number) => rules.specials.find(({ when }) => when.is === 'on' && when.n === place)
-const here = (place: number) => seats.filter((_, i) => state.places[i] === place)
-const more = (place: number) => {
-  const { then } = special(place) ?? {}
-  if (then) return then.do === 'go-to' ? `→ ${minus(then.n)}` : then.do === 'points' ? minus(then.n) : '!'
-  return gives(place) === usual.value ? '' : `${gives(place) > 0 ? '+' : ''}${minus(gives(place))}`
-}
+const more = (place: number) => inShort(place) ?? (gives(place) === usual.value ? '' : signed(place))
 /** Where somebody stands is told in the middle: numbers beside each other could not be read. */
 const written = (place: number) => (place - places.value[0]!) % every.value === 0
 const says = (place: number) => {
-  const { then } = special(place) ?? {}
+  const then = special(place)
   const points = gives(place) ? [`gives ${minus(gives(place))}`] : []
   return [minus(place), ...points, ...(then ? [sayThen(then)] : []), ...here(place).map(({ name }) => name)].join(', ')
 }

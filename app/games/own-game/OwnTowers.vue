@@ -1,16 +1,15 @@
 <script setup lang="ts">
-import type { OwnRules } from '#core/games/own-game/houseRules'
-import { scoresOf, type OwnState } from '#core/games/own-game/state'
+import { scoresOf } from '#core/games/own-game/state'
+import type { OwnPicture } from '~/games/own-game/useOwnPlaces'
 
 /** Everybody's score as a tower, all of one measure: from 0 up, or down where it is below; the goal is a line across. */
-const { rules, state, seats, turn, secret } = defineProps<{
-  rules: OwnRules
-  state: OwnState
-  seats: readonly { readonly name: string; readonly pennant: number }[]
-  turn: number | null
-  /** Nothing may tell what the newest throw comes to. */
-  secret: boolean
-}>()
+const { rules, state, seats, turn, secret } = defineProps<
+  OwnPicture & {
+    turn: number | null
+    /** Nothing may tell what the newest throw comes to. */
+    secret: boolean
+  }
+>()
 const scores = computed(() => scoresOf(rules, state))
 /** Only points are built up; of places it is told who misses a turn. */
 const built = computed(() => rules.counts === 'points')

@@ -1,21 +1,13 @@
 <script setup lang="ts">
-import type { OwnRules } from '#core/games/own-game/houseRules'
-import type { OwnState } from '#core/games/own-game/state'
+import { useOwnPlaces, type OwnPicture } from '~/games/own-game/useOwnPlaces'
 
 /** The track in rows of ten; of a long one the rows where somebody stands, and what comes next. */
-const { rules, state, seats } = defineProps<{
-  rules: OwnRules
-  state: OwnState
-  seats: readonly { readonly name: string; readonly pennant: number }[]
-}>()
+const picture = defineProps<OwnPicture>()
 /** Places shown at once. */
 const MOST_SHOWN = 120
 const ROW = 10
 
-const places = computed(() => {
-  const { track } = rules
-  return track ? Array.from({ length: track.to - track.from + 1 }, (_, i) => track.from + i) : []
-})
+const { places, gives, signed, inShort, here } = useOwnPlaces(() => picture)
 const rows = computed(() => {
   const all = Array.from({ length: Math.ceil(places.value.length / ROW) }, (_, i) => ({
     at: i,
@@ -23,25 +15,12 @@ const rows = computed(() => {
   }))
   if (places.value.length <= MOST_SHOWN) return all
   const near = new Set(
-    state.places.flatMap((place) => [0, 1].map((on) => Math.floor((place - places.value[0]!) / ROW) + on)),
+    picture.state.places.flatMap((place) => [0, 1].map((on) => Math.floor((place - places.value[0]!) / ROW) + on)),
   )
   return all.filter(({ at }) => near.has(at) || at === all.length - 1)
 })
-/** What happens on a place, in short: on to another one, points, or something else. */
-const marked = computed(
-  () =>
-    new Map(
-      rules.specials.flatMap(({ when, then }) =>
-        when.is === 'on'
-          ? [[when.n, then.do === 'go-to' ? `→ ${minus(then.n)}` : then.do === 'points' ? minus(then.n) : '!'] as const]
-          : [],
-      ),
-    ),
-)
-const gives = (place: number) => rules.track?.gives?.[place - rules.track.from] ?? 0
-const here = (place: number) => seats.filter((_, i) => state.places[i] === place)
 const says = (place: number) =>
-  [minus(place), ...(marked.value.has(place) ? ['special'] : []), ...here(place).map(({ name }) => name)].join(', ')
+  [minus(place), ...(inShort(place) ? ['special'] : []), ...here(place).map(({ name }) => name)].join(', ')
 </script>
 
 <template>
@@ -50,14 +29,12 @@ const says = (place: number) =>
       v-for="place in rows.flatMap((row) => row.places)"
       :key="place"
       class="place"
-      :class="{ special: marked.has(place), goal: place === rules.goal, from: state.newest?.from === place }"
+      :class="{ special: inShort(place), goal: place === rules.goal, from: state.newest?.from === place }"
       :aria-label="says(place)"
     >
       <span class="figures number">{{ minus(place) }}</span>
-      <span v-if="marked.has(place)" class="gives figures">{{ marked.get(place) }}</span>
-      <span v-else-if="gives(place)" class="gives figures"
-        >{{ gives(place) > 0 ? '+' : '' }}{{ minus(gives(place)) }}</span
-      >
+      <span v-if="inShort(place)" class="gives figures">{{ inShort(place) }}</span>
+      <span v-else-if="gives(place)" class="gives figures">{{ signed(place) }}</span>
       <span class="markers"
         ><Pennant
           v-for="seat in here(place)"

@@ -1,16 +1,15 @@
 <script setup lang="ts">
-import type { OwnRules } from '#core/games/own-game/houseRules'
-import { scoresOf, type OwnState } from '#core/games/own-game/state'
+import { scoresOf } from '#core/games/own-game/state'
+import type { OwnPicture } from '~/games/own-game/useOwnPlaces'
 
 /** In the middle of a ring: what everybody has, and where they stand. */
-const { rules, state, seats, turn, secret } = defineProps<{
-  rules: OwnRules
-  state: OwnState
-  seats: readonly { readonly name: string; readonly pennant: number }[]
-  turn: number | null
-  /** Nothing may tell what the newest throw comes to. */
-  secret: boolean
-}>()
+const { rules, state, seats, turn, secret } = defineProps<
+  OwnPicture & {
+    turn: number | null
+    /** Nothing may tell what the newest throw comes to. */
+    secret: boolean
+  }
+>()
 const scores = computed(() => scoresOf(rules, state))
 const hidden = (seat: number) => secret && state.newest?.by === seat
 const MOST_IN_ROW = 3
