@@ -167,8 +167,12 @@ export function useFinder(text: () => string, left: () => void) {
     }
   }
 
-  const [rules, games, places, learned] = [rulesFound(go), gamesFound(go), placesFound(go), learning(go)]
-  const questions = questionsFound(go)
+  const [games, places] = [gamesFound(go), placesFound(go)]
+  /** So many that they come, and are made, only when they are asked for. */
+  const asked = computed(() => text().trim() !== '')
+  const rules = computed(() => rulesFound(go))
+  const questions = computed(() => questionsFound(go))
+  const learned = computed(() => learning(go))
   const otherLook = computed<Find>(() => ({
     label: colorMode.value === 'dark' ? 'Paper (light)' : 'Slate (dark)',
     more: 'the other look',
@@ -186,11 +190,10 @@ export function useFinder(text: () => string, left: () => void) {
       { id: 'tables', label: 'Tables', finds: tables.value },
       { id: 'people', label: 'People', finds: persons.value },
       { id: 'games', label: 'Games', finds: [...ownFound(own.value, go), ...games] },
-      // So many that they come only when they are asked for.
-      { id: 'rules', label: 'House rules', finds: text().trim() ? rules : [] },
-      { id: 'new', label: 'Begin', finds: text().trim() ? begin.value : [] },
-      { id: 'questions', label: 'Questions', finds: text().trim() ? questions : [] },
-      { id: 'learn', label: 'Learn', finds: text().trim() ? learned : [] },
+      { id: 'rules', label: 'House rules', finds: asked.value ? rules.value : [] },
+      { id: 'new', label: 'Begin', finds: asked.value ? begin.value : [] },
+      { id: 'questions', label: 'Questions', finds: asked.value ? questions.value : [] },
+      { id: 'learn', label: 'Learn', finds: asked.value ? learned.value : [] },
       { id: 'actions', label: 'Go to', finds: [...places, otherLook.value] },
     ].map(({ id, label, finds }) => ({ id, label, items: finds.map(cardOf), postFilter: firstOnes })),
   )
