@@ -26,7 +26,9 @@ const named = computed(() => store.match?.houseRules ?? {})
       >
     </p>
     <template #keys
-      ><UButton variant="words" :to="watchPath(tape.table.game.id, named)">Watch one first</UButton>
+      ><UButton v-if="!desk.helping.value" variant="words" :to="watchPath(tape.table.game.id, named)"
+        >Watch one first</UButton
+      >
       <UButton variant="words" @click="wished = false">No such cards</UButton></template
     >
   </TalkCard>
