@@ -6,9 +6,8 @@ import type { Game } from '#core/contract/game'
 import { watchedTapes } from '#core/trainer/watched'
 import { sayEntry } from '#core/wording/index'
 import type { ShownBoard } from '#shared/api'
+import { BOT_NAMES } from '~/composables/useLearning'
 
-/** Who plays a match that nobody plays. */
-export const BOT_NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao', 'Wren', 'Kofi', 'Linnea', 'Yusuf']
 /** Seconds that each beat is shown. */
 export const PACES = { slow: 8, even: 5, quick: 2 } as const
 

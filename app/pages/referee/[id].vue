@@ -1,23 +1,17 @@
 <script setup lang="ts">
 import { titleOf } from '#core/contract/game'
-import { loadView } from '~/games'
-import { BOT_NAMES, boardOfTape } from '~/composables/useWatch'
+import { BOT_NAMES } from '~/composables/useLearning'
+import { boardOfTape } from '~/composables/useWatch'
 import { stampOf } from '~/utils/stamps'
 
 /** A trainer for whoever referees: does a play stand, and why not? Ten plays a round; what was missed comes again. */
 definePageMeta({ layout: 'bare' })
-const route = useRoute()
-const view = await loadView(String(route.params.id))
-const game = view?.game
-const houseRules = rulesIn(route.query.rules) ?? {}
-const key = typeof route.query.key === 'string' ? route.query.key.slice(0, 60) : undefined
-const seats = Math.max(game?.about.seats.low ?? 2, Math.min(2, game?.about.seats.high ?? 2))
+const { view, game, houseRules, key, seats, back } = await useLearning()
 const trainer =
   game && rulesFit(game, houseRules, seats)
     ? useReferee({ game, houseRules, players: BOT_NAMES.slice(0, seats), key })
     : null
 const board = computed(() => (trainer?.question.value ? boardOfTape(trainer.question.value.before) : null))
-const back = computed(() => `/rulebook/${String(route.params.id)}`)
 
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (!trainer || event.ctrlKey || event.metaKey || (event.target as HTMLElement).closest('input')) return
@@ -36,89 +30,78 @@ useHead({
 </script>
 
 <template>
-  <div v-if="view && trainer" class="trainer">
-    <BoardScene v-if="board && trainer.question.value" class="scene" :board="board" :view="view" :secret="false">
-      <template #head>
-        <h1>Be the referee: {{ board.title }}</h1>
-        <p class="round">{{ trainer.at.value + 1 }} of {{ trainer.questions.value.length }}</p>
-      </template>
-      <template #news>
-        <section class="told sheet" aria-label="Play">
-          <p class="says">{{ trainer.question.value.says }}.</p>
-          <div v-if="trainer.shown.value" class="verdict" role="status">
-            <p class="says" :class="trainer.right.value ? 'right' : 'wrong'">
-              {{ trainer.right.value ? 'Right.' : 'Not so.' }}
-            </p>
-            <Stamp :kind="stampOf(trainer.question.value.verdict)" small />
-            <p class="came">{{ trainer.told.value }}</p>
-            <WorkingLine
-              v-for="(working, i) in trainer.question.value.verdict.working.slice(-2)"
-              :key="i"
-              :working="working"
-              tens
-              class="came"
-            />
-          </div>
-        </section>
-      </template>
-    </BoardScene>
-    <section v-else class="sheet p-8 m-auto max-w-2xl w-full space-y-4" aria-label="How it went">
-      <h1>{{ trainer.went.value.right }} of {{ trainer.questions.value.length }} right</h1>
-      <p v-if="trainer.own.value.asked > trainer.questions.value.length" class="came">
-        In all {{ trainer.own.value.right }} of {{ trainer.own.value.asked }} on this device.
-      </p>
-      <template v-if="trainer.lookOut.value.length">
-        <h2 class="text-xl font-bold">Look out for these; they come again</h2>
-        <ul class="list-disc pl-6 space-y-1 came">
-          <li v-for="says in trainer.lookOut.value" :key="says">{{ says }}</li>
-        </ul>
-        <template v-if="trainer.usual.value.length">
-          <h2 class="text-xl font-bold">So it usually goes wrong</h2>
-          <p v-for="slip in trainer.usual.value" :key="slip" class="came">{{ slip }}</p>
+  <LearnPage :game="game" :ok="trainer !== null" class="trainer">
+    <template v-if="trainer">
+      <BoardScene v-if="board && trainer.question.value" class="scene" :board="board" :view="view" :secret="false">
+        <template #head>
+          <h1>Be the referee: {{ board.title }}</h1>
+          <p class="round">{{ trainer.at.value + 1 }} of {{ trainer.questions.value.length }}</p>
         </template>
-      </template>
-      <p v-else class="came">Nothing was missed: you can referee this one.</p>
-      <div class="flex flex-wrap gap-2">
-        <Key main @click="trainer.again()"><UIcon name="i-lucide-rotate-ccw" class="size-6" /> Another round</Key>
-        <Key :to="back">Back to the rulebook</Key>
-      </div>
-    </section>
-    <footer v-if="!trainer.over.value" class="keys">
-      <Key :to="back" aria-label="Back to the rulebook"><UIcon name="i-lucide-x" class="size-6" /></Key>
-      <Key v-if="trainer.shown.value" main @click="trainer.next()"
-        >{{ trainer.at.value + 1 === trainer.questions.value.length ? 'How it went' : 'The next one' }}
-        <UIcon name="i-lucide-arrow-right" class="size-6"
-      /></Key>
-      <div v-else-if="trainer.asking.value" class="reasons" role="group" aria-label="Why not?">
-        <span class="says">Why not?</span>
-        <Key
-          v-for="(reason, i) in trainer.question.value?.reasons ?? []"
-          :key="reason.code"
-          class="whitespace-normal text-left py-2!"
-          @click="trainer.answer({ stands: false, code: reason.code })"
-          >{{ i + 1 }}. {{ reason.says }}</Key
-        >
-      </div>
-      <template v-else>
-        <Key main @click="trainer.says(true)"><UIcon name="i-lucide-check" class="size-7" /> Stands</Key>
-        <Key class="text-xl!" @click="trainer.says(false)"
-          ><UIcon name="i-lucide-x" class="size-7" /> Doesn’t stand</Key
-        >
-      </template>
-    </footer>
-  </div>
-  <div v-else class="sheet p-8 m-8 max-w-xl mx-auto text-center space-y-4">
-    <h1 class="text-2xl font-bold">{{ game ? 'These house rules can’t be played' : 'No such game' }}</h1>
-    <Key to="/rulebook">All games</Key>
-  </div>
+        <template #news>
+          <section class="told sheet" aria-label="Play">
+            <p class="says">{{ trainer.question.value.says }}.</p>
+            <div v-if="trainer.shown.value" class="verdict" role="status">
+              <p class="says" :class="trainer.right.value ? 'right' : 'wrong'">
+                {{ trainer.right.value ? 'Right.' : 'Not so.' }}
+              </p>
+              <ToldVerdict
+                :verdict="trainer.question.value.verdict"
+                :kind="stampOf(trainer.question.value.verdict)"
+                :says="trainer.told.value"
+              />
+            </div>
+          </section>
+        </template>
+      </BoardScene>
+      <section v-else class="sheet p-8 m-auto max-w-2xl w-full space-y-4" aria-label="How it went">
+        <h1>{{ trainer.went.value.right }} of {{ trainer.questions.value.length }} right</h1>
+        <p v-if="trainer.own.value.asked > trainer.questions.value.length" class="came">
+          In all {{ trainer.own.value.right }} of {{ trainer.own.value.asked }} on this device.
+        </p>
+        <template v-if="trainer.lookOut.value.length">
+          <h2 class="text-xl font-bold">Look out for these; they come again</h2>
+          <ul class="list-disc pl-6 space-y-1 came">
+            <li v-for="says in trainer.lookOut.value" :key="says">{{ says }}</li>
+          </ul>
+          <template v-if="trainer.usual.value.length">
+            <h2 class="text-xl font-bold">So it usually goes wrong</h2>
+            <p v-for="slip in trainer.usual.value" :key="slip" class="came">{{ slip }}</p>
+          </template>
+        </template>
+        <p v-else class="came">Nothing was missed: you can referee this one.</p>
+        <div class="flex flex-wrap gap-2">
+          <Key main @click="trainer.again()"><UIcon name="i-lucide-rotate-ccw" class="size-6" /> Another round</Key>
+          <Key :to="back">Back to the rulebook</Key>
+        </div>
+      </section>
+      <footer v-if="!trainer.over.value" class="keys">
+        <Key :to="back" aria-label="Back to the rulebook"><UIcon name="i-lucide-x" class="size-6" /></Key>
+        <Key v-if="trainer.shown.value" main @click="trainer.next()"
+          >{{ trainer.at.value + 1 === trainer.questions.value.length ? 'How it went' : 'The next one' }}
+          <UIcon name="i-lucide-arrow-right" class="size-6"
+        /></Key>
+        <div v-else-if="trainer.asking.value" class="reasons" role="group" aria-label="Why not?">
+          <span class="says">Why not?</span>
+          <Key
+            v-for="(reason, i) in trainer.question.value?.reasons ?? []"
+            :key="reason.code"
+            class="whitespace-normal text-left py-2!"
+            @click="trainer.answer({ stands: false, code: reason.code })"
+            >{{ i + 1 }}. {{ reason.says }}</Key
+          >
+        </div>
+        <template v-else>
+          <Key main @click="trainer.says(true)"><UIcon name="i-lucide-check" class="size-7" /> Stands</Key>
+          <Key class="text-xl!" @click="trainer.says(false)"
+            ><UIcon name="i-lucide-x" class="size-7" /> Doesn’t stand</Key
+          >
+        </template>
+      </footer>
+    </template>
+  </LearnPage>
 </template>
 
 <style scoped>
-.trainer {
-  height: 100dvh;
-  display: flex;
-  flex-direction: column;
-}
 .scene {
   flex: 1;
   min-height: 0;

@@ -1,18 +1,14 @@
 <script setup lang="ts">
 import { titleOf } from '#core/contract/game'
 import { sayVerdict } from '#core/wording/index'
-import { loadView } from '~/games'
-import { BOT_NAMES, PACES } from '~/composables/useWatch'
+import { BOT_NAMES } from '~/composables/useLearning'
+import { PACES } from '~/composables/useWatch'
 import { stampOfLine } from '~/utils/stamps'
 
 /** A game that plays itself at the board's size, slowly enough to talk over: announced, worked out, shown. */
 definePageMeta({ layout: 'bare' })
-const route = useRoute()
-const view = await loadView(String(route.params.id))
-const game = view?.game
-const houseRules = rulesIn(route.query.rules) ?? {}
-const key = typeof route.query.key === 'string' ? route.query.key.slice(0, 60) : undefined
-const seats = ref(Math.max(game?.about.seats.low ?? 2, Math.min(2, game?.about.seats.high ?? 2)))
+const { view, game, houseRules, key, seats: usual, back } = await useLearning()
+const seats = ref(usual)
 const watched = game && rulesFit(game, houseRules, seats.value) ? useWatch({ game, houseRules, seats, key }) : null
 const many = computed(() => {
   const { low, high } = game?.about.seats ?? { low: 2, high: 2 }
@@ -22,7 +18,6 @@ const many = computed(() => {
 })
 const players = computed({ get: () => String(seats.value), set: (text) => (seats.value = Number(text)) })
 const paces = Object.entries(PACES).map(([label, value]) => ({ value, label }))
-const back = computed(() => `/rulebook/${String(route.params.id)}`)
 
 useEventListener('keydown', (event: KeyboardEvent) => {
   const at = event.target as HTMLElement
@@ -47,80 +42,69 @@ useHead({
 </script>
 
 <template>
-  <div v-if="view && watched" class="watch">
-    <BoardScene class="scene" :board="watched.board.value" :view="view" :secret="false">
-      <template #head>
-        <h1>{{ watched.board.value.title }}</h1>
-        <p class="round">{{ watched.board.value.round }}</p>
-      </template>
-      <template #news>
-        <section class="told sheet" aria-label="Play" aria-live="polite">
-          <template v-if="watched.line.value">
-            <p class="says">{{ watched.says.value }}</p>
-            <template v-if="watched.worked.value">
-              <p v-if="watched.seen.value !== null" class="says" role="status">
-                {{ watched.seen.value ? 'Well seen!' : 'It stands after all.' }}
-              </p>
-              <Stamp :kind="stampOfLine(watched.line.value)" small />
-              <p class="came">{{ sayVerdict(watched.tape.value.table, watched.line.value) }}</p>
-              <WorkingLine
-                v-for="(working, i) in watched.line.value.verdict.working.slice(-2)"
-                :key="i"
-                :working="working"
-                tens
-                class="came"
-              />
+  <LearnPage :game="game" :ok="watched !== null">
+    <template v-if="watched">
+      <BoardScene class="scene" :board="watched.board.value" :view="view" :secret="false">
+        <template #head>
+          <h1>{{ watched.board.value.title }}</h1>
+          <p class="round">{{ watched.board.value.round }}</p>
+        </template>
+        <template #news>
+          <section class="told sheet" aria-label="Play" aria-live="polite">
+            <template v-if="watched.line.value">
+              <p class="says">{{ watched.says.value }}</p>
+              <template v-if="watched.worked.value">
+                <p v-if="watched.seen.value !== null" class="says" role="status">
+                  {{ watched.seen.value ? 'Well seen!' : 'It stands after all.' }}
+                </p>
+                <ToldVerdict
+                  :verdict="watched.line.value.verdict"
+                  :kind="stampOfLine(watched.line.value)"
+                  :says="sayVerdict(watched.tape.value.table, watched.line.value)"
+                />
+              </template>
+              <template v-else>
+                <p class="came">Does it stand?</p>
+                <Key v-if="watched.slips.value" @click="watched.callWrong()"
+                  ><UIcon name="i-lucide-hand" class="size-5" /> Stop, that is wrong</Key
+                >
+              </template>
             </template>
-            <template v-else>
-              <p class="came">Does it stand?</p>
-              <Key v-if="watched.slips.value" @click="watched.callWrong()"
-                ><UIcon name="i-lucide-hand" class="size-5" /> Stop, that is wrong</Key
-              >
-            </template>
-          </template>
-          <p v-else class="says">{{ BOT_NAMES[0] }} begins.</p>
-          <p v-if="watched.over.value && watched.board.value.result" class="says won">
-            {{ watched.board.value.result.says }}
-          </p>
-        </section>
-      </template>
-    </BoardScene>
-    <footer class="keys">
-      <Key :to="back" aria-label="Back to the rulebook"><UIcon name="i-lucide-x" class="size-6" /></Key>
-      <Key :disabled="watched.beat.value === 0" aria-label="Back a step" @click="watched.step(-1)"
-        ><UIcon name="i-lucide-step-back" class="size-6"
-      /></Key>
-      <Key
-        v-if="!watched.over.value"
-        main
-        :aria-label="watched.playing.value ? 'Pause' : 'Go on'"
-        @click="watched.playing.value = !watched.playing.value"
-        ><UIcon :name="watched.playing.value ? 'i-lucide-pause' : 'i-lucide-play'" class="size-7" />
-        {{ watched.playing.value ? 'Pause' : 'Go on' }}</Key
-      >
-      <Key v-else main @click="watched.another()"
-        ><UIcon name="i-lucide-rotate-ccw" class="size-6" /> Another match</Key
-      >
-      <Key :disabled="watched.over.value" aria-label="On a step" @click="watched.step(1)"
-        ><UIcon name="i-lucide-step-forward" class="size-6"
-      /></Key>
-      <ChoiceRow v-model="watched.pace.value" label="Pace" :choices="paces" quiet />
-      <Choose v-if="many.length > 1" v-model="players" :choices="[{ items: many }]" label="Players" class="w-36" />
-      <USwitch v-model="watched.slips.value" label="With slips" />
-    </footer>
-  </div>
-  <div v-else class="sheet p-8 m-8 max-w-xl mx-auto text-center space-y-4">
-    <h1 class="text-2xl font-bold">{{ game ? 'These house rules can’t be played' : 'No such game' }}</h1>
-    <Key to="/rulebook">All games</Key>
-  </div>
+            <p v-else class="says">{{ BOT_NAMES[0] }} begins.</p>
+            <p v-if="watched.over.value && watched.board.value.result" class="says won">
+              {{ watched.board.value.result.says }}
+            </p>
+          </section>
+        </template>
+      </BoardScene>
+      <footer class="keys">
+        <Key :to="back" aria-label="Back to the rulebook"><UIcon name="i-lucide-x" class="size-6" /></Key>
+        <Key :disabled="watched.beat.value === 0" aria-label="Back a step" @click="watched.step(-1)"
+          ><UIcon name="i-lucide-step-back" class="size-6"
+        /></Key>
+        <Key
+          v-if="!watched.over.value"
+          main
+          :aria-label="watched.playing.value ? 'Pause' : 'Go on'"
+          @click="watched.playing.value = !watched.playing.value"
+          ><UIcon :name="watched.playing.value ? 'i-lucide-pause' : 'i-lucide-play'" class="size-7" />
+          {{ watched.playing.value ? 'Pause' : 'Go on' }}</Key
+        >
+        <Key v-else main @click="watched.another()"
+          ><UIcon name="i-lucide-rotate-ccw" class="size-6" /> Another match</Key
+        >
+        <Key :disabled="watched.over.value" aria-label="On a step" @click="watched.step(1)"
+          ><UIcon name="i-lucide-step-forward" class="size-6"
+        /></Key>
+        <ChoiceRow v-model="watched.pace.value" label="Pace" :choices="paces" quiet />
+        <Choose v-if="many.length > 1" v-model="players" :choices="[{ items: many }]" label="Players" class="w-36" />
+        <USwitch v-model="watched.slips.value" label="With slips" />
+      </footer>
+    </template>
+  </LearnPage>
 </template>
 
 <style scoped>
-.watch {
-  height: 100dvh;
-  display: flex;
-  flex-direction: column;
-}
 .scene {
   flex: 1;
   min-height: 0;
