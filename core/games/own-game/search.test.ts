@@ -26,13 +26,12 @@ test('the nearest value of four numbers is that of trying everything, and every 
   fc.assert(
     fc.property(
       fc.array(fc.integer({ min: 0, max: 12 }), { minLength: 1, maxLength: 4 }),
-      fc.uniqueArray(fc.constantFrom('add' as const, 'subtract' as const, 'times' as const), { minLength: 1 }),
+      fc.uniqueArray(fc.constantFrom('add' as const, 'subtract' as const, 'times' as const)),
       fc.boolean(),
       fc.integer({ min: -50, max: 300 }),
       (numbers, some, divide, target) => {
         const signs: SignName[] = divide ? [...some, 'divide'] : some
-        // a ÷ (b ÷ c) without a times sign may be written in ways that are not looked for.
-        fc.pre(!divide || signs.includes('times'))
+        fc.pre(some.length > 0)
         const found = sentencesFor({ signs, useAll: true }, numbers, target, 500)!
         const values = [
           ...everyValue(
@@ -73,6 +72,10 @@ test('without a plus a bracket adds, and not every number must be used where tha
     '8/4+2',
     '8/(4/2)',
   ])
+  // However the divisions lie in each other, where none leaves a rest.
+  const divisions = (numbers: number[], target: number) =>
+    sentencesFor({ signs: ['divide'], useAll: true }, numbers, target, 50)?.sentences
+  expect(divisions([2, 3, 6, 12, 4], 3)).toEqual(['12/(4/(3/(6/2)))', '6/(2/(4/(12/3)))', '12/(4/(6/3/2))'])
   const some = sentencesFor({ signs: ALL, useAll: false }, [9, 4, 2], 9, 50)!
   expect(some.sentences).toContain('9')
 })

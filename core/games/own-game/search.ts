@@ -1,5 +1,4 @@
 import { itemAt } from '#core/basics/lists'
-import { readSentence, valueOf } from '#core/games/own-game/calculation'
 import type { OwnRules } from '#core/games/own-game/houseRules'
 
 /** Every number sentence that numbers make, each once up to the order of what is added or multiplied and needless brackets. */
@@ -162,28 +161,55 @@ function makeBest(target: number, most: number) {
 
 /** A sum or product as it is written; null where the signs agreed can't write it. */
 function written(kind: 'sum' | 'product', chain: Chain, signs: readonly string[]): string | null {
-  const [up, down]: [string[], string[]] = [[], []]
+  const [up, down]: [Text[], Text[]] = [[], []]
   for (let at: Chain | null = chain; at; at = at.rest) {
     const { part, over } = at
     const text = part.chain ? written(part.kind as 'sum' | 'product', part.chain, signs) : String(part.value)
     if (text === null) return null
-    ;(over ? down : up).push(kind === 'product' && part.kind === 'sum' ? `(${text})` : text)
+    ;(over ? down : up).push({
+      text: kind === 'product' && part.kind === 'sum' ? `(${text})` : text,
+      value: part.value,
+    })
   }
-  const sorted = (texts: string[]) => texts.sort((a, b) => b.length - a.length || (a < b ? 1 : -1))
+  for (const texts of [up, down]) texts.sort((a, b) => b.text.length - a.text.length || (a.text < b.text ? 1 : -1))
   const [plus, minus, plain] = kind === 'sum' ? ['+', '-', 'add'] : ['*', '/', 'times']
-  sorted(up)
-  sorted(down)
-  if (up.length === 1 || signs.includes(plain)) return [up.join(plus), ...down].join(minus)
+  const joined = (texts: readonly Text[], sign: string) => texts.map(({ text }) => text).join(sign)
+  if (up.length === 1 || signs.includes(plain))
+    return joined([{ ...itemAt(up, 0), text: joined(up, plus) }, ...down], minus)
   // Without adding, a − (b − c) adds c; without times a ÷ (b ÷ c) multiplies, where b can be divided by it.
-  const [first, ...more] = up
-  const tried = down.map((taken, i) => {
-    const others = down.filter((_, at) => at !== i)
-    return [first, `(${[taken, ...more].join(minus)})`, ...others].join(minus)
-  })
-  return tried.find((text) => divides(text)) ?? null
+  if (kind === 'product') return divided(up, down)?.text ?? null
+  const [[first, ...more], [taken, ...others]] = [up, down]
+  return first && taken
+    ? joined([first, { ...taken, text: `(${joined([taken, ...more], minus)})` }, ...others], minus)
+    : null
 }
 
-function divides(text: string): boolean {
-  const read = readSentence(text)
-  return read.ok && valueOf(read.sentence).ok
+interface Text {
+  readonly text: string
+  readonly value: number
+}
+
+/**
+ * Divisions alone, each without a rest, that come to the product of `up` divided by that of `down`: some numbers divided by
+ * what the others come to, and so on; null where there are none.
+ */
+function divided(up: readonly Text[], down: readonly Text[]): Text | null {
+  if (down.length === 0) return up.length === 1 ? itemAt(up, 0) : null
+  const all = [...up.map((part) => ({ part, over: false })), ...down.map((part) => ({ part, over: true }))]
+  for (let mask = 1; mask < (1 << all.length) - 1; mask++) {
+    const of = (left: boolean, over: boolean) =>
+      all.filter((each, i) => ((mask >> i) & 1) === (left ? 1 : 0) && each.over === over).map(({ part }) => part)
+    // What is divided by stands the other way up.
+    const [[upLeft, downLeft], [upRight, downRight]] = [
+      [of(true, false), of(true, true)],
+      [of(false, true), of(false, false)],
+    ]
+    if (!upLeft.length || !upRight.length) continue
+    const right = divided(upRight, downRight)
+    const left = right && right.value !== 0 ? divided(upLeft, downLeft) : null
+    if (!left || !right || left.value % right.value !== 0) continue
+    const by = upRight.length + downRight.length > 1 ? `(${right.text})` : right.text
+    return { text: `${left.text}/${by}`, value: left.value / right.value + 0 }
+  }
+  return null
 }
