@@ -45,9 +45,14 @@ const worker = {
     const rules = rulesInOrder(ownGame, asked.recipe as Partial<OwnRules>, asked.seats)
     return { trial, warnings: recipeWarnings(rules, trial) }
   },
-  /** The number sentences that make a target or come nearest to it, `most` of them. */
-  sentences: (rules: Pick<OwnRules, 'signs' | 'useAll'>, numbers: readonly number[], target: number, most: number) =>
-    sentencesFor(rules, numbers, target, most),
+  /** The number sentences that make a target or come nearest to it, `most` of them; `tell` gets the part done. */
+  sentences: (
+    rules: Pick<OwnRules, 'signs' | 'useAll'>,
+    numbers: readonly number[],
+    target: number,
+    most: number,
+    tell: (part: number) => void,
+  ) => sentencesFor(rules, numbers, target, most, tell),
 }
 
 expose(worker)

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { capital } from '#core/basics/words'
 import { ownGame } from '#core/games/own-game/index'
 import { oddsOf } from '#core/games/own-game/odds'
-import { sayWay } from '#core/games/own-game/sayRecipe'
+import { saySpecial, sayWay } from '#core/games/own-game/sayRecipe'
 import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
 import TargetAid from '~/games/own-game/TargetAid.vue'
@@ -17,6 +18,14 @@ const numbers = computed(() => state.value.newest?.numbers ?? [])
 const makes = computed(() => rules.value.ways.some(({ makes: way }) => way === 'calculation'))
 const wanted = computed(() => rules.value.target)
 const PLACES = 6
+type Reached = NonNullable<typeof odds.value>[number]['reached'][number]
+/** What is reached by which throws: `11%: 1 3, 2 2`. */
+const sayReached = ({ chance, throws, more }: Reached) =>
+  chance
+    ? `${percent(chance)}: ${throws.map((each) => each.map(minus).join(' ')).join(', ')}${more ? ' …' : ''}`
+    : 'no throw'
+const sayWhat = ({ what }: Reached) =>
+  what === 'goal' ? `The goal ${minus(rules.value.goal!)}` : capital(saySpecial(rules.value.specials[what.special]!))
 const signed = (change: number) => `${change >= 0 ? '+' : '−'}${Math.abs(change).toFixed(1)}`
 </script>
 
@@ -43,6 +52,11 @@ const signed = (change: number) => `${change >= 0 ? '+' : '−'}${Math.abs(chang
               .join(' · ')
           }}
         </p>
+        <ul v-if="each.reached.length" aria-label="What a throw may reach">
+          <li v-for="(reached, i) in each.reached" :key="i">
+            {{ sayWhat(reached) }} · <span class="figures">{{ sayReached(reached) }}</span>
+          </li>
+        </ul>
       </div>
     </div>
     <template v-if="makes && numbers.length">

@@ -11,7 +11,7 @@ const { rules, numbers } = defineProps<{ rules: OwnRules; numbers: readonly numb
 const FEW = 8
 const MOST = 2000
 const all = ref(false)
-const search = useWorker<Bots>(startBots)
+const { part, failed, ask, cancel } = useWorker<Bots>(startBots)
 const found = computedAsync(async () => {
   all.value = false
   const { target, signs, useAll } = rules
@@ -19,7 +19,7 @@ const found = computedAsync(async () => {
     const made = [...sentencesOf(rules, numbers)].sort((a, b) => b.value - a.value).slice(0, FEW)
     return { value: null, sentences: made.map(({ text, value }) => `${text}=${value}`), more: false }
   }
-  return search.ask((remote) => remote.sentences(plain({ signs, useAll }), plain(numbers), target, MOST))
+  return ask((remote, tell) => remote.sentences(plain({ signs, useAll }), plain(numbers), target, MOST, tell))
 }, null)
 const shown = computed(() => found.value?.sentences.slice(0, all.value ? MOST : FEW) ?? [])
 const rest = computed(() => (found.value?.sentences.length ?? 0) - shown.value.length)
@@ -46,9 +46,8 @@ const written = (text: string) =>
 
 <template>
   <div class="space-y-1.5">
-    <p v-if="search.part.value > 0" role="status">Looking through all of them …</p>
-    <p v-else-if="search.failed.value" role="alert">The search broke off: ask again.</p>
-    <template v-else-if="found">
+    <WorkUnderWay :part="part" :failed="failed" doing="Searching" broke="The search broke off" @stop="cancel" />
+    <template v-if="found && !part && !failed">
       <p role="status">{{ says }}</p>
       <ul class="figures max-h-80 overflow-y-auto" :tabindex="all ? 0 : undefined" aria-label="Number sentences">
         <li v-for="text in shown" :key="text">{{ written(text) }}</li>

@@ -342,7 +342,10 @@ describe('what another throw may bring', () => {
     const barrel = { brings: one, throws: 'choice', specials: [special(when('has', 1), 'bust')] }
     // 2 to 6 are gained, each one time in six; a one loses the ten that lie there.
     expect(odds(barrel, [thrown(1, [6]), thrown(1, [4])])).toEqual([
-      { way: 1, change: (2 + 3 + 4 + 5 + 6 - 10) / 6, lost: 1 / 6, ends: 0, places: [] },
+      {
+        ...{ way: 1, change: (2 + 3 + 4 + 5 + 6 - 10) / 6, lost: 1 / 6, ends: 0, places: [] },
+        reached: [{ what: { special: 0 }, chance: 1 / 6, throws: [[1]], more: false }],
+      },
     ])
   })
   test('a track: where the marker comes to stand, and whether it is over', () => {
@@ -352,6 +355,40 @@ describe('what another throw may bring', () => {
     expect(found!.places).toEqual([
       { place: 5, chance: 2 / 6 },
       ...[1, 2, 3, 4].map((place) => ({ place, chance: 1 / 6 })),
+    ])
+    expect(found!.reached).toEqual([{ what: 'goal', chance: 2 / 6, throws: [[5], [6]], more: false }])
+  })
+  test('the goal and every special is told, by which throws, also a place that leads on and one out of reach', () => {
+    const harbour = {
+      track: { from: 0, to: 40, start: 0 },
+      ...{ goal: 9, reach: 'exactly', rounds: null },
+      specials: [special(when('on', 4), 'go-to', 9), special(when('on', 20), 'miss'), special(when('same'), 'again')],
+    }
+    const [found] = odds(harbour)!
+    expect(found!.reached).toEqual([
+      // Four throws come to 9, three to 4, which leads there.
+      {
+        what: 'goal',
+        chance: 7 / 36,
+        throws: [
+          [1, 3],
+          [2, 2],
+          [3, 6],
+          [4, 5],
+        ],
+        more: false,
+      },
+      {
+        what: { special: 0 },
+        chance: 3 / 36,
+        throws: [
+          [1, 3],
+          [2, 2],
+        ],
+        more: false,
+      },
+      { what: { special: 1 }, chance: 0, throws: [], more: false },
+      { what: { special: 2 }, chance: 6 / 36, throws: [1, 2, 3, 4, 5, 6].map((n) => [n, n]), more: false },
     ])
   })
   test('cards are drawn without putting them back; too many throws are not counted', () => {

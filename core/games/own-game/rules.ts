@@ -215,7 +215,7 @@ export function lead(rules: OwnRules, state: OwnState): End {
 }
 
 /** Whether a score has come to the goal, seen from where everybody began. */
-function hasReached({ goal, reach, wins, counts, start, track }: OwnRules, score: number): boolean {
+export function hasReached({ goal, reach, wins, counts, start, track }: OwnRules, score: number): boolean {
   if (goal === null || wins === 'nearest') return false
   if (reach === 'exactly') return score === goal
   const began = counts === 'place' ? (track?.start ?? 0) : start

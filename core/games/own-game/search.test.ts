@@ -82,7 +82,10 @@ test('without a plus a bracket adds, and not every number must be used where tha
 
 test('six numbers and four signs are looked through whole; more than asked for are not kept', () => {
   const rules = { signs: ALL, useAll: true }
-  const found = sentencesFor(rules, [2, 3, 5, 7, 8, 9], 24, 2000)!
+  const parts: number[] = []
+  const found = sentencesFor(rules, [2, 3, 5, 7, 8, 9], 24, 2000, (part) => parts.push(part))!
+  // Told from nothing to all but the last step, ever farther.
+  expect(parts).toEqual(Array.from({ length: 62 }, (_, i) => i / 62))
   expect([found.value, found.sentences.length, found.more]).toEqual([24, 1098, false])
   expect(new Set(found.sentences).size).toBe(1098)
   const few = sentencesFor(rules, [2, 3, 5, 7, 8, 9], 24, 10)!

@@ -51,7 +51,7 @@ class Maker {
   ) {}
 
   /** The sums or products of a choice, begun with the part that holds its last number, so that each comes once. */
-  *chains(mask: number, kind: 'sum' | 'product'): Generator<Chain> {
+  *chains(mask: number, kind: 'sum' | 'product', done?: () => void): Generator<Chain> {
     const last = 1 << Math.floor(Math.log2(mask))
     const others = mask ^ last
     const sum = kind === 'sum'
@@ -60,6 +60,7 @@ class Maker {
       : [this.signs.has('divide'), 'factors' as const]
     // Every choice with the last number in it, but not all.
     for (let left = others; left > 0; left = (left - 1) & others) {
+      done?.()
       const rests = sum ? this.of(left).sums : this.of(left).products
       for (const part of this.of(mask ^ left)[parts])
         for (const rest of rests) {
@@ -116,17 +117,22 @@ const partOf = (kind: 'sum' | 'product', chain: Chain): Part => ({ kind, value: 
 
 /**
  * The sentences that make the target or, where none does, come nearest to it; of two as near the smaller value. `most` of
- * them at most. Six numbers and four signs are some million sentences.
+ * them at most. Six numbers and four signs are some million sentences; `tell` gets the part that is done.
  */
 export function sentencesFor(
   { signs, useAll }: Pick<OwnRules, 'signs' | 'useAll'>,
   numbers: readonly number[],
   target: number,
   most: number,
+  tell?: (part: number) => void,
 ): Found | null {
   const all = (1 << numbers.length) - 1
   const maker = new Maker(numbers, new Set(signs))
   const best = makeBest(target, most)
+  // All numbers together take the longest by far: they stand for the whole.
+  const steps = 2 ** numbers.length - 2
+  let step = 0
+  const done = tell && (() => tell(step++ / steps))
   for (const mask of useAll ? [all] : Array.from({ length: all }, (_, i) => i + 1)) {
     const at = Math.log2(mask)
     if (Number.isInteger(at)) {
@@ -134,9 +140,9 @@ export function sentencesFor(
       best.look(value, () => String(value))
       continue
     }
-    for (const chain of maker.chains(mask, 'sum'))
+    for (const chain of maker.chains(mask, 'sum', mask === all ? done : undefined))
       if (chain.begins) best.look(chain.value, () => written('sum', chain, signs))
-    for (const chain of maker.chains(mask, 'product'))
+    for (const chain of maker.chains(mask, 'product', mask === all ? done : undefined))
       if (isWhole(chain)) best.look(chain.value / chain.below + 0, () => written('product', chain, signs))
   }
   return best.found()
