@@ -1,5 +1,8 @@
 import { expect, test, type Page } from '@playwright/test'
-import { GAMES } from '../../core/games/index'
+import * as fc from 'fast-check'
+import { gameById, GAMES } from '../../core/games/index'
+import { readHouseRules } from '../../core/kernel/houseRules'
+import { recipes } from '../unit/recipes'
 import { playedByBots, smallTexts, textsOverTexts } from './bots'
 
 /** What is pointed at, and read, at every desk while it is played, with two and with all seats. */
@@ -151,4 +154,35 @@ for (const game of GAMES) {
       }
       expect(faults).toEqual([])
     })
+}
+
+/** Recipes of an own game: every beginning of the workshop, and some drawn at random. */
+const own = gameById('own-game')!
+const DRAWN = 20
+/** As long as a title may be. */
+const LONG_TITLE = 'Herring barrels from quay to lightship 2'
+const recipesTried: readonly (readonly [name: string, rules: Record<string, unknown>, seats: number])[] = [
+  ...own.presets.map(({ id, rules }) => [id, rules as Record<string, unknown>, 6] as const),
+  ...(fc.sample(recipes, { numRuns: 2000, seed: 28 }) as Record<string, unknown>[])
+    .filter((rules) => readHouseRules(own, rules, 3).ok)
+    .slice(0, DRAWN)
+    .map((rules, i) => [`drawn ${i + 1}`, { ...rules, title: LONG_TITLE }, 3] as const),
+]
+const AT_ONCE = 5
+for (let from = 0; from < recipesTried.length; from += AT_ONCE) {
+  const some = recipesTried.slice(from, from + AT_ONCE)
+  test(`own-game: desks of ${some.map(([name]) => name).join(', ')} are read and touched at every size`, async ({
+    page,
+    request,
+  }) => {
+    const faults: string[] = []
+    for (const [name, houseRules, seats] of some) {
+      const id = await playedByBots(request, own, seats, { key: 'sizes', plays: 14, houseRules })
+      await page.goto(`/match/${id}`)
+      await expect(page.getByRole('list', { name: 'Players' })).toBeVisible()
+      const found = await faultsOf(page, (line) => console.log(`${name}, ${line}`))
+      faults.push(...found.map((fault) => `${name}: ${fault}`))
+    }
+    expect(faults).toEqual([])
+  })
 }

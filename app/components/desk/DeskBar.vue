@@ -146,23 +146,28 @@ const { helping, settling } = useDesk()
     overflow-y: auto;
   }
 }
-/* Small: signs alone; what they say is still read out. */
-@media (max-width: 59.99rem) and (max-height: 55.99rem) {
-  .bar {
-    gap: 0.3rem 0.5rem;
-  }
-  /* Below each other, in as many lines as it takes: what is half a word says nothing. */
+/* Below each other, in as many lines as it takes: what is half a word says nothing. */
+@media (max-width: 59.99rem) {
   .titles {
     display: block;
     line-height: 1.05;
   }
   .bar h1 {
-    font-size: 1rem;
+    font-size: 1.2rem;
   }
   .bar h1,
   .round {
     white-space: normal;
     overflow: visible;
+  }
+}
+/* Small: signs alone; what they say is still read out. */
+@media (max-width: 59.99rem) and (max-height: 55.99rem) {
+  .bar {
+    gap: 0.3rem 0.5rem;
+  }
+  .bar h1 {
+    font-size: 1rem;
   }
   .round {
     font-size: 0.82rem;

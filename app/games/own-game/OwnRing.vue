@@ -107,7 +107,7 @@ const says = (place: number) => {
   white-space: nowrap;
 }
 .more {
-  font-size: 0.85em;
+  font-size: 0.95em;
   color: var(--ink-soft);
 }
 .markers {

@@ -86,7 +86,7 @@ const says = (place: number) =>
   font-weight: 700;
 }
 .gives {
-  font-size: 0.85rem;
+  font-size: 0.95rem;
   line-height: 1.5rem;
   white-space: nowrap;
   color: var(--ink-soft);
