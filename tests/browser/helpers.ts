@@ -133,6 +133,19 @@ export async function choose(page: Page, list: string, choice: string | RegExp) 
   await expect(page.getByRole('listbox')).toHaveCount(0)
 }
 
+/** Moves with Tab until the focus is on what has this name. */
+export async function tabTo(page: Page, name: RegExp) {
+  for (let i = 0; i < 120; i++) {
+    await page.keyboard.press('Tab')
+    const here = await page.evaluate(() => {
+      const element = document.activeElement as HTMLInputElement | null
+      return element?.getAttribute('aria-label') ?? element?.labels?.[0]?.textContent ?? element?.textContent ?? ''
+    })
+    if (name.test(here.trim())) return
+  }
+  throw new Error(`Tab never reaches ${name}`)
+}
+
 /** The score shown for a seat on the desk. */
 export function score(page: Page, seat: number) {
   return page.locator(`[data-score="${seat}"]`)

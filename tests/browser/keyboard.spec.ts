@@ -1,18 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
-import { entriesOf, score, tape, verdict } from './helpers'
-
-/** Moves with Tab until the focus is on what has this name. */
-async function tabTo(page: Page, name: RegExp) {
-  for (let i = 0; i < 120; i++) {
-    await page.keyboard.press('Tab')
-    const here = await page.evaluate(() => {
-      const element = document.activeElement as HTMLInputElement | null
-      return element?.getAttribute('aria-label') ?? element?.labels?.[0]?.textContent ?? element?.textContent ?? ''
-    })
-    if (name.test(here.trim())) return
-  }
-  throw new Error(`Tab never reaches ${name}`)
-}
+import { expect, test } from '@playwright/test'
+import { entriesOf, score, tabTo, tape, verdict } from './helpers'
 
 test('a match is set up and refereed by keyboard alone', async ({ page, request }) => {
   await page.goto('/')

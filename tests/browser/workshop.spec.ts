@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { axe, SIZES, tap, wider } from './helpers'
+import { axe, SIZES, tabTo, tap, wider } from './helpers'
 import { NAMES, playedByBots } from './bots'
 import { ownServer } from './server'
 import type { Game } from '../../core/contract/game'
@@ -54,6 +54,50 @@ test('a game is made up by touch, nothing is lost on reload, and it is played', 
     rounds: 1,
     specials: [{ when: { is: 'same' }, then: { do: 'points', n: 5 } }],
   })
+})
+
+test('a game is made up by keyboard alone, a step taken back, and begun', async ({ page }) => {
+  /** Opens a blank, and goes through its choices until the read-back says what is meant. */
+  async function chooseByArrows(name: RegExp, meant: RegExp) {
+    await tabTo(page, name)
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('radio').first()).toBeVisible()
+    for (let i = 0; i < 20 && !meant.test((await readBack(page).textContent())!); i++) {
+      // Held as a finger holds it: a radio is chosen once it has the focus, if the key is still down.
+      await page.keyboard.press('ArrowDown', { delay: 80 })
+    }
+    await expect(readBack(page)).toContainText(meant)
+    await page.keyboard.press('Escape')
+    // Where one was.
+    await expect(page.getByRole('button', { name }).first()).toBeFocused()
+  }
+  await page.goto('/workshop')
+  await tabTo(page, /^Ten rounds/)
+  await page.keyboard.press('Enter')
+  await tabTo(page, /^Title$/)
+  await page.keyboard.press('Control+a')
+  await page.keyboard.type('Keys and quays')
+  await tabTo(page, /^Another special$/)
+  await page.keyboard.press('Enter')
+  await chooseByArrows(/^When:/, /[Aa]ll numbers alike/)
+  await chooseByArrows(/^Then:/, /All numbers alike gives 5 points\./)
+  await tabTo(page, /^Rounds:/)
+  await page.keyboard.press('Enter')
+  await tabTo(page, /^Rounds$/)
+  await page.keyboard.press('Control+a')
+  await page.keyboard.type('4')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Escape')
+  await expect(readBack(page)).toContainText('The match is over after 4 rounds')
+  await tabTo(page, /^Step back$/)
+  await page.keyboard.press('Enter')
+  await expect(readBack(page)).toContainText('The match is over after 10 rounds')
+  await tabTo(page, /^Step forward$/)
+  await page.keyboard.press('Enter')
+  await tabTo(page, /^Play it/)
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/new/)
+  await expect(page.getByRole('region', { name: 'Agreed' })).toContainText('The match is over after 4 rounds')
 })
 
 test('what does not fit is told at its sentence; steps go back and forward', async ({ page }) => {

@@ -35,6 +35,12 @@ const chosen = computed({
   },
 })
 
+/** Choices may stand in several rows, and the library knows the arrows of one: up and down go through them as well. */
+function goOn(press: KeyboardEvent, key: 'ArrowLeft' | 'ArrowRight') {
+  press.preventDefault()
+  press.target?.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
+}
+
 /** All of the key is the radio: nothing of the library's own dot. */
 const PRESSED = {
   container: 'contents',
@@ -53,6 +59,8 @@ const PRESSED = {
     :aria-label="label"
     orientation="horizontal"
     :ui="{ ...PRESSED, legend: quiet ? 'sr-only' : '' }"
+    @keydown.down="goOn($event, 'ArrowRight')"
+    @keydown.up="goOn($event, 'ArrowLeft')"
   >
     <template v-if="cards" #label="{ item }">
       <span class="flex items-center gap-3"

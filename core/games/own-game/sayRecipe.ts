@@ -1,4 +1,4 @@
-import { count, list, withMinus } from '#core/basics/words'
+import { capital, count, list, withMinus } from '#core/basics/words'
 import type { OwnRules, Special, Then, Way, When } from '#core/games/own-game/houseRules'
 
 /** A recipe in sentences. */
@@ -28,12 +28,14 @@ export function sayBrings({ brings }: Pick<OwnRules, 'brings'>): string {
 }
 
 /** When a special holds: `all numbers alike`. */
-export function sayWhen(when: When): string {
+export const sayWhen = (when: When): string => withMinus(whenOf(when))
+
+function whenOf(when: When): string {
   switch (when.is) {
     case 'same':
       return 'all numbers alike'
     case 'has':
-      return `a ${when.n} among the numbers`
+      return `${when.n} among the numbers`
     case 'all':
       return `nothing but ${when.n}`
     case 'result':
@@ -86,7 +88,7 @@ export function sayThen(then: Then): string {
 }
 
 /** A special as a sentence without its full stop: `All numbers alike: throws again`. */
-export const saySpecial = ({ when, then }: Special): string => `${sayWhen(when)} ${sayThen(then)}`
+export const saySpecial = ({ when, then }: Special): string => withMinus(`${sayWhen(when)} ${sayThen(then)}`)
 
 /** One way to use a throw: `the sum, added`. */
 export const sayWay = ({ scoring }: Pick<OwnRules, 'scoring'>, { makes, does }: Way): string =>
@@ -142,17 +144,27 @@ function sayEnd({ rounds, goal, reach, finish, wins }: OwnRules): string[] {
 /** A recipe read back, sentence by sentence. */
 export function sayRecipe(rules: OwnRules): string[] {
   const { title, rule, throws, start, floor, specials, counts } = rules
-  return [
-    `${title}: everybody throws ${sayBrings(rules)}${throws === 'choice' ? ', as often as they like: what it makes lies in a pot until they stop' : throws > 1 ? `, ${throws} times a turn` : ''}.`,
+  const throwing =
+    throws === 'choice'
+      ? ', as often as they like: what it makes lies in a pot until they stop'
+      : throws > 1
+        ? `, ${throws} times a turn`
+        : ''
+  const sentences = [
     sayWays(rules),
     ...sayScoring(rules),
     ...sayTrack(rules),
-    ...specials.map((special) => `${saySpecial(special).replace(/^./, (first) => first.toUpperCase())}.`),
+    ...specials.map((special) => `${capital(saySpecial(special))}.`),
     ...(start === 0 && floor === 0
       ? []
       : [`Points begin at ${start}${floor === null ? ' and may fall below 0' : `, never below ${floor}`}.`]),
     ...sayEnd(rules),
     ...(counts === 'points' && rules.track ? ['Points count, not the place.'] : []),
+  ]
+  return [
+    // What the table wrote itself stands as it is.
+    `${title}: everybody throws ${sayBrings(rules)}${throwing}.`,
+    ...sentences.map(withMinus),
     ...(rule ? [`To remember: ${rule}`] : []),
   ]
 }
