@@ -1,0 +1,39 @@
+import { withSeat } from '#core/kit/seats'
+import { chainOf } from '#core/games/last-digit-chains/rules'
+import { choicePart, numbersPart, situationOf } from '#core/contract/situation'
+import type { ChainCodes } from '#core/games/last-digit-chains/codes'
+import type { ChainRules, ChainState } from '#core/games/last-digit-chains/rules'
+
+/** What lies in the first row, which cards are in reach, and whether the others have begun. */
+export const situation = situationOf<ChainRules, ChainState, ChainCodes>()({
+  parts: (rules) => ({
+    row: numbersPart('The first row', { low: 0, high: 9, most: chainOf(rules).length }),
+    tops: {
+      ...numbersPart('Tops of the fans', { low: -1, high: 9, most: 12, usual: [5] }),
+      names: ['empty', ...Array.from({ length: 10 }, (_, card) => String(card))],
+    },
+    others: choicePart('The starting cards of the other rows', ['lie there', 'are still missing']),
+    redealt: choicePart('Dealt again', ['not yet', 'as often as agreed']),
+  }),
+  state: (rules, opened, { row, tops, others, redealt }) => ({
+    ...opened,
+    layouts: withSeat(opened.layouts, 1, {
+      fans: tops.map((card) => (card < 0 ? [] : [card])),
+      rows: chainOf(rules).starts.map((starts, i) => (i === 0 ? row : others === 0 ? starts : [])),
+      redealt: redealt === 0 ? 0 : rules.redeals,
+      done: false,
+    }),
+  }),
+  rests: {
+    'no-such-fan': /in fans of/,
+    'no-such-row': /rows of/,
+    'fan-empty': /top of each fan/,
+    'row-full': /rows of/,
+    'starts-first': /starting cards come first/,
+    'not-the-next': /last digit of the sum/,
+    'no-redeals-left': /deals again|redeal|dealt again/i,
+    'not-stuck': /stuck/,
+    'wrong-fan-size': /fans one smaller|one smaller/,
+    'cards-differ': 'Dealing again takes the cards that lie in the fans, and no others.',
+  },
+})

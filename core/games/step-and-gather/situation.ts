@@ -1,0 +1,18 @@
+import { withSeat } from '#core/kit/seats'
+import { numberPart, situationOf } from '#core/contract/situation'
+import type { StepCodes } from '#core/games/step-and-gather/codes'
+import type { StepRules, StepState } from '#core/games/step-and-gather/rules'
+
+/** Where your piece stands. */
+export const situation = situationOf<StepRules, StepState, StepCodes>()({
+  parts: ({ path }) => ({
+    place: numberPart('Your piece stands on space', 0, path.length - 1),
+    cubes: numberPart('Cubes you have', 0, 200),
+  }),
+  state: (_rules, opened, { place, cubes }) => ({
+    ...opened,
+    places: withSeat(opened.places, 1, place),
+    cubes: withSeat(opened.cubes, 1, cubes),
+  }),
+  rests: { 'wrong-landing': /how many steps/ },
+})

@@ -1,0 +1,35 @@
+import { withSeat } from '#core/kit/seats'
+import { choicePart, numbersPart, situationOf } from '#core/contract/situation'
+import type { DipCodes } from '#core/games/token-dip/codes'
+import type { DipRules, DipState } from '#core/games/token-dip/rules'
+
+/** The tokens before you, and whether they were counted against the tape. */
+export const situation = situationOf<DipRules, DipState, DipCodes>()({
+  parts: ({ key }) => ({
+    dish: {
+      ...numbersPart('Tokens before you', { low: 0, high: key.length - 1, most: 30 }),
+      names: key.map(({ token }) => token),
+    },
+    counted: choicePart('Counted against the tape', ['not yet', 'and it agreed']),
+  }),
+  state: ({ key }, opened, { dish, counted }) => ({
+    ...opened,
+    dishes: withSeat(
+      opened.dishes,
+      1,
+      dish.flatMap((i) => key[i]?.token ?? []),
+    ),
+    totals: withSeat(
+      opened.totals,
+      1,
+      dish.reduce((sum, i) => sum + (key[i]?.worth ?? 0), 0),
+    ),
+    agreed: withSeat(opened.agreed, 1, counted === 1),
+    fresh: dish.length === 0,
+  }),
+  rests: {
+    'no-such-token': / is \d/,
+    'bag-has-no-more': /bag/,
+    'recount-differs': /counted against the tape/,
+  },
+})

@@ -1,0 +1,32 @@
+import { choicePart, numbersPart, situationOf } from '#core/contract/situation'
+import type { PairCodes } from '#core/games/turn-two/codes'
+import type { PairRules, PairState } from '#core/games/turn-two/rules'
+
+/** What was seen at each place, and whether the stock has cards. */
+export const situation = situationOf<PairRules, PairState, PairCodes>()({
+  parts: ({ pack }, { places: { length: most } }) => ({
+    seen: {
+      ...numbersPart('What was seen, place by place', { low: pack.low - 1, high: pack.high, most }),
+      names: ['?', ...Array.from({ length: pack.high - pack.low + 1 }, (_, i) => String(pack.low + i))],
+    },
+    taken: numbersPart('Places whose cards are taken', { low: 1, high: most, most }),
+    stock: choicePart('The stock', ['cards left', 'empty']),
+  }),
+  state: ({ pack }, opened, { seen, taken, stock }) => ({
+    ...opened,
+    places: opened.places.map((place, i) => {
+      if (taken.includes(i + 1)) return { lies: false, seen: null }
+      const card = seen[i] ?? pack.low - 1
+      return { ...place, seen: card < pack.low ? null : card }
+    }),
+    stock: stock === 1 ? 0 : opened.stock,
+    fresh: false,
+  }),
+  rests: {
+    'wrong-count': /Turn /,
+    'same-place': /Turn /,
+    'empty-place': /laid out/,
+    'seen-different': 'What was seen at a place lies there until it is taken.',
+    'not-stuck': /until no match|no match is left/i,
+  },
+})
