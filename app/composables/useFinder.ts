@@ -104,9 +104,16 @@ const questionsFound = (go: Go) =>
       }))
   })
 
-/** Learning a game: watched, or refereed. */
+/** Learning a game: asked about, watched, or refereed. */
 const learning = (go: Go) =>
   GAMES.flatMap(({ id, about }): Find[] => [
+    {
+      label: `May I? ${about.title}`,
+      more: 'one question to the judge, without a match',
+      words: 'allowed ask judge put there situation dispute',
+      icon: 'i-lucide-circle-help',
+      run: go(`/may-i/${id}`),
+    },
     {
       label: `Watch: ${about.title}`,
       more: 'a match that plays itself',

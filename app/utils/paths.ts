@@ -4,6 +4,12 @@ export function watchPath(game: string, rules: Readonly<Record<string, unknown>>
   return `/watch/${game}${named}`
 }
 
+/** The page on which one situation of a game is judged, under these rules. */
+export function mayIPath(game: string, rules: Readonly<Record<string, unknown>> = {}): string {
+  const named = Object.keys(rules).length ? `?rules=${encodeURIComponent(JSON.stringify(rules))}` : ''
+  return `/may-i/${game}${named}`
+}
+
 /** The page on which a match is set up with these people, in a game and under a preset or rules where they are named. */
 export function newMatchPath({
   game,

@@ -57,6 +57,7 @@ const CASES: Readonly<Partial<Record<GameId, readonly Case[]>>> = {
   ],
   'roof-tiles': [
     [{}, { gone: 1 }, { do: 'take', by: 1, tiles: [[6, 1]] }, 'already-gone'],
+    [{}, {}, { do: 'take', by: 1, tiles: [[6, 1]], turned: true }, 'nothing-turned'],
     [{}, {}, { do: 'take', by: 1, tiles: [[9, 1]] }, 'no-such-tile'],
     [
       {},

@@ -27,9 +27,9 @@ type Opened =
   | { readonly ok: true; readonly parts: Parts; readonly entered: Entered; readonly tape: Tape }
   | { readonly ok: false; readonly problems: readonly Problem[] }
 
-/** Situations of two, or of one where a game is played alone only; a game for more has as many as it needs. */
+/** A situation is one player's, where a game may be played alone and nobody waits for a turn; else there are two. */
 export const seatsAsked = ({ about }: Pick<Game, 'about'>): number =>
-  Math.max(about.seats.low, Math.min(2, about.seats.high))
+  Math.max(about.seats.low, Math.min(about.turns ? 2 : 1, about.seats.high))
 
 /**
  * The match as it would stand in a situation, before its first entry. What was entered beyond what the house rules allow falls
@@ -83,14 +83,30 @@ export function whatStands(
   const { game } = table
   const { rules, game: now } = state
   const plays = play && game.sameChance ? game.sameChance(rules, now, play) : game.plays(rules, now, seat)
-  const told = new Set<string>()
+  const kinds = new Map<string, Set<string>>()
   let left = MOST_LOOKED
   for (const each of plays) {
-    if (left-- <= 0 || told.size > MOST_TOLD) break
-    if (judgePlay(table, state, each).verdict.stands) told.add(capital(sayPlay(table, bare(each), state)))
+    if (left-- <= 0) break
+    const told = kinds.get(each.do) ?? new Set<string>()
+    kinds.set(each.do, told)
+    if (told.size > MOST_TOLD || !judgePlay(table, state, each).verdict.stands) continue
+    told.add(capital(sayPlay(table, bare(each), state)))
   }
-  return { plays: [...told].slice(0, MOST_TOLD), more: told.size > MOST_TOLD }
+  const all = [...kinds.values()].filter(({ size }) => size > 0)
+  // Of each kind as many; what one of few leaves goes to the others.
+  let room = MOST_TOLD
+  const shares = all
+    .map((told) => [...told])
+    .sort((a, b) => a.length - b.length)
+    .map((told, i, { length }) => {
+      const share = told.slice(0, Math.floor(room / (length - i)))
+      room -= share.length
+      return share
+    })
+  return { plays: shares.flat(), more: all.some(({ size }) => size > MOST_TOLD) || sum(all) > MOST_TOLD }
 }
+
+const sum = (all: readonly ReadonlySet<string>[]) => all.reduce((many, { size }) => many + size, 0)
 
 /** A play without what is said beside it. */
 const bare = (play: BasePlay): BasePlay => ({ ...play, ...NOTHING_SAID })
@@ -104,7 +120,9 @@ export function restsOn(
   code: string,
 ): string {
   const told = [...game.wording.readBack(rules, seats), ...sayCommonRules(game, rules)]
-  const found = new Map<string, RegExp | string | undefined>(Object.entries({ ...COMMON, ...situation.rests })).get(code)
+  const found = new Map<string, RegExp | string | undefined>(Object.entries({ ...COMMON, ...situation.rests })).get(
+    code,
+  )
   if (typeof found === 'string') return found
   return (found && told.find((sentence) => found.test(sentence))) ?? withMinus(told.join(' '))
 }

@@ -24,12 +24,14 @@ const sentences = computed(() => {
 const changes = computed(() =>
   tape.lines.filter(({ struck, verdict, entry }) => !struck && verdict.stands && entry.kind === 'rules'),
 )
-/** Answered under what this table agreed, and what was changed since. */
-const questions = computed(() => {
+/** What this table agreed, and what was changed since. */
+const named = computed(() => {
   const changed = changes.value.map(({ entry }) => (entry.kind === 'rules' ? entry.houseRules : {}))
-  const named = Object.assign({}, houseRules, ...changed) as object
-  return `/rulebook/${tape.table.game.id}?ask=agreed&rules=${encodeURIComponent(JSON.stringify(named))}`
+  return Object.assign({}, houseRules, ...changed) as Record<string, unknown>
 })
+const questions = computed(
+  () => `/rulebook/${tape.table.game.id}?ask=agreed&rules=${encodeURIComponent(JSON.stringify(named.value))}`,
+)
 </script>
 
 <template>
@@ -45,6 +47,7 @@ const questions = computed(() => {
         </ul>
       </section>
       <p v-if="!helping" class="flex flex-wrap gap-2">
+        <Key :to="mayIPath(tape.table.game.id, named)"><UIcon name="i-lucide-circle-help" class="size-5" /> May I?</Key>
         <Key :to="questions"><UIcon name="i-lucide-message-circle-question" class="size-5" /> Questions about it</Key>
         <Key :to="`/rulebook/${tape.table.game.id}`"
           ><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</Key

@@ -6,6 +6,7 @@ useHead({ title: 'Rulebook · Nimble Tally' })
   <div class="space-y-4">
     <header class="flex flex-wrap items-center gap-3">
       <h1 class="text-3xl font-bold mr-auto">Rulebook</h1>
+      <Key to="/may-i"><UIcon name="i-lucide-circle-help" class="size-5" /> May I?</Key>
       <Key to="/choices"><UIcon name="i-lucide-table-2" class="size-5" /> Choice board</Key>
     </header>
     <GameFinder>
