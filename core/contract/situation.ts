@@ -32,7 +32,7 @@ interface ChoicePart {
 export type Part = NumberPart | NumbersPart | ChoicePart
 export type Parts = Readonly<Record<string, Part>>
 /** What was entered for each part. */
-export type Values<P extends Parts = Parts> = {
+type Values<P extends Parts = Parts> = {
   readonly [K in keyof P]: P[K] extends NumbersPart
     ? readonly number[]
     : P[K] extends NumbersPart | Part

@@ -15,7 +15,7 @@ import { sayPlay } from '#core/wording/index'
 /** One situation without a match: what lies there is entered, and the judge is asked. */
 
 /** A situation as far as it was named; nothing of it has been checked. */
-export interface Asked {
+interface Asked {
   readonly game: Game
   readonly situation: Situation
   readonly houseRules: Readonly<Record<string, unknown>>

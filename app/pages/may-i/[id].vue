@@ -131,7 +131,7 @@ useHead({ title: () => `May I? ${game ? titleOf(game.about, rules.value) : ''} Â
           </ul>
         </div>
       </section>
-      <div class="table">
+      <div class="picture">
         <FitBox :least="0.7" :most="1.1" :moment="moment"><component :is="view.Table" :key="moment" /></FitBox>
       </div>
       <PadFrame class="sheet">
@@ -165,7 +165,7 @@ useHead({ title: () => `May I? ${game ? titleOf(game.about, rules.value) : ''} Â
 .answer {
   grid-area: answer;
 }
-.table {
+.picture {
   grid-area: table;
   min-height: 12rem;
   max-height: 24rem;
