@@ -104,7 +104,7 @@ const questionsFound = (go: Go) =>
       }))
   })
 
-/** Learning a game: asked about, watched, or refereed. */
+/** Learning a game: asked about, watched, tried, or refereed. */
 const learning = (go: Go) =>
   GAMES.flatMap(({ id, about }): Find[] => [
     {
@@ -119,6 +119,12 @@ const learning = (go: Go) =>
       more: 'a match that plays itself',
       icon: 'i-lucide-clapperboard',
       run: go(`/watch/${id}`),
+    },
+    {
+      label: `Try: ${about.title}`,
+      more: 'one match against bots; nothing of it is kept',
+      icon: 'i-lucide-dices',
+      run: go(`/try/${id}`),
     },
     {
       label: `Be the referee: ${about.title}`,

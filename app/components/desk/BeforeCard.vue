@@ -29,6 +29,12 @@ const named = computed(() => store.match?.houseRules ?? {})
       ><UButton v-if="!desk.helping.value" variant="words" :to="watchPath(tape.table.game.id, named)"
         >Watch one first</UButton
       >
+      <UButton
+        v-if="!desk.helping.value"
+        variant="words"
+        :to="`/try/${tape.table.game.id}?rules=${encodeURIComponent(JSON.stringify(named))}`"
+        >Try it first</UButton
+      >
       <UButton variant="words" @click="wished = false">No such cards</UButton></template
     >
   </TalkCard>

@@ -50,6 +50,7 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
         ><UIcon name="i-lucide-circle-help" class="size-5" /> May I?</Key
       >
       <Key :to="`/watch/${game.id}`"><UIcon name="i-lucide-clapperboard" class="size-5" /> Watch one</Key>
+      <Key :to="`/try/${game.id}`"><UIcon name="i-lucide-dices" class="size-5" /> Try it</Key>
       <Key :to="`/referee/${game.id}`"><UIcon name="i-lucide-gavel" class="size-5" /> Be the referee</Key>
     </p>
     <component :is="view.Rules" />
