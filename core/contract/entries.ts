@@ -54,9 +54,16 @@ const RULING = z.strictObject({
   ...remarks,
 })
 const CALL = z.strictObject({ call: z.enum(CALLS), ...remarks })
+/** What anybody can reach: scores stay whole numbers that can be told. */
+export const MOST_REACHED = 1_000_000
+const ON_PAPER = z.strictObject({
+  call: z.literal('on-paper'),
+  reached: z.array(z.int().min(-MOST_REACHED).max(MOST_REACHED)).min(1).max(8),
+  ...remarks,
+})
 
 /** The public shape of an entry, for the JSON Schema of the match file. */
-export const entrySchema = z.union([PLAY, AMEND, REOPEN, STRIKE, RULING, CALL])
+export const entrySchema = z.union([PLAY, AMEND, REOPEN, STRIKE, RULING, CALL, ON_PAPER])
 
 export type Entry =
   | { readonly kind: 'play'; readonly play: unknown; readonly overrule: boolean }
@@ -67,6 +74,8 @@ export type Entry =
   | { readonly kind: 'rules'; readonly houseRules: Readonly<Record<string, unknown>> }
   | { readonly kind: 'award'; readonly by: number; readonly points: number }
   | { readonly kind: 'call'; readonly call: Call }
+  /** It was played on paper: what everybody reached, by seat. */
+  | { readonly kind: 'on-paper'; readonly reached: readonly number[] }
   /** Nothing that the tape can hold; `ruling` where it was meant for one. */
   | { readonly kind: 'malformed'; readonly ruling?: true }
 
@@ -100,6 +109,10 @@ export function readEntry(raw: unknown): Entry {
     if (!read.success) return BAD_RULING
     const ruling = read.data.ruling
     return 'award' in ruling ? { kind: 'award', ...ruling.award } : { kind: 'rules', houseRules: ruling.houseRules }
+  }
+  if ('reached' in raw) {
+    const onPaper = ON_PAPER.safeParse(raw)
+    return onPaper.success ? { kind: 'on-paper', reached: onPaper.data.reached } : MALFORMED
   }
   const read = CALL.safeParse(raw)
   return read.success ? { kind: 'call', call: read.data.call } : MALFORMED

@@ -53,4 +53,6 @@ export interface MatchState {
   /** The clock has run out; the round in progress is being finished. */
   readonly timeCalled: boolean
   readonly result: Result | null
+  /** What everybody reached, by seat, where it was played on paper; left out otherwise. */
+  readonly reached?: readonly number[]
 }

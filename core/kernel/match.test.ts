@@ -95,6 +95,25 @@ describe('calls', () => {
     expect(answer.result).toBeNull()
   })
 
+  test('played on paper: what was reached decides by the house rules; only where nothing was played', () => {
+    const paper = (...reached: number[]) => ({ call: 'on-paper', reached })
+    const won = judged({ entries: [call('note'), paper(7, 12)] })
+    expect(inShort(won)).toEqual(['ok', 'ok'])
+    expect(won.result).toEqual({ winners: [2], shared: false, why: 'on-paper', ended: 'finish' })
+    expect(scores(won)).toEqual([7, 12])
+    expect(judged({ entries: [paper(5, 5)] }).result).toMatchObject({ winners: [1, 2], shared: true })
+    expect(inShort(judged({ entries: [paper(5, 5), paper(1, 2), call('note')] }))).toEqual(['ok', 'match-over', 'ok'])
+    expect(inShort(judged({ entries: [...turn(1), paper(1, 2)] })).at(-1)).toBe('not-now')
+    for (const wrong of [paper(1), paper(1, 2, 3), paper(1.5, 2), { call: 'on-paper' }, { ...paper(1, 2), by: 1 }])
+      expect(inShort(judged({ entries: [wrong] }))).toEqual(['malformed'])
+    const back = judged({ entries: [paper(7, 12), { strike: 1 }, roll(1)] })
+    expect([back.result, scores(back)]).toEqual([null, [0, 0]])
+    const own = (houseRules: object, ...reached: number[]) =>
+      judged({ game: 'own-game', houseRules: { ...houseRules }, entries: [paper(...reached)] }).result?.winners
+    expect(own({ wins: 'fewest' }, 9, 4)).toEqual([2])
+    expect(own({ wins: 'nearest', goal: 20, rounds: 3 }, 30, 12)).toEqual([2])
+  })
+
   test('after the end only a note stands', () => {
     const over = [
       call('finish'),

@@ -10,6 +10,7 @@ import type { Awaits, Best, End, Game } from '#core/contract/game'
 import { changeableRules, offersAnswers, readHouseRules, readRuling } from '#core/kernel/houseRules'
 import type { BasePlay } from '#core/contract/plays'
 import { problem, type Problem } from '#core/contract/problem'
+import { bestSeats } from '#core/kit/seats'
 import { membersOf, nameOf, type MatchState, type Player, type Table } from '#core/contract/table'
 import { readShape, type RawIssue } from '#core/basics/readShape'
 import { refused, refusedFor, STANDS, type Asks, type Verdict } from '#core/contract/verdict'
@@ -95,7 +96,7 @@ export function bestNow({ game }: Pick<Table, 'game'>, { rules }: Pick<MatchStat
 
 /** Everyone's score now, by seat. */
 export function standing(table: Table, state: MatchState): readonly number[] {
-  return table.game.standing(state.rules, state.game)
+  return state.reached ?? table.game.standing(state.rules, state.game)
 }
 
 /** Judges an entry that is no correction (those are the tape's business) and gives the state after it. */
@@ -109,6 +110,8 @@ export function judgeEntry(table: Table, state: MatchState, entry: Entry): Judge
       return ruleOnAward(table, state, entry.by, entry.points)
     case 'call':
       return judgeCall(table, state, entry.call)
+    case 'on-paper':
+      return judgeOnPaper(table, state, entry.reached)
     default:
       // After the end a ruling is over before anything else that is wrong with it.
       if (entry.kind === 'malformed' && entry.ruling && state.result)
@@ -263,6 +266,18 @@ function judgeCall(table: Table, state: MatchState, call: 'finish' | 'time' | 'c
   }
   if (call === 'time') return { verdict: STANDS, state: lookForEnd(table, { ...state, timeCalled: true }) }
   return { verdict: STANDS, state }
+}
+
+/** A match played on paper is over with what everybody reached; only where nothing was played here. */
+function judgeOnPaper(table: Table, state: MatchState, reached: readonly number[]): Judged {
+  if (state.result) return { verdict: refused('match-over', { call: 'on-paper' }), state }
+  if (reached.length !== table.seats) return { verdict: refused('malformed', { what: 'entry' }), state }
+  if (state.played > 0) return { verdict: refused('not-now', { do: 'on-paper' }), state }
+  const goal = table.game.goal?.(state.rules) ?? 0
+  const best = table.game.best?.(state.rules) ?? 'most'
+  const far = best === 'nearest' ? reached.map((each) => Math.abs(each - goal)) : reached
+  const winners = bestSeats(far, best === 'most' ? 'most' : 'fewest')
+  return { verdict: STANDS, state: over({ ...state, reached }, { winners, why: 'on-paper' }, 'finish') }
 }
 
 function ruleOnAward(table: Table, state: MatchState, by: number, points: number): Judged {

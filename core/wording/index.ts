@@ -10,7 +10,7 @@ import type { Result, Table } from '#core/contract/table'
 import type { Line } from '#core/kernel/tape'
 import type { Note, Reason } from '#core/contract/verdict'
 import { PROBLEMS, REASONS } from '#core/kernel/reasons'
-import { capital, list, withMinus } from '#core/basics/words'
+import { capital, figure, list, withMinus } from '#core/basics/words'
 
 /** How one speaks at a table: names for its seats, and what a spoken answer is called under the rules in force. */
 export function speaking({ game, players }: Pick<Table, 'game' | 'players'>, rules?: CommonRules): Speaking {
@@ -79,6 +79,8 @@ function sayOther(game: Game, entry: Entry, say: Speaking, why: string): string 
     }
     case 'call':
       return entry.call === 'note' && why ? `Note: ${why}` : `${CALLED[entry.call]}${because}`
+    case 'on-paper':
+      return `Played on paper: ${list(entry.reached.map((score, i) => `${say.name(i + 1)} ${figure(score)}`))}${because}`
     default:
       return 'An entry that can’t be read'
   }
@@ -136,7 +138,7 @@ export function sayCame(table: Table, { verdict, before }: Pick<Line, 'verdict' 
   return told.map((note) => sayNote(table.game, note, say)).join(' ')
 }
 
-const WHY: Readonly<Record<string, string>> = { 'most-points': 'most points' }
+const WHY: Readonly<Record<string, string>> = { 'most-points': 'most points', 'on-paper': 'what was reached' }
 const ENDED = {
   finish: 'The referee ended the match; the standing decides',
   time: 'Time ran out; the standing decides',
@@ -153,6 +155,7 @@ export function sayWhy({ game }: Pick<Table, 'game'>, { why }: Pick<Result, 'why
 /** How a match came to its end, where that was not by its own rules, and by what it was won then; empty otherwise. */
 export function sayEnded(table: Pick<Table, 'game'>, result: Result, alone: boolean): string {
   if (!result.ended) return ''
+  if (result.why === 'on-paper') return 'Played on paper; what was reached decides.'
   return alone ? `${ENDED[result.ended]}.` : `${ENDED[result.ended]}: ${whyOf(table, result)}.`
 }
 
@@ -161,6 +164,6 @@ export function sayResult(table: Table, result: Result): string {
   const say = speaking(table)
   const who = list(result.winners.map((seat) => say.name(seat)))
   const what = result.shared ? `${who} share the win` : `${who} wins`
-  const early = result.ended ? ` ${ENDED[result.ended]}.` : ''
+  const early = result.ended && result.why !== 'on-paper' ? ` ${ENDED[result.ended]}.` : ''
   return `${what}: ${whyOf(table, result)}.${early}`
 }

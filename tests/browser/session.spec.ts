@@ -166,6 +166,7 @@ test('a helper records at one table and takes back the newest play, and can do n
     { call: 'time' },
     { call: 'note', why: 'x' },
     { call: 'chart' },
+    { call: 'on-paper', reached: [1, 2] },
     { amend: 1, ...roll(1, [1, 1, 1, 1, 1]) },
     { amend: 0, opening: null },
     { ...roll(1, [6, 5, 4, 3, 2]), overrule: 'I say so' },
