@@ -154,7 +154,7 @@ function useDoing() {
 /** A match being set up: game, seats, house rules; what is wrong with them, and starting it. */
 export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembered>, begin: GameView) {
   const table = useTableToBe(remembered, begin)
-  const { seating, ruling, game, source, veiled, name, boardOf, opening, openingProblems } = table
+  const { view, seating, ruling, game, source, veiled, name, boardOf, opening, openingProblems } = table
   const { like, ...choosing } = useChoosing(table)
   const tried = ref(false)
   const { busy, failed, doing } = useDoing()
@@ -186,29 +186,32 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
       await navigateTo('/')
     })
 
-  async function start() {
+  /** Starts the match; `onPaper`: only its result is entered, so that nothing need lie there. */
+  async function start(onPaper = false) {
     tried.value = true
-    if (seating.seatProblem.value || ruling.problems.value.length || openingProblems.value.length) return
+    if (seating.seatProblem.value || ruling.problems.value.length) return
+    if (openingProblems.value.length && !onPaper) return
+    const laid = onPaper && view.value.Opening ? { source: 'dealt' as const, seed: mixedSeed(nanoid(10)) } : {}
     await doing(async () => {
       const seated = seating.seats.value
       const persons = await known(seating.everybody.value)
       const made = await callApi<{ id: string }>('/api/matches', 'POST', {
         ...played(),
+        ...laid,
         name: name.value.trim(),
         boardOf: boardOf.value,
         houseRules: ruling.named.value,
         seats: seatsFor(seated, persons),
         first: seating.first.value,
-        opening: source.value === 'table' ? opening.value : null,
+        opening: source.value === 'table' && !onPaper ? opening.value : null,
       })
       const rules = ruling.named.value
       const again = { game: game.value.id, rules, veiled: veiled.value, ...remembering(seated) }
       remembered.value = { ...remembered.value, ...again }
-      await navigateTo(`/match/${made.id}`)
+      await navigateTo(`/match/${made.id}${onPaper ? '?paper=1' : ''}`)
     })
   }
 
-  const { view } = table
   return {
     ...{ view, game, name, source, veiled, opening, openingProblems },
     ...seating,

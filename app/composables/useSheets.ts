@@ -1,6 +1,6 @@
 /** The desk's sheets: one at a time. They are loaded when the first of them is asked for. */
 export type SheetName =
-  'more' | 'help' | 'ruling' | 'share' | 'finish' | 'agreed' | 'names' | 'relay' | 'helpers' | 'leave'
+  'more' | 'help' | 'ruling' | 'share' | 'finish' | 'agreed' | 'names' | 'relay' | 'helpers' | 'leave' | 'paper'
 
 export function useSheets() {
   const sheet = ref<SheetName | null>(null)

@@ -31,6 +31,8 @@ export interface GameView {
   readonly Aid?: Component
   /** Where the opening is entered: gets `rules`, `names`, `problems`, and the opening as model. */
   readonly Opening?: Component
+  /** What everybody reaches is what is left of their cards, added up. */
+  readonly leftAdded?: true
   /** What can be typed in the quick line: the line, what it says. The first one stands there as an example. */
   readonly typed: readonly (readonly [string, string])[]
   /** What the pad holds when this play is to be amended at `tape`, the match before it. */

@@ -22,8 +22,8 @@ const wrong = computed(() => {
   return openingProblems.value.length ? 'What lies on the table is not complete yet; it is marked.' : null
 })
 /** Starts; where something is missing, the first field that it is missing in is brought into sight and ready to be typed in. */
-async function start() {
-  await setup.start()
+async function start(onPaper = false) {
+  await setup.start(onPaper)
   if (!wrong.value) return
   await nextTick()
   const rule = problems.value[0]?.path.split('.')[1]
@@ -58,7 +58,7 @@ useHead({ title: 'New match · Nimble Tally' })
 </script>
 
 <template>
-  <form ref="form" class="grid gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]" novalidate @submit.prevent="start">
+  <form ref="form" class="grid gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]" novalidate @submit.prevent="start()">
     <div class="space-y-6 min-w-0">
       <h1 class="text-3xl font-bold">New match</h1>
       <GamePicker :chosen="game.id" @choose="chooseGame" />
@@ -81,6 +81,7 @@ useHead({ title: 'New match · Nimble Tally' })
         <Key main class="go" type="submit" :disabled="busy"
           ><UIcon name="i-lucide-play" class="size-6" /> Start the match</Key
         >
+        <UButton variant="words" :disabled="busy" @click="start(true)">Played on paper: only the result …</UButton>
       </div>
     </aside>
   </form>

@@ -58,6 +58,7 @@ const rulings = computed(() =>
         verdict.stands &&
         (entry.kind === 'rules' ||
           entry.kind === 'award' ||
+          entry.kind === 'on-paper' ||
           (entry.kind === 'call' && (entry.call === 'note' || entry.call === 'chart'))),
     )
     .map((line) => ({ number: line.number, says: sayEntry(tape.table, line) })),
@@ -87,7 +88,7 @@ const rulings = computed(() =>
     </ol>
     <BestYetList v-if="!desk.helping.value && store.match" :match="store.match.id" :seats="seats" />
     <GoOn v-if="!desk.helping.value" :tape="tape" :store="store" />
-    <component :is="view.Recap" :tape="tape" :seats="seats" />
+    <component :is="view.Recap" v-if="!tape.state.reached" :tape="tape" :seats="seats" />
     <AfterCard :tape="tape" />
     <section v-if="rulings.length" class="space-y-1">
       <h3 class="font-bold">Ruled on the way</h3>
@@ -95,7 +96,7 @@ const rulings = computed(() =>
         <li v-for="ruling in rulings" :key="ruling.number">{{ ruling.says }}</li>
       </ul>
     </section>
-    <p v-if="tape.table.source === 'dealt'" class="text-sm text-(--ink-soft)">
+    <p v-if="tape.table.source === 'dealt' && !tape.state.reached" class="text-sm text-(--ink-soft)">
       The app dealt from the seed <b class="figures text-(--ink)">{{ tape.table.seed }}</b>. Whoever doubts it: the
       match file with this seed is judged again anywhere, and every play that the seed did not bring is named.
     </p>

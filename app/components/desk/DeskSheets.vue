@@ -24,12 +24,16 @@ const desk = useDesk()
 const { sheet, sheetOf } = sheets
 const [more, help, ruling, share] = [sheetOf('more'), sheetOf('help'), sheetOf('ruling'), sheetOf('share')]
 const [finish, agreed, names, relay] = [sheetOf('finish'), sheetOf('agreed'), sheetOf('names'), sheetOf('relay')]
-const [helpers, leave] = [sheetOf('helpers'), sheetOf('leave')]
+const [helpers, leave, paper] = [sheetOf('helpers'), sheetOf('leave'), sheetOf('paper')]
 const over = computed(() => tape.state.result !== null)
 
 function end(why: string) {
   sheet.value = null
   store.record(why ? { call: 'finish', why } : { call: 'finish' })
+}
+function onPaper(reached: readonly number[], why: string) {
+  sheet.value = null
+  store.record(why ? { call: 'on-paper', reached, why } : { call: 'on-paper', reached })
 }
 </script>
 
@@ -38,6 +42,7 @@ function end(why: string) {
     v-model:open="more"
     :store="store"
     :over="over"
+    :begun="tape.state.played > 0"
     :closed="tape.state.result?.ended !== undefined"
     :opening="Boolean(view.Opening) && tape.table.source === 'table'"
     @sheet="sheet = $event"
@@ -47,6 +52,7 @@ function end(why: string) {
   <RulingSheet v-model:open="ruling" :tape="tape" :seats="desk.seats.value" @record="store.record" />
   <ShareBoard v-if="store.match" v-model:open="share" :match="id" :token="store.match.board" />
   <FinishSheet v-model:open="finish" :tape="tape" :seats="desk.seats.value" @finish="end" />
+  <PaperSheet v-model:open="paper" :tape="tape" :seats="desk.seats.value" :added="view.leftAdded" @reached="onPaper" />
   <AgreedSheet v-model:open="agreed" :tape="tape" :house-rules="store.match?.houseRules ?? {}" />
   <LeaveSheet v-model:open="leave" :paused="() => store.setClock('later')" @go="emit('go')" />
   <HelperSheet v-model:open="helpers" :match="id" />

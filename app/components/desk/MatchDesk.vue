@@ -49,6 +49,13 @@ const tab = ref<DeskTab>('table')
 const drawn = useLocalStorage('draw-verdict', false)
 
 onMounted(() => void store.join())
+// Only the result is to be entered: where nothing was played yet it is asked for.
+const onPaper = useRoute().query.paper !== undefined
+watch(
+  () => store.tape !== null,
+  (there) => there && onPaper && !store.tape?.lines.length && (sheet.value = 'paper'),
+  { immediate: true },
+)
 // The table plays again: whoever helps there goes along.
 watch(
   () => store.movedTo,

@@ -3,9 +3,11 @@ import type { SheetName } from '~/composables/useSheets'
 import type { MatchStore } from '~/stores/match'
 
 /** What is needed less often than a play: rulings, looking back, ending early, sharing, taking along, sound. */
-const { store, over, closed, opening } = defineProps<{
+const { store, over, begun, closed, opening } = defineProps<{
   store: MatchStore
   over: boolean
+  /** Something was played here. */
+  begun: boolean
   /** Ended by a call: no ruling makes it go on. */
   closed: boolean
   /** What was laid out before play can be put right. */
@@ -48,6 +50,9 @@ function chart() {
         >
         <Key v-if="!over" @click="emit('sheet', 'finish')"
           ><UIcon name="i-lucide-flag" class="size-5" /> End the match now …</Key
+        >
+        <Key v-if="!over && !begun" @click="emit('sheet', 'paper')"
+          ><UIcon name="i-lucide-pencil-line" class="size-5" /> Only the result …</Key
         >
         <VeilSwitch :store="store" />
         <Key @click="emit('sheet', 'agreed')"

@@ -20,6 +20,7 @@ export default defineView<RoofPlay>({
   Rules,
   Aid,
   Opening,
+  leftAdded: true,
   typed: [
     ['1: 6.1 6.3', 'player 1 takes the first and third tile of row 6'],
     ['1: 6.2 t', 'takes a tile with the turned card'],
