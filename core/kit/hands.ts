@@ -1,4 +1,4 @@
-import { countOf, deckOf, without, type Deck, type Pack } from '#core/kit/pack'
+import { countOf, deckOf, without, withoutAll, type Deck, type Pack } from '#core/kit/pack'
 import type { Random } from '#core/basics/random'
 import { ofSeat, seatsFrom } from '#core/kit/seats'
 
@@ -81,9 +81,7 @@ export function withForgotten(hands: readonly Hand[], seat: number): readonly Ha
 
 /** Hands that agree with everything known, out of all `cards` there are; where everything is known, the real ones. */
 export function handsLike(cards: readonly number[], { hands, laid }: Known, random: Random): number[][] {
-  let unseen = cards
-  for (const card of [...laid, ...hands.flatMap(({ known }) => known)]) unseen = without(unseen, card)
-  const left = random.shuffled(unseen)
+  const left = random.shuffled(withoutAll(cards, [...laid, ...hands.flatMap(({ known }) => known)]))
   return hands.map(({ size, known }) => [...known, ...left.splice(0, Math.max(0, size - known.length))])
 }
 

@@ -41,9 +41,16 @@ export function facesOf({ low, high }: Pack): number[] {
   return Array.from({ length: high - low + 1 }, (_, i) => low + i)
 }
 
+const CARDS = new WeakMap<Pack, readonly number[]>()
+
 /** Every card of the pack, rising. */
 export function cardsOf(pack: Pack): number[] {
-  return facesOf(pack).flatMap((card) => Array.from({ length: pack.copies }, () => card))
+  const known = CARDS.get(pack)
+  if (known) return known.slice()
+  const cards: number[] = []
+  for (let card = pack.low; card <= pack.high; card++) for (let n = 0; n < pack.copies; n++) cards.push(card)
+  CARDS.set(pack, cards)
+  return cards.slice()
 }
 
 /** Any pack of cards: which there are, and how many of each. */
@@ -86,6 +93,16 @@ export function countsOf<C extends Card>(cards: readonly C[]): Map<C, number> {
   const counts = new Map<C, number>()
   for (const card of cards) counts.set(card, (counts.get(card) ?? 0) + 1)
   return counts
+}
+
+/** `cards` without the first of each of those in `gone`. */
+export function withoutAll<C extends Card>(cards: readonly C[], gone: readonly C[]): C[] {
+  const left = countsOf(gone)
+  return cards.filter((card) => {
+    const many = left.get(card) ?? 0
+    if (many > 0) left.set(card, many - 1)
+    return many === 0
+  })
 }
 
 /** `cards` without the first of this value; the same list where there is none. */

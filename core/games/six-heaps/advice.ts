@@ -1,4 +1,4 @@
-import { linesThrough, topAt, withCard, type Line, type Spot } from '#core/games/six-heaps/block'
+import { linesThrough, type Line, type Spot } from '#core/games/six-heaps/block'
 import { knownIn, lyingIn, type HeapRules, type HeapState } from '#core/games/six-heaps/rules'
 import { canHold } from '#core/kit/hands'
 import { countOf } from '#core/kit/pack'
@@ -16,13 +16,15 @@ export function placesFor(
   { heaps }: Pick<HeapState, 'heaps'>,
   card: number,
 ): Chance[] {
-  return heaps.flatMap((row, r) =>
-    row.flatMap((_, c) => {
+  const chances: Chance[] = []
+  heaps.forEach((row, r) =>
+    row.forEach((heap, c) => {
+      if (heap.at(-1) === card) return
       const at: Spot = [r + 1, c + 1]
-      if (topAt(heaps, at) === card) return []
-      return [{ card, at, lines: linesThrough(withCard(heaps, at, card), at, target) }]
+      chances.push({ card, at, lines: linesThrough(heaps, at, target, card) })
     }),
   )
+  return chances
 }
 
 /** The best that `cards` could do now: the places with the most lines; none where nothing scores. */
@@ -40,7 +42,8 @@ export function bestPlaces(
 export function mayHold({ pack }: Pick<HeapRules, 'pack'>, state: HeapState, seat: number): number[] {
   const cards: number[] = []
   const known = knownIn(state)
+  const lying = lyingIn(state)
   for (let card = pack.low; card <= pack.high; card++)
-    if (countOf(lyingIn(state), card) < pack.copies && canHold(pack, known, seat, [card])) cards.push(card)
+    if (countOf(lying, card) < pack.copies && canHold(pack, known, seat, [card])) cards.push(card)
   return cards
 }

@@ -29,9 +29,43 @@ export function runsThrough(heaps: Heaps, at: Spot): Line[] {
   return runs
 }
 
-/** The runs through `at` that make the target. */
-export function linesThrough(heaps: Heaps, at: Spot, target: number): Line[] {
-  return runsThrough(heaps, at).filter((run) => run.reduce((sum, spot) => sum + topAt(heaps, spot)!, 0) === target)
+/**
+ * The runs through `at` that make the target, in the order of `runsThrough`; with `card`, as if it lay on top there. Bots ask
+ * it of every card and place: a run is written down only where it makes the target.
+ */
+export function linesThrough(heaps: Heaps, at: Spot, target: number, card = topAt(heaps, at) ?? null): Line[] {
+  if (card === null) return []
+  const lines: Line[] = []
+  const along = (length: number, here: number, topOf: (n: number) => number | null, spotOf: (n: number) => Spot) => {
+    let before = 0
+    for (let from = here; from >= 1; from--) {
+      const low = from === here ? card : topOf(from)
+      if (low === null) break
+      before += low
+      let sum = before
+      for (let to = here; to <= length; to++) {
+        const high = to === here ? 0 : topOf(to)
+        if (high === null) break
+        sum += high
+        if (to > from && sum === target) lines.push(Array.from({ length: to - from + 1 }, (_, i) => spotOf(from + i)))
+      }
+    }
+  }
+  const [row, column] = at
+  const cells = heaps[row - 1] ?? []
+  along(
+    cells.length,
+    column,
+    (n) => cells[n - 1]?.at(-1) ?? null,
+    (n) => [row, n],
+  )
+  along(
+    heaps.length,
+    row,
+    (n) => heaps[n - 1]?.[column - 1]?.at(-1) ?? null,
+    (n) => [n, column],
+  )
+  return lines
 }
 
 /** Whether two lines have the same places, in any order; a place named twice is another line. */

@@ -120,7 +120,11 @@ export function open({ rows, columns, hand, pack }: HeapRules, seating: Seating)
 }
 
 /** Every card that lies on a heap, covered ones too. */
-export const lyingIn = ({ heaps }: Pick<HeapState, 'heaps'>): number[] => heaps.flat(2)
+export function lyingIn({ heaps }: Pick<HeapState, 'heaps'>): number[] {
+  const cards: number[] = []
+  for (const row of heaps) for (const heap of row) for (const card of heap) cards.push(card)
+  return cards
+}
 
 /** What is known of the hands. */
 export const knownIn = (state: Pick<HeapState, 'heaps' | 'hands' | 'stock'>): Known => ({

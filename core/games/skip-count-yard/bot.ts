@@ -7,9 +7,15 @@ import { canHold, handsLike } from '#core/kit/hands'
 import type { Random } from '#core/basics/random'
 import { ofSeat } from '#core/kit/seats'
 
-const allCards = (sets: readonly number[]) => {
+const CARDS = new WeakMap<object, readonly number[]>()
+/** Every card of the sets, rising; bots ask it at every play. */
+function allCards(sets: readonly number[]): readonly number[] {
   const deck = deckOfSets(sets)
-  return deck.faces.flatMap((card) => Array.from({ length: deck.copiesOf(card) }, () => card))
+  const known = CARDS.get(deck)
+  if (known) return known
+  const cards = deck.faces.flatMap((card) => Array.from({ length: deck.copiesOf(card) }, () => card))
+  CARDS.set(deck, cards)
+  return cards
 }
 
 /** Every play known to stand now; where a draw is owed, the draw alone. */
@@ -20,7 +26,8 @@ export function* plays(rules: YardRules, state: YardState, seat: number): Genera
     return
   }
   const deck = deckOfSets(rules.sets)
-  const held = deck.faces.filter((card) => canHold(deck, knownIn(state), seat, [card]))
+  const known = knownIn(state)
+  const held = deck.faces.filter((card) => canHold(deck, known, seat, [card]))
   for (const { card, to } of singleAdds(rules.sets, state.yard, held))
     yield { do: 'add', by: seat, card, to, explained: true }
   for (const from of POSITIONS)

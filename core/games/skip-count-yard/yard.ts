@@ -11,8 +11,16 @@ export type Run = readonly number[]
 export type Yard = Readonly<Record<Position, Run>>
 
 /** Something for every place of the yard, the sides first. */
-export const atEach = <T>(of: (at: Position, i: number) => T): Record<Position, T> =>
-  Object.fromEntries(POSITIONS.map((at, i) => [at, of(at, i)])) as Record<Position, T>
+export const atEach = <T>(of: (at: Position, i: number) => T): Record<Position, T> => ({
+  N: of('N', 0),
+  E: of('E', 1),
+  S: of('S', 2),
+  W: of('W', 3),
+  NE: of('NE', 4),
+  SE: of('SE', 5),
+  SW: of('SW', 6),
+  NW: of('NW', 7),
+})
 
 /** Multiples go up to ten times. */
 const TIMES = 10
@@ -52,8 +60,10 @@ export function nextOn(
   corner: boolean,
 ): { readonly step: number; readonly card: number }[] {
   const top = run.at(-1)
-  if (top === undefined) return []
-  return stepsOf(sets, run, corner).flatMap((step) => (top + step <= TIMES * step ? [{ step, card: top + step }] : []))
+  const next: { step: number; card: number }[] = []
+  if (top === undefined) return next
+  for (const step of stepsOf(sets, run, corner)) if (top + step <= TIMES * step) next.push({ step, card: top + step })
+  return next
 }
 
 /** Why cards can’t be laid at a place: `cards` is a run itself, `next` what may come there; null where they can. */
@@ -81,5 +91,7 @@ export function whyNot(
 
 /** Every card that lies in the yard. */
 export function cardsIn(yard: Yard): number[] {
-  return POSITIONS.flatMap((position) => [...yard[position]])
+  const cards: number[] = []
+  for (const position of POSITIONS) for (const card of yard[position]) cards.push(card)
+  return cards
 }

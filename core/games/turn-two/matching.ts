@@ -16,6 +16,13 @@ export function matchOf({ target, perTurn, signs }: Goal, cards: readonly number
   return found && { kind: 'equation', terms: spoken(cards, found), equals: signed(cards, found) }
 }
 
+/** Whether cards make a target, added, or with signs where those are agreed. */
+function makes(cards: readonly number[], target: number, minus: boolean): boolean {
+  let sum = 0
+  for (const card of cards) sum += card
+  return sum === target || (minus && sum > target && findSigns(cards, target, minus) !== null)
+}
+
 /**
  * Some of `cards` that make a match, with those in `held` among them; null where none do. Of each card no more copies are
  * looked at than one match can use.
@@ -28,16 +35,20 @@ export function holdsMatch(
   const some = [...countsOf(cards)].flatMap(([card, count]) =>
     Array.from({ length: Math.min(count, rules.perTurn) }, () => card),
   )
-  const pick = (from: number, chosen: readonly number[]): readonly number[] | null => {
-    if (chosen.length === rules.perTurn) return matchOf(rules, chosen) ? chosen : null
+  const minus = rules.signs === 'add-subtract'
+  // Bots ask at every turn: nothing is copied, and nothing written down, until a match is found.
+  const chosen = [...held]
+  const pick = (from: number): boolean => {
+    if (chosen.length === rules.perTurn) return makes(chosen, rules.target, minus)
     for (let i = from; i < some.length; i++) {
       if (i > from && some[i] === some[i - 1]) continue
-      const found = pick(i + 1, [...chosen, itemAt(some, i)])
-      if (found) return found
+      chosen.push(itemAt(some, i))
+      if (pick(i + 1)) return true
+      chosen.pop()
     }
-    return null
+    return false
   }
-  return pick(0, held)
+  return pick(0) ? chosen : null
 }
 
 /** Cards of the pack that can be in no match: they only lie there, unless they are taken out first. */
