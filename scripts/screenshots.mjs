@@ -90,7 +90,11 @@ const SHOTS = [
   ['desk-brim', match('buoy'), freeze],
   ['desk-roof-tiles', match('shed')],
   ['desk-alone', () => alone(), help],
-  ['desk-table-ladder', match('bollard'), (page) => page.getByRole('button', { name: 'Yusuf rolled a 7' }).click()],
+  [
+    'may-i',
+    `/may-i/call-row?at={"row":[3,7,5,2]}&play={"do":"call","by":1,"cards":[3,5]}`,
+    (page) => page.getByRole('button', { name: 'What may I then?' }).click(),
+  ],
   ['desk-last-digit-chains', match('links')],
   [
     'lab',

@@ -50,6 +50,9 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     () => question.value !== null && newest.value !== null && isRight(question.value, newest.value),
   )
   const went = computed(() => wentOf(questions.value, answers.value))
+  /** When the round began, and seconds it took; two minutes are an unhurried round. */
+  let began = Date.now()
+  const took = ref(0)
 
   function answer(given: Answer) {
     if (shown.value || over.value) return
@@ -67,6 +70,7 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     if (!shown.value) return
     shown.value = false
     if (!over.value) return
+    took.value = Math.round((Date.now() - began) / 1000)
     const { right: so, missed: again } = went.value
     const { asked, right: before } = own.value
     counts.value = {
@@ -78,6 +82,7 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     missed.value = own.value.missed
     key.value = mixedSeed(nanoid(10))
     answers.value = []
+    began = Date.now()
     shown.value = asking.value = false
   }
   const told = computed(() => (question.value ? sayTold(question.value) : ''))
@@ -93,6 +98,7 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     over,
     right,
     went,
+    took,
     told,
     lookOut,
     says,

@@ -89,6 +89,7 @@ test('a round is judged by keys and by touch; what was missed is told, remembere
   const went = page.getByRole('region', { name: 'How it went' })
   await expect(went).toContainText('10 of 10 right')
   await expect(went).toContainText('Nothing was missed')
+  await expect(went).toContainText(/It took \d:\d\d: as quick as a table wants it/)
 
   // The same once more, with everything said to stand: each slip is told, and remembered on this device.
   await page.goto('/referee/brim?key=2~round')
@@ -128,6 +129,42 @@ test('both pass the scan, light and dark, and are reached from the rulebook; rul
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('These house rules can’t be played')
   await page.goto('/referee/nothing')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('No such game')
+})
+
+test('the first minutes with a game never seen: watched, refereed, and asked about, by touch alone', async ({
+  browser,
+}) => {
+  test.slow()
+  const context = await browser.newContext({ hasTouch: true, reducedMotion: 'reduce' })
+  const page = await context.newPage()
+  await page.goto('/rulebook/perch-and-push')
+  await page.getByRole('link', { name: 'Watch one' }).tap()
+  await expect(told(page)).toBeVisible()
+  // Announced, then worked out: four plays, step by step.
+  for (let beat = 0; beat < 8; beat++) {
+    await page.getByRole('button', { name: 'On a step' }).tap()
+    await expect(told(page)).not.toBeEmpty()
+  }
+  await page.getByRole('link', { name: 'Back to the rulebook' }).tap()
+  await page.getByRole('link', { name: 'Be the referee' }).tap()
+  for (let n = 0; n < 10; n++) {
+    await page.getByRole('button', { name: 'Stands', exact: true }).tap()
+    await expect(told(page).getByRole('status')).toContainText(/Right\.|Not so\./)
+    await page.getByRole('button', { name: /The next one|How it went/ }).tap()
+  }
+  await expect(page.getByRole('region', { name: 'How it went' })).toContainText('of 10 right')
+  await page.getByRole('link', { name: 'Back to the rulebook' }).last().tap()
+  await page.getByRole('link', { name: 'May I?' }).tap()
+  // A rival's stack of two stands on 14: may it be pushed off?
+  await page.getByRole('button', { name: 'A result', exact: true }).tap()
+  await page.getByRole('option', { name: '14', exact: true }).tap()
+  await page.getByRole('radio', { name: 'a stack of another' }).tap()
+  await page.getByRole('button', { name: 'Increment' }).first().tap()
+  await page.getByRole('textbox', { name: 'Quick line' }).fill('47 14')
+  const answer = page.getByRole('region', { name: 'The answer' })
+  await expect(answer).toContainText('Ines')
+  await expect(answer).toContainText(/pushes 2/)
+  await context.close()
 })
 
 test('questions are answered under the rules that are named, opened by a link, and found in people’s words', async ({

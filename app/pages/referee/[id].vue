@@ -11,6 +11,10 @@ const trainer =
   game && rulesFit(game, houseRules, seats)
     ? useReferee({ game, houseRules, players: BOT_NAMES.slice(0, seats), key })
     : null
+/** Seconds that ten plays take somebody who knows the game. */
+const UNHURRIED = 120
+/** `1:40`. */
+const clockOf = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
 const board = computed(() => (trainer?.question.value ? boardOfTape(trainer.question.value.before) : null))
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -55,6 +59,12 @@ useHead({
       </BoardScene>
       <section v-else class="sheet p-8 m-auto max-w-2xl w-full space-y-4" aria-label="How it went">
         <h1>{{ trainer.went.value.right }} of {{ trainer.questions.value.length }} right</h1>
+        <p class="came">
+          It took {{ clockOf(trainer.took.value)
+          }}{{
+            trainer.took.value <= UNHURRIED ? ': as quick as a table wants it.' : '; at a table it is two minutes.'
+          }}
+        </p>
         <p v-if="trainer.own.value.asked > trainer.questions.value.length" class="came">
           In all {{ trainer.own.value.right }} of {{ trainer.own.value.asked }} on this device.
         </p>
