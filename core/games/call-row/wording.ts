@@ -34,7 +34,12 @@ export const wording: GameWording<RowRules, RowPlay, RowState, RowCodes> = {
     const { cards, signs } = play
     const told =
       signs?.length === cards.length
-        ? cards.map((card, i) => `${i === 0 && signs[i] === '+' ? '' : signs[i] === '-' ? '−' : '+ '}${card}`).join(' ')
+        ? cards
+            .map(
+              (card, i) =>
+                `${i === 0 && signs[i] === '+' ? '' : signs[i] === '-' ? (i === 0 ? '−' : '− ') : '+ '}${card}`,
+            )
+            .join(' ')
         : list(cards)
     return `${name(play.by)} calls ${told}`
   },
