@@ -1,6 +1,8 @@
 import { skillNames, SKILLS } from '#core/contract/skills'
 import { matchName, matchTitle } from '#core/games/abouts'
+import type { GameId } from '#core/games/ids'
 import { GAMES } from '#core/games/index'
+import { SITUATIONS } from '#core/games/situations'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { ruleFields } from '#core/kernel/ruleFields'
 import { questionsOf } from '#core/trainer/questions'
@@ -93,7 +95,7 @@ const questionsFound = (go: Go) =>
   GAMES.flatMap((game) => {
     const seats = Math.max(2, game.about.seats.low)
     const read = readHouseRules(game, {}, seats)
-    return (read.ok ? questionsOf(game, read.rules, seats) : [])
+    return (read.ok ? questionsOf(game, SITUATIONS[game.id as GameId], read.rules, seats) : [])
       .filter(({ id }) => !id.startsWith('rule-'))
       .map(({ id, asks, answer, words }): Find => ({
         label: asks,

@@ -30,6 +30,17 @@ interface Refereed {
   readonly key?: string | undefined
 }
 
+/** Seconds that a round took, from its first play to its last answer. */
+function useRoundTime() {
+  let began = Date.now()
+  const took = ref(0)
+  return {
+    took,
+    begin: () => void (began = Date.now()),
+    end: () => void (took.value = Math.round((Date.now() - began) / 1000)),
+  }
+}
+
 /** Ten plays to be judged one after another: stands or not, and why; what was missed comes again in the next round. */
 export function useReferee({ game, houseRules, players, key: keyAsked }: Refereed) {
   const counts = useKept('referee', COUNTS, {})
@@ -50,9 +61,7 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     () => question.value !== null && newest.value !== null && isRight(question.value, newest.value),
   )
   const went = computed(() => wentOf(questions.value, answers.value))
-  /** When the round began, and seconds it took; two minutes are an unhurried round. */
-  let began = Date.now()
-  const took = ref(0)
+  const { took, begin, end } = useRoundTime()
 
   function answer(given: Answer) {
     if (shown.value || over.value) return
@@ -70,7 +79,7 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     if (!shown.value) return
     shown.value = false
     if (!over.value) return
-    took.value = Math.round((Date.now() - began) / 1000)
+    end()
     const { right: so, missed: again } = went.value
     const { asked, right: before } = own.value
     counts.value = {
@@ -82,7 +91,7 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     missed.value = own.value.missed
     key.value = mixedSeed(nanoid(10))
     answers.value = []
-    began = Date.now()
+    begin()
     shown.value = asking.value = false
   }
   const told = computed(() => (question.value ? sayTold(question.value) : ''))

@@ -1,4 +1,6 @@
+import type { GameId } from '#core/games/ids'
 import { GAMES } from '#core/games/index'
+import { SITUATIONS } from '#core/games/situations'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { judgePlay } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
@@ -8,7 +10,7 @@ function asked(game: (typeof GAMES)[number], houseRules: Record<string, unknown>
   const seats = Math.max(2, game.about.seats.low)
   const read = readHouseRules(game, houseRules, seats)
   if (!read.ok) throw new Error(JSON.stringify(read.problems))
-  return questionsOf(game, read.rules, seats)
+  return questionsOf(game, SITUATIONS[game.id as GameId], read.rules, seats)
 }
 const answerTo = (questions: ReturnType<typeof asked>, id: string) => questions.find((each) => each.id === id)!.answer
 
@@ -55,6 +57,15 @@ function readHouseRulesOf(game: (typeof GAMES)[number]) {
   if (!read.ok) throw new Error(JSON.stringify(read.problems))
   return read.rules
 }
+
+test('when a play does not stand is told by the sentences that the judge’s reasons rest on, as agreed', () => {
+  const brim = GAMES.find(({ id }) => id === 'brim')!
+  expect(answerTo(asked(brim, { rolls: 2, mustFreeze: 2 }), 'corners')).toContain(
+    '5 dice with 6 sides, up to 2 rolls a turn. Before each further roll at least 2 dice must be newly frozen.',
+  )
+  const yard = GAMES.find(({ id }) => id === 'skip-count-yard')!
+  expect(answerTo(asked(yard), 'corners')).toContain('a corner begins only with a set’s lowest card')
+})
 
 test('answers follow the house rules of today', () => {
   const brim = GAMES.find(({ id }) => id === 'brim')!

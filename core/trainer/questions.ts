@@ -2,8 +2,10 @@ import { count, list, range } from '#core/basics/words'
 import { sayTime, timeOf } from '#core/catalogue/time'
 import type { CommonRules } from '#core/contract/commonRules'
 import type { Game } from '#core/contract/game'
+import type { Situation } from '#core/contract/situation'
 import { skillNames } from '#core/contract/skills'
 import type { GameId } from '#core/games/ids'
+import { restsOf } from '#core/trainer/situation'
 import { ruleFields, sayRuleValue } from '#core/kernel/ruleFields'
 import { sayCommonRules } from '#core/wording/houseRules'
 
@@ -25,11 +27,11 @@ const among = (sentences: readonly string[], of: RegExp, else_: string) => {
 const BEST = { most: 'The most wins.', fewest: 'The fewest wins.', nearest: 'Whoever is nearest to the goal wins.' }
 
 /** The questions of a game, the first at the table first. `id` is the game's own, where its time is known. */
-export function questionsOf(game: Game, rules: CommonRules, seats: number): readonly Question[] {
+export function questionsOf(game: Game, situation: Situation, rules: CommonRules, seats: number): readonly Question[] {
   return [
     ...atTheStart(game, rules, seats),
     ...whilePlaying(game, rules, seats),
-    ...whereUnsure(game),
+    ...whereUnsure(game, situation, rules, seats),
     ...atTheEnd(game, rules, seats),
     ...ofRules(game, rules),
   ]
@@ -133,11 +135,17 @@ function whilePlaying(game: Game, rules: CommonRules, seats: number): Question[]
   ]
 }
 
-function whereUnsure(game: Game): Question[] {
+function whereUnsure(game: Game, situation: Situation, rules: CommonRules, seats: number): Question[] {
   const changeable = ruleFields(game)
     .filter((field) => field.changeable)
     .map(({ label }) => label)
   return [
+    {
+      id: 'corners',
+      asks: 'When does a play not stand?',
+      answer: restsOf(game, situation, { rules, seats }).join(' '),
+      words: 'corner case may not allowed refused wrong forbidden counts',
+    },
     {
       id: 'argue',
       asks: 'We can’t agree whether it counts. What now?',

@@ -127,6 +127,16 @@ export function restsOn(
   return (found && told.find((sentence) => found.test(sentence))) ?? withMinus(told.join(' '))
 }
 
+/** Every sentence of the rules that a play of this game may be refused by, in the order of its reasons, each once. */
+export function restsOf(
+  game: Game,
+  situation: Situation,
+  agreed: { readonly rules: CommonRules; readonly seats: number },
+): readonly string[] {
+  const codes = [...Object.keys(situation.rests), ...(game.about.turns ? ['not-their-turn'] : []), 'not-now']
+  return [...new Set(codes.map((code) => restsOn(game, situation, agreed, code)))]
+}
+
 /** What holds in every game, for the reasons that all share. */
 const COMMON: Readonly<Record<string, RegExp | string>> = {
   malformed: 'A play says all that belongs to it, and nothing else.',

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import type { CommonRules } from '#core/contract/commonRules'
 import type { Game } from '#core/contract/game'
+import type { GameId } from '#core/games/ids'
+import { SITUATIONS } from '#core/games/situations'
 import { questionsOf } from '#core/trainer/questions'
 
 /** What people ask about a game, answered under the house rules as they stand; one opens at a time, the one that is linked at once. */
 const { game, rules, seats } = defineProps<{ game: Game; rules: CommonRules; seats: number }>()
-const questions = computed(() => questionsOf(game, rules, seats))
+const questions = computed(() => questionsOf(game, SITUATIONS[game.id as GameId], rules, seats))
 const items = computed(() =>
   questions.value.map(({ id, asks, answer }) => ({ value: id, label: asks, content: answer })),
 )

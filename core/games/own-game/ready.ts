@@ -1,3 +1,4 @@
+import { figure } from '#core/basics/words'
 import type { Ready } from '#core/contract/ready'
 import type { Sheet } from '#core/contract/sheet'
 import { packCards, pointsSheet, runningSheet, span } from '#core/kit/parts'
@@ -9,7 +10,7 @@ function trackSheet({ track, specials, goal }: OwnRules): Sheet[] {
   if (!track) return []
   const marked = new Set(specials.flatMap(({ when }) => (when.is === 'on' ? [when.n] : [])))
   const spaces = span(track.from, track.to).map((place) => ({
-    text: String(place),
+    text: figure(place),
     strong: marked.has(place) || place === goal || place === track.start,
   }))
   return [{ id: 'track', title: `Track from ${track.from} to ${track.to}`, kind: 'track', spaces }]

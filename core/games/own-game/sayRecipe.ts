@@ -35,7 +35,7 @@ function whenOf(when: When): string {
     case 'same':
       return 'all numbers alike'
     case 'has':
-      return `${when.n} among the numbers`
+      return `the number ${when.n} among them`
     case 'all':
       return `nothing but ${when.n}`
     case 'result':
