@@ -161,15 +161,15 @@ useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble
       <PlayersRow class="seats" :tape="shown" :seats="seats" :touchable="entering" :told="told" />
     </template>
     <template #stage>
-      <ConflictPanel v-if="store.conflict" :store="store" />
-      <CorrectionPanel
+      <LazyConflictPanel v-if="store.conflict" :store="store" />
+      <LazyCorrectionPanel
         v-if="review.pending.value.length && amending === null"
         class="scrolls"
         :review="review"
         :tape="tape"
         :seats="seats"
       />
-      <Announcement
+      <LazyAnnouncement
         v-else-if="result && !looking"
         class="scrolls"
         :store="store"
@@ -183,7 +183,7 @@ useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble
       <DealReveal v-if="reveal" class="reveal" :reveal="reveal" @done="dealer.done()" />
     </template>
     <template #dock>
-      <PausedStrip
+      <LazyPausedStrip
         v-if="store.clock.paused && !result && !looking"
         class="dock"
         :at="store.clock.paused.at"
