@@ -274,7 +274,7 @@ function judgeOnPaper(table: Table, state: MatchState, reached: readonly number[
   if (reached.length !== table.seats) return { verdict: refused('malformed', { what: 'entry' }), state }
   if (state.played > 0) return { verdict: refused('not-now', { do: 'on-paper' }), state }
   const goal = table.game.goal?.(state.rules) ?? 0
-  const best = table.game.best?.(state.rules) ?? 'most'
+  const best = bestNow(table, state)
   const far = best === 'nearest' ? reached.map((each) => Math.abs(each - goal)) : reached
   const winners = bestSeats(far, best === 'most' ? 'most' : 'fewest')
   return { verdict: STANDS, state: over({ ...state, reached }, { winners, why: 'on-paper' }, 'finish') }

@@ -7,7 +7,9 @@ import { skillNames } from '#core/contract/skills'
 import type { GameId } from '#core/games/ids'
 import { restsOf } from '#core/trainer/situation'
 import { ruleFields, sayRuleValue } from '#core/kernel/ruleFields'
+import { bestNow } from '#core/kernel/match'
 import { sayCommonRules } from '#core/wording/houseRules'
+import { BEST } from '#core/wording/index'
 
 /** What people ask about a game, answered under the house rules agreed today. */
 interface Question {
@@ -23,8 +25,6 @@ const among = (sentences: readonly string[], of: RegExp, else_: string) => {
   const found = sentences.filter((sentence) => of.test(sentence))
   return found.length ? found.join(' ') : else_
 }
-
-const BEST = { most: 'The most wins.', fewest: 'The fewest wins.', nearest: 'Whoever is nearest to the goal wins.' }
 
 /** The questions of a game, the first at the table first. `id` is the game's own, where its time is known. */
 export function questionsOf(game: Game, situation: Situation, rules: CommonRules, seats: number): readonly Question[] {
@@ -192,7 +192,7 @@ function whereUnsure(game: Game, situation: Situation, rules: CommonRules, seats
 function atTheEnd(game: Game, rules: CommonRules, seats: number): Question[] {
   const told = [...game.wording.readBack(rules, seats), ...game.ready.aloud(rules, seats)]
   const common = sayCommonRules(game, rules)
-  const best = BEST[game.best?.(rules) ?? 'most']
+  const best = BEST[bestNow({ game }, { rules })]
   return [
     {
       id: 'over',

@@ -1,7 +1,7 @@
 import type { Facts } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
 import type { Entry } from '#core/contract/entries'
-import type { Game, Sentence, Speaking } from '#core/contract/game'
+import type { Best, Game, Sentence, Speaking } from '#core/contract/game'
 import type { Problem } from '#core/contract/problem'
 import type { BasePlay } from '#core/contract/plays'
 import { memberIn } from '#core/kernel/members'
@@ -159,11 +159,22 @@ export function sayEnded(table: Pick<Table, 'game'>, result: Result, alone: bool
   return alone ? `${ENDED[result.ended]}.` : `${ENDED[result.ended]}: ${whyOf(table, result)}.`
 }
 
+/** Who won, by name: `Ines wins`, `Ines and Bao share the win`. */
+export function sayWinners(names: readonly string[]): string {
+  return names.length > 1 ? `${list(names)} share the win` : `${names[0]} wins`
+}
+
+/** Which score is best, as a sentence. */
+export const BEST: Readonly<Record<Best, string>> = {
+  most: 'The most wins.',
+  fewest: 'The fewest wins.',
+  nearest: 'Whoever is nearest to the goal wins.',
+}
+
 /** The result in a sentence or two: who won, by what, and how the end came. */
 export function sayResult(table: Table, result: Result): string {
   const say = speaking(table)
-  const who = list(result.winners.map((seat) => say.name(seat)))
-  const what = result.shared ? `${who} share the win` : `${who} wins`
+  const what = sayWinners(result.winners.map((seat) => say.name(seat)))
   const early = result.ended && result.why !== 'on-paper' ? ` ${ENDED[result.ended]}.` : ''
   return `${what}: ${whyOf(table, result)}.${early}`
 }

@@ -4,8 +4,7 @@ import { bestNow, standing } from '#core/kernel/match'
 import { progressNow } from '#core/kernel/progress'
 import type { Tape } from '#core/kernel/tape'
 import { relation } from '#core/contract/working'
-import { sayEnded, sayEntry, sayWhy } from '#core/wording/index'
-import { list } from '#core/basics/words'
+import { sayEnded, sayEntry, sayWhy, sayWinners } from '#core/wording/index'
 import type { GameView } from '~/games/view'
 import type { MatchStore } from '~/stores/match'
 import type { Seat } from '#shared/api'
@@ -26,7 +25,7 @@ const winners = computed(() => result.value.winners.map((seat) => ofSeat(seats, 
 const names = computed(() => winners.value.map(({ name }) => name))
 const headline = computed(() => {
   if (alone.value) return `${names.value[0]} has ${minus(scores.value[0]!)}`
-  return result.value.shared ? `${list(names.value)} share the win` : `${names.value[0]} wins`
+  return sayWinners(names.value)
 })
 /** Everyone from best to least, with the sign between neighbours: 98 > 94 > 89. */
 const ranking = computed(() => {

@@ -2,7 +2,10 @@
 import { list } from '#core/basics/words'
 import { numbersPart, type Entered } from '#core/contract/situation'
 import { MOST_REACHED } from '#core/contract/entries'
+import { bestNow } from '#core/kernel/match'
 import type { Tape } from '#core/kernel/tape'
+import { total } from '#core/kit/dice'
+import { BEST } from '#core/wording/index'
 import type { Seat } from '#shared/api'
 
 /**
@@ -31,16 +34,11 @@ const parts = computed(() => {
   return { cards: numbersPart('What is left', { low: Math.min(...numbers), high: Math.max(...numbers), most: 60 }) }
 })
 const leftOf = (i: number) => (cards.value[i]?.cards ?? []) as readonly number[]
-const sumOf = (i: number) => leftOf(i).reduce((sum, card) => sum + card, 0)
+const sumOf = (i: number) => total(leftOf(i))
 /** What counts: the cards that were put in, else what was said. */
 const reached = computed(() => seats.map((_, i) => (added && leftOf(i).length ? sumOf(i) : said.value[i]!)))
 const differs = (i: number) => added && leftOf(i).length > 0 && sumOf(i) !== said.value[i]
-const best = computed(() => game.value.best?.(tape.state.rules) ?? 'most')
-const wins = {
-  most: 'The most wins.',
-  fewest: 'The fewest wins.',
-  nearest: 'Whoever is nearest to the goal wins.',
-} as const
+const wins = computed(() => BEST[bestNow(tape.table, tape.state)])
 function record() {
   // How somebody's own sum differed is kept with the result.
   const slips = seats.flatMap(({ name }, i) => (differs(i) ? [`${name} said ${said.value[i]}`] : []))
@@ -82,7 +80,7 @@ function record() {
           }}{{ differs(i) ? `, not ${said[i]}: look at it together. ${sumOf(i)} counts.` : '.' }}
         </p>
       </div>
-      <p class="text-(--ink-soft)">{{ wins[best] }}</p>
+      <p class="text-(--ink-soft)">{{ wins }}</p>
       <div class="flex gap-2 flex-wrap">
         <Key main type="submit"><UIcon name="i-lucide-flag" class="size-5" /> Who won?</Key>
         <Key @click="open = false">Play it here</Key>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { list } from '#core/basics/words'
 import { titleOf } from '#core/contract/game'
 import { ofSeat } from '#core/kit/seats'
-import { sayWhy } from '#core/wording/index'
+import { sayWhy, sayWinners } from '#core/wording/index'
 import type { DeskTab } from '~/components/desk/DeskLayout.vue'
 import type { GameView } from '~/games/view'
 import type { Rules } from '~/utils/houseRules'
@@ -33,7 +32,7 @@ const headline = computed(() => {
   if (!result.value) return ''
   const names = result.value.winners.map((seat) => ofSeat(desk.seats.value, seat).name)
   if (seats === 1) return 'Played to its end'
-  return result.value.shared ? `${list(names)} share the win` : `${names[0]} wins`
+  return sayWinners(names)
 })
 /** Who is about to play by itself. */
 const thinks = computed(() => (bot.value && !bot.value.givesWay ? ofSeat(desk.seats.value, bot.value.seat).name : null))
