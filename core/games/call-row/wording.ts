@@ -3,6 +3,10 @@ import type { RowCodes } from '#core/games/call-row/codes'
 import type { RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
 import { aCard, capital, count, list } from '#core/basics/words'
 
+/** A sign before the first card of a call, and before any other. */
+const FIRST = { '+': '', '-': '−' } as const
+const NEXT = { '+': '+ ', '-': '− ' } as const
+
 /** Sentences of Call the Row in English. */
 export const wording: GameWording<RowRules, RowPlay, RowState, RowCodes> = {
   reasons: {
@@ -34,12 +38,7 @@ export const wording: GameWording<RowRules, RowPlay, RowState, RowCodes> = {
     const { cards, signs } = play
     const told =
       signs?.length === cards.length
-        ? cards
-            .map(
-              (card, i) =>
-                `${i === 0 && signs[i] === '+' ? '' : signs[i] === '-' ? (i === 0 ? '−' : '− ') : '+ '}${card}`,
-            )
-            .join(' ')
+        ? cards.map((card, i) => `${i === 0 ? FIRST[signs[i]!] : NEXT[signs[i]!]}${card}`).join(' ')
         : list(cards)
     return `${name(play.by)} calls ${told}`
   },

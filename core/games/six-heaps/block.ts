@@ -13,29 +13,13 @@ export function topAt(heaps: Heaps, [row, column]: Spot): number | null | undefi
   return heap && (heap.at(-1) ?? null)
 }
 
-/** Every straight unbroken run of two heaps or more that holds `at` and has no bare place, along the row, then down the column. */
-export function runsThrough(heaps: Heaps, at: Spot): Line[] {
-  const runs: Line[] = []
-  const rows = heaps.length
-  const columns = heaps[0]?.length ?? 0
-  const along = (length: number, here: number, spotOf: (n: number) => Spot) => {
-    const lies = (n: number) => n >= 1 && n <= length && topAt(heaps, spotOf(n)) !== null
-    for (let from = here; lies(from); from--)
-      for (let to = here; lies(to); to++)
-        if (to > from) runs.push(Array.from({ length: to - from + 1 }, (_, i) => spotOf(from + i)))
-  }
-  along(columns, at[1], (n) => [at[0], n])
-  along(rows, at[0], (n) => [n, at[1]])
-  return runs
-}
-
 /**
- * The runs through `at` that make the target, in the order of `runsThrough`; with `card`, as if it lay on top there. Bots ask
- * it of every card and place: a run is written down only where it makes the target.
+ * Tells every straight unbroken run of two heaps or more that holds `at` and has no bare place, along the row, then down the
+ * column: what it comes to, and how its places are written down. `card` lies on top at `at`. Bots ask it of every card and
+ * place: nothing is made that is not asked for.
  */
-export function linesThrough(heaps: Heaps, at: Spot, target: number, card = topAt(heaps, at) ?? null): Line[] {
-  if (card === null) return []
-  const lines: Line[] = []
+function walkRuns(heaps: Heaps, at: Spot, card: number | null, tell: (sum: number, line: () => Line) => void) {
+  if (card === null) return
   const along = (length: number, here: number, topOf: (n: number) => number | null, spotOf: (n: number) => Spot) => {
     let before = 0
     for (let from = here; from >= 1; from--) {
@@ -47,7 +31,7 @@ export function linesThrough(heaps: Heaps, at: Spot, target: number, card = topA
         const high = to === here ? 0 : topOf(to)
         if (high === null) break
         sum += high
-        if (to > from && sum === target) lines.push(Array.from({ length: to - from + 1 }, (_, i) => spotOf(from + i)))
+        if (to > from) tell(sum, () => Array.from({ length: to - from + 1 }, (_, i) => spotOf(from + i)))
       }
     }
   }
@@ -65,6 +49,19 @@ export function linesThrough(heaps: Heaps, at: Spot, target: number, card = topA
     (n) => heaps[n - 1]?.[column - 1]?.at(-1) ?? null,
     (n) => [n, column],
   )
+}
+
+/** Every run through `at`, whatever it comes to. */
+export function runsThrough(heaps: Heaps, at: Spot): Line[] {
+  const runs: Line[] = []
+  walkRuns(heaps, at, topAt(heaps, at) ?? null, (_, line) => runs.push(line()))
+  return runs
+}
+
+/** The runs through `at` that make the target; with `card`, as if it lay on top there. */
+export function linesThrough(heaps: Heaps, at: Spot, target: number, card = topAt(heaps, at) ?? null): Line[] {
+  const lines: Line[] = []
+  walkRuns(heaps, at, card, (sum, line) => void (sum === target && lines.push(line())))
   return lines
 }
 
