@@ -33,11 +33,7 @@ export type Part = NumberPart | NumbersPart | ChoicePart
 export type Parts = Readonly<Record<string, Part>>
 /** What was entered for each part. */
 type Values<P extends Parts = Parts> = {
-  readonly [K in keyof P]: P[K] extends NumbersPart
-    ? readonly number[]
-    : P[K] extends NumbersPart | Part
-      ? number
-      : never
+  readonly [K in keyof P]: P[K] extends NumbersPart ? readonly number[] : number
 }
 /** What was entered, whatever the parts are. */
 export type Entered = Readonly<Record<string, number | readonly number[]>>
@@ -71,10 +67,21 @@ export const numberPart = (label: string, low: number, high: number, usual = low
   kind: 'number',
   ...{ label, low, high, usual },
 })
-export const numbersPart = (
-  label: string,
-  { low, high, most, usual = [] }: { low: number; high: number; most: number; usual?: readonly number[] },
-): NumbersPart => ({ kind: 'numbers', ...{ label, low, high, most, usual } })
+interface Numbers {
+  readonly low: number
+  readonly high: number
+  readonly most: number
+  readonly usual?: readonly number[]
+}
+export const numbersPart = (label: string, { low, high, most, usual = [] }: Numbers): NumbersPart => ({
+  kind: 'numbers',
+  ...{ label, low, high, most, usual },
+})
+/** Numbers of which each may be none: one below `low` stands for it, and is called `none`. */
+export const gappedPart = (label: string, none: string, { low, ...rest }: Numbers): NumbersPart => ({
+  ...numbersPart(label, { low: low - 1, ...rest }),
+  names: [none, ...Array.from({ length: rest.high - low + 1 }, (_, i) => String(low + i))],
+})
 export const choicePart = (label: string, choices: readonly string[], usual = 0): ChoicePart => ({
   kind: 'choice',
   ...{ label, choices, usual },

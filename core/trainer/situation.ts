@@ -1,5 +1,4 @@
 import { capital, withMinus } from '#core/basics/words'
-import { randomFor } from '#core/basics/random'
 import type { CommonRules } from '#core/contract/commonRules'
 import type { Game } from '#core/contract/game'
 import type { BasePlay } from '#core/contract/plays'
@@ -7,8 +6,10 @@ import type { Problem } from '#core/contract/problem'
 import type { Entered, Part, Parts, Situation } from '#core/contract/situation'
 import type { MatchState } from '#core/contract/table'
 import { readHouseRules } from '#core/kernel/houseRules'
-import { judgePlay, openMatch } from '#core/kernel/match'
+import { judgePlay } from '#core/kernel/match'
+import { openSelfPlay } from '#core/kernel/selfPlay'
 import { foldTape, type Tape } from '#core/kernel/tape'
+import { total } from '#core/kit/dice'
 import { sayCommonRules } from '#core/wording/houseRules'
 import { sayPlay } from '#core/wording/index'
 
@@ -38,10 +39,7 @@ export const seatsAsked = ({ about }: Pick<Game, 'about'>): number =>
 export function openSituation({ game, situation, houseRules, players, entered }: Asked): Opened {
   const read = readHouseRules(game, houseRules, players.length)
   if (!read.ok) return read
-  const opening = game.dealOpening?.(read.rules, players.length, randomFor('situation', 'opening')) ?? null
-  const opened = openMatch(game, { houseRules, players, first: 1, source: 'table', seed: null, opening })
-  if (!opened.ok) return opened
-  const { table, state } = opened
+  const { table, state } = openSelfPlay({ game, houseRules, players, key: 'situation' })
   const parts = situation.parts(state.rules, state.game)
   const fits = fitting(parts, entered)
   const now: MatchState = { ...state, game: situation.state(state.rules, state.game, fits) }
@@ -103,38 +101,39 @@ export function whatStands(
       room -= share.length
       return share
     })
-  return { plays: shares.flat(), more: all.some(({ size }) => size > MOST_TOLD) || sum(all) > MOST_TOLD }
+  return { plays: shares.flat(), more: total(all.map(({ size }) => size)) > MOST_TOLD }
 }
-
-const sum = (all: readonly ReadonlySet<string>[]) => all.reduce((many, { size }) => many + size, 0)
 
 /** A play without what is said beside it. */
 const bare = (play: BasePlay): BasePlay => ({ ...play, ...NOTHING_SAID })
 const NOTHING_SAID = { said: undefined, explained: undefined, how: undefined }
 
+/** The rules agreed, for so many. */
+interface Agreed {
+  readonly rules: CommonRules
+  readonly seats: number
+}
+
 /** On which sentence of the rules a reason rests, under the rules agreed. */
-export function restsOn(
-  game: Game,
-  situation: Situation,
-  { rules, seats }: { readonly rules: CommonRules; readonly seats: number },
-  code: string,
-): string {
-  const told = [...game.wording.readBack(rules, seats), ...sayCommonRules(game, rules)]
-  const found = new Map<string, RegExp | string | undefined>(Object.entries({ ...COMMON, ...situation.rests })).get(
-    code,
-  )
-  if (typeof found === 'string') return found
-  return (found && told.find((sentence) => found.test(sentence))) ?? withMinus(told.join(' '))
+export function restsOn(game: Game, situation: Situation, agreed: Agreed, code: string): string {
+  return restFor(game, situation, agreed)(code)
 }
 
 /** Every sentence of the rules that a play of this game may be refused by, in the order of its reasons, each once. */
-export function restsOf(
-  game: Game,
-  situation: Situation,
-  agreed: { readonly rules: CommonRules; readonly seats: number },
-): readonly string[] {
+export function restsOf(game: Game, situation: Situation, agreed: Agreed): readonly string[] {
   const codes = [...Object.keys(situation.rests), ...(game.about.turns ? ['not-their-turn'] : []), 'not-now']
-  return [...new Set(codes.map((code) => restsOn(game, situation, agreed, code)))]
+  return [...new Set(codes.map(restFor(game, situation, agreed)))]
+}
+
+/** Finds what a reason rests on; the rules are read back once. */
+function restFor(game: Game, { rests }: Situation, { rules, seats }: Agreed): (code: string) => string {
+  const told = [...game.wording.readBack(rules, seats), ...sayCommonRules(game, rules)]
+  const all = new Map<string, RegExp | string | undefined>(Object.entries({ ...COMMON, ...rests }))
+  return (code) => {
+    const found = all.get(code)
+    if (typeof found === 'string') return found
+    return (found && told.find((sentence) => found.test(sentence))) ?? withMinus(told.join(' '))
+  }
 }
 
 /** What holds in every game, for the reasons that all share. */

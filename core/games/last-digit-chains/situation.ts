@@ -1,6 +1,6 @@
 import { withSeat } from '#core/kit/seats'
 import { chainOf } from '#core/games/last-digit-chains/rules'
-import { choicePart, numbersPart, situationOf } from '#core/contract/situation'
+import { choicePart, gappedPart, numbersPart, situationOf } from '#core/contract/situation'
 import type { ChainCodes } from '#core/games/last-digit-chains/codes'
 import type { ChainRules, ChainState } from '#core/games/last-digit-chains/rules'
 
@@ -8,10 +8,7 @@ import type { ChainRules, ChainState } from '#core/games/last-digit-chains/rules
 export const situation = situationOf<ChainRules, ChainState, ChainCodes>()({
   parts: (rules) => ({
     row: numbersPart('The first row', { low: 0, high: 9, most: chainOf(rules).length }),
-    tops: {
-      ...numbersPart('Tops of the fans', { low: -1, high: 9, most: 12, usual: [5] }),
-      names: ['empty', ...Array.from({ length: 10 }, (_, card) => String(card))],
-    },
+    tops: gappedPart('Tops of the fans', 'empty', { low: 0, high: 9, most: 12, usual: [5] }),
     others: choicePart('The starting cards of the other rows', ['lie there', 'are still missing']),
     redealt: choicePart('Dealt again', ['not yet', 'as often as agreed']),
   }),

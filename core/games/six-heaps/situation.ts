@@ -1,15 +1,12 @@
 import { withSeat } from '#core/kit/seats'
-import { choicePart, numbersPart, situationOf } from '#core/contract/situation'
+import { choicePart, gappedPart, numbersPart, situationOf } from '#core/contract/situation'
 import type { HeapCodes } from '#core/games/six-heaps/codes'
 import type { HeapRules, HeapState } from '#core/games/six-heaps/rules'
 
 /** What lies on top of the heaps, and what you hold. */
 export const situation = situationOf<HeapRules, HeapState, HeapCodes>()({
   parts: ({ rows, columns, pack, hand }) => ({
-    tops: {
-      ...numbersPart('Tops, row by row', { low: pack.low - 1, high: pack.high, most: rows * columns }),
-      names: ['–', ...Array.from({ length: pack.high - pack.low + 1 }, (_, i) => String(pack.low + i))],
-    },
+    tops: gappedPart('Tops, row by row', '–', { ...pack, most: rows * columns }),
     hand: numbersPart('All of your hand, where it is seen', { ...pack, most: hand }),
     stock: choicePart('The stock', ['cards left', 'empty']),
   }),

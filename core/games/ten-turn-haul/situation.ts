@@ -1,3 +1,4 @@
+import { total } from '#core/kit/dice'
 import { withSeat } from '#core/kit/seats'
 import { numbersPart, situationOf } from '#core/contract/situation'
 import type { HaulCodes } from '#core/games/ten-turn-haul/codes'
@@ -13,11 +14,7 @@ export const situation = situationOf<HaulRules, HaulState, HaulCodes>()({
   state: (_rules, opened, { spins }) => ({
     ...opened,
     spins: withSeat(opened.spins, 1, spins),
-    totals: withSeat(
-      opened.totals,
-      1,
-      spins.reduce((sum, spin) => sum + spin, 0),
-    ),
+    totals: withSeat(opened.totals, 1, total(spins)),
     fresh: spins.length === 0,
   }),
   rests: {},

@@ -1,3 +1,4 @@
+import { total } from '#core/kit/dice'
 import { withSeat } from '#core/kit/seats'
 import { choicePart, numbersPart, situationOf } from '#core/contract/situation'
 import type { DipCodes } from '#core/games/token-dip/codes'
@@ -19,11 +20,7 @@ export const situation = situationOf<DipRules, DipState, DipCodes>()({
       1,
       dish.flatMap((i) => key[i]?.token ?? []),
     ),
-    totals: withSeat(
-      opened.totals,
-      1,
-      dish.reduce((sum, i) => sum + (key[i]?.worth ?? 0), 0),
-    ),
+    totals: withSeat(opened.totals, 1, total(dish.map((i) => key[i]?.worth ?? 0))),
     agreed: withSeat(opened.agreed, 1, counted === 1),
     fresh: dish.length === 0,
   }),

@@ -1,14 +1,11 @@
-import { choicePart, numbersPart, situationOf } from '#core/contract/situation'
+import { choicePart, gappedPart, numbersPart, situationOf } from '#core/contract/situation'
 import type { PairCodes } from '#core/games/turn-two/codes'
 import type { PairRules, PairState } from '#core/games/turn-two/rules'
 
 /** What was seen at each place, and whether the stock has cards. */
 export const situation = situationOf<PairRules, PairState, PairCodes>()({
   parts: ({ pack }, { places: { length: most } }) => ({
-    seen: {
-      ...numbersPart('What was seen, place by place', { low: pack.low - 1, high: pack.high, most }),
-      names: ['?', ...Array.from({ length: pack.high - pack.low + 1 }, (_, i) => String(pack.low + i))],
-    },
+    seen: gappedPart('What was seen, place by place', '?', { ...pack, most }),
     taken: numbersPart('Places whose cards are taken', { low: 1, high: most, most }),
     stock: choicePart('The stock', ['cards left', 'empty']),
   }),
