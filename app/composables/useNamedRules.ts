@@ -3,19 +3,24 @@ import type { Setup } from '~/composables/useSetup'
 import type { NamedRules } from '#shared/api'
 import { callApi, postText, type FileProblem } from '~/utils/api'
 
-/** House rules under a name, of the game that is being set up: kept, used, renamed, deleted, handed on, brought in. */
-export function useNamedRules({ game, named, usePreset }: Pick<Setup, 'game' | 'named' | 'usePreset'>) {
+/** House rules that the room keeps under a name, of a game that may change. */
+export function useKeptRules(game: Readonly<Ref<{ readonly id: string }>>) {
   const all = ref<readonly NamedRules[]>([])
-  const failed = ref<string | null>(null)
-  const problems = ref<readonly FileProblem[]>([])
-  const done = ref<string | null>(null)
-
   async function load() {
     const { id } = game.value
     const { rules } = await callApi<{ rules: NamedRules[] }>(`/api/house-rules?game=${id}`)
     if (id === game.value.id) all.value = rules
   }
   watch(game, () => void load().catch(() => (all.value = [])), { immediate: true })
+  return { all, load }
+}
+
+/** House rules under a name, of the game that is being set up: kept, used, renamed, deleted, handed on, brought in. */
+export function useNamedRules({ game, named, usePreset }: Pick<Setup, 'game' | 'named' | 'usePreset'>) {
+  const { all, load } = useKeptRules(game)
+  const failed = ref<string | null>(null)
+  const problems = ref<readonly FileProblem[]>([])
+  const done = ref<string | null>(null)
 
   /** Does something with the list, and tells what came of it; true where it worked. */
   async function run(what: () => Promise<string>): Promise<boolean> {

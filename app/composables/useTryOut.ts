@@ -14,6 +14,9 @@ const OWN_NAME = 'Skipper'
 const BEAT_MS = 1300
 const GIVES_WAY_MS = 9000
 
+/** What the tab keeps: what chance is drawn from, and the entries. */
+const KEPT = z.object({ key: z.string().max(60), entries: z.array(z.unknown()).max(2000) })
+
 interface Wished {
   readonly game: Game
   readonly houseRules: Readonly<Rules>
@@ -24,11 +27,10 @@ interface Wished {
 /** One match against bots, the app dealing. It is kept for this tab alone, and a reload goes on with it. */
 export function useTryOut({ game, houseRules, seats, key }: Wished) {
   const players = [OWN_NAME, ...BOT_NAMES.slice(3)].slice(0, seats)
-  const kept = useSessionStorage(
-    `try-${game.id}-${JSON.stringify(houseRules)}`,
-    { key: key ?? mixedSeed(nanoid(10)), entries: [] as unknown[] },
-    { serializer: { read: (text) => readKept(text), write: JSON.stringify } },
-  )
+  const kept = useKeptInTab(`try-${game.id}-${JSON.stringify(houseRules)}`, KEPT, {
+    key: key ?? mixedSeed(nanoid(10)),
+    entries: [],
+  })
   const open = () => openTryOut({ game, houseRules, players, key: kept.value.key, entries: kept.value.entries })
   const tape = shallowRef(open())
   function take(entry: unknown) {
@@ -82,18 +84,4 @@ export function useTryOut({ game, houseRules, seats, key }: Wished) {
   }
   const again = () => begin([], mixedSeed(nanoid(10)))
   return { tape, desk, last, round, prompts, bot, before, takeBack, again }
-}
-
-const Kept = z.object({ key: z.string().max(60), entries: z.array(z.unknown()).max(2000) })
-/** What this tab kept; nonsense is a new match. */
-function readKept(text: string) {
-  const read = Kept.safeParse(parsed(text))
-  return read.success ? read.data : { key: mixedSeed(nanoid(10)), entries: [] }
-}
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text)
-  } catch {
-    return null
-  }
 }

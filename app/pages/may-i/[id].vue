@@ -32,11 +32,7 @@ watchDebounced(
 )
 
 const { matches } = useMatches('live')
-const { all: kept } = useNamedRules({
-  game: computed(() => game!),
-  named: computed(() => rules.value),
-  usePreset: () => {},
-})
+const { all: kept } = useKeptRules(ref({ id }))
 /** Presets, rules under a name, and those of tables that play. */
 const schools = computed(() => {
   if (!game) return []
