@@ -62,7 +62,7 @@ useHead({
                   class="underline underline-offset-4 decoration-(--rule)"
                   >{{ about.title }}</NuxtLink
                 >
-                <NuxtLink :to="watchPath(id)" class="watch print:hidden" :aria-label="`Watch ${about.title}`"
+                <NuxtLink :to="learnPath('watch', id)" class="watch print:hidden" :aria-label="`Watch ${about.title}`"
                   ><UIcon name="i-lucide-clapperboard" class="size-5"
                 /></NuxtLink>
               </th>

@@ -59,7 +59,9 @@ useHead({ title: 'The workshop · Nimble Tally' })
       <div v-if="read.ok" class="grid gap-2">
         <Key main :to="play"><UIcon name="i-lucide-play" class="size-6" /> Play it …</Key>
         <Key :to="lab"><UIcon name="i-lucide-flask-conical" class="size-5" /> Try it in the lab</Key>
-        <Key :to="watchPath(ownGame.id, recipe)"><UIcon name="i-lucide-clapperboard" class="size-5" /> Watch one</Key>
+        <Key :to="learnPath('watch', ownGame.id, recipe)"
+          ><UIcon name="i-lucide-clapperboard" class="size-5" /> Watch one</Key
+        >
         <Key :to="print"><UIcon name="i-lucide-printer" class="size-5" /> Print it …</Key>
       </div>
       <KeepGame :workshop="workshop" />

@@ -1,13 +1,14 @@
-/** The page on which a game under these rules plays itself. */
-export function watchPath(game: string, rules: Readonly<Record<string, unknown>> = {}): string {
+/**
+ * A page on which a game under these rules is learned: it plays itself, one situation is judged, one match is tried, or plays
+ * are refereed.
+ */
+export function learnPath(
+  page: 'watch' | 'may-i' | 'try' | 'referee',
+  game: string,
+  rules: Readonly<Record<string, unknown>> = {},
+): string {
   const named = Object.keys(rules).length ? `?rules=${encodeURIComponent(JSON.stringify(rules))}` : ''
-  return `/watch/${game}${named}`
-}
-
-/** The page on which one situation of a game is judged, under these rules. */
-export function mayIPath(game: string, rules: Readonly<Record<string, unknown>> = {}): string {
-  const named = Object.keys(rules).length ? `?rules=${encodeURIComponent(JSON.stringify(rules))}` : ''
-  return `/may-i/${game}${named}`
+  return `/${page}/${game}${named}`
 }
 
 /** The page on which a match is set up with these people, in a game and under a preset or rules where they are named. */

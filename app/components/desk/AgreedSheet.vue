@@ -47,7 +47,9 @@ const questions = computed(
         </ul>
       </section>
       <p v-if="!helping" class="flex flex-wrap gap-2">
-        <Key :to="mayIPath(tape.table.game.id, named)"><UIcon name="i-lucide-circle-help" class="size-5" /> May I?</Key>
+        <Key :to="learnPath('may-i', tape.table.game.id, named)"
+          ><UIcon name="i-lucide-circle-help" class="size-5" /> May I?</Key
+        >
         <Key :to="questions"><UIcon name="i-lucide-message-circle-question" class="size-5" /> Questions about it</Key>
         <Key :to="`/rulebook/${tape.table.game.id}`"
           ><UIcon name="i-lucide-book-open" class="size-5" /> The rulebook’s page</Key

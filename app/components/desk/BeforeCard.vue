@@ -26,15 +26,10 @@ const named = computed(() => store.match?.houseRules ?? {})
       >
     </p>
     <template #keys
-      ><UButton v-if="!desk.helping.value" variant="words" :to="watchPath(tape.table.game.id, named)"
-        >Watch one first</UButton
-      >
-      <UButton
-        v-if="!desk.helping.value"
-        variant="words"
-        :to="`/try/${tape.table.game.id}?rules=${encodeURIComponent(JSON.stringify(named))}`"
-        >Try it first</UButton
-      >
+      ><template v-if="!desk.helping.value">
+        <UButton variant="words" :to="learnPath('watch', tape.table.game.id, named)">Watch one first</UButton>
+        <UButton variant="words" :to="learnPath('try', tape.table.game.id, named)">Try it first</UButton>
+      </template>
       <UButton variant="words" @click="wished = false">No such cards</UButton></template
     >
   </TalkCard>

@@ -11,7 +11,9 @@ useHead({ title: 'May I? · Nimble Tally' })
     </header>
     <GameFinder>
       <template #default="{ fit, why, players }">
-        <NuxtLink :to="mayIPath(fit.id, fit.kept?.houseRules)" class="sheet block p-3 h-full hover:bg-(--accent-soft)"
+        <NuxtLink
+          :to="learnPath('may-i', fit.id, fit.kept?.houseRules)"
+          class="sheet block p-3 h-full hover:bg-(--accent-soft)"
           ><GameCard :id="fit.id" :players="players" :about="fit.about" :kept="fit.kept" :why="why"
         /></NuxtLink>
       </template>

@@ -46,7 +46,7 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
       </p>
     </header>
     <p class="flex flex-wrap gap-2">
-      <Key :to="mayIPath(game.id, rulesIn(route.query.rules) ?? {})"
+      <Key :to="learnPath('may-i', game.id, rulesIn(route.query.rules) ?? {})"
         ><UIcon name="i-lucide-circle-help" class="size-5" /> May I?</Key
       >
       <Key :to="`/watch/${game.id}`"><UIcon name="i-lucide-clapperboard" class="size-5" /> Watch one</Key>
