@@ -5,7 +5,7 @@ import { GAMES } from '#core/games/index'
 import { SITUATIONS } from '#core/games/situations'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { ruleFields } from '#core/kernel/ruleFields'
-import { questionsOf } from '#core/trainer/questions'
+import { CASE, questionsOf } from '#core/trainer/questions'
 import type { ListedMatch, NamedRules, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
 
@@ -97,12 +97,13 @@ const questionsFound = (go: Go) =>
     const read = readHouseRules(game, {}, seats)
     return (read.ok ? questionsOf(game, SITUATIONS[game.id as GameId], read.rules, seats) : [])
       .filter(({ id }) => !id.startsWith('rule-'))
-      .map(({ id, asks, answer, words }): Find => ({
-        label: asks,
-        more: `${game.about.title}: ${answer}`,
-        words,
+      .map((question): Find => ({
+        label: question.asks,
+        // What the judge says is worked out where it is read.
+        more: `${game.about.title}: ${question.id.startsWith(CASE) ? 'the judge answers' : question.answer}`,
+        words: question.words,
         icon: 'i-lucide-message-circle-question',
-        run: go(`/rulebook/${game.id}?ask=${id}`),
+        run: go(`/rulebook/${game.id}?ask=${question.id}`),
       }))
   })
 
@@ -127,6 +128,13 @@ const learning = (go: Go) =>
       more: 'one match against bots; nothing of it is kept',
       icon: 'i-lucide-dices',
       run: go(`/try/${id}`),
+    },
+    {
+      label: `What good players look at: ${about.title}`,
+      more: 'three positions to weigh',
+      words: 'tactics strategy better move tips advice clever win',
+      icon: 'i-lucide-scale',
+      run: go(learnPath('weigh', id)),
     },
     {
       label: `Be the referee: ${about.title}`,

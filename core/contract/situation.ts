@@ -1,5 +1,6 @@
 import type { Codes } from '#core/contract/codes'
 import type { CommonRules } from '#core/contract/commonRules'
+import type { BasePlay } from '#core/contract/plays'
 
 /** The smallest picture of a game that decides whether a play stands, entered part by part, without a match. */
 
@@ -38,6 +39,18 @@ type Values<P extends Parts = Parts> = {
 /** What was entered, whatever the parts are. */
 export type Entered = Readonly<Record<string, number | readonly number[]>>
 
+/** A corner case of one game: the judge answers it under whatever rules were agreed. */
+export interface Corner<V = Entered> {
+  /** The question, as people at the table ask it. */
+  readonly asks: string
+  /** What lies there, where it is another than usual. */
+  readonly at?: Partial<V>
+  /** The play that is asked about. */
+  readonly play: BasePlay & Readonly<Record<string, unknown>>
+  /** Other words by which it is looked for. */
+  readonly words?: string
+}
+
 export interface Situation<R extends CommonRules = CommonRules, S = unknown, C extends Codes = Codes> {
   /** What is asked for, under these rules; `opened` is the state before the first play. Seat 1 is on turn. */
   parts(rules: R, opened: S): Parts
@@ -48,6 +61,8 @@ export interface Situation<R extends CommonRules = CommonRules, S = unknown, C e
    * none tells of it, the sentence itself.
    */
   readonly rests: Readonly<Partial<Record<keyof C['reasons'] & string, RegExp | string>>>
+  /** Corner cases of this game alone; those that these rules know. */
+  corners(rules: R): readonly Corner[]
 }
 
 /** A situation whose values are typed by its parts. */
@@ -56,10 +71,12 @@ export function situationOf<R extends CommonRules, S, C extends Codes>() {
     parts(rules: R, opened: S): P
     state(rules: R, opened: S, values: Values<P>): S
     readonly rests: Situation<R, S, C>['rests']
+    corners(rules: R): readonly Corner<Values<P>>[]
   }): Situation<R, S, C> => ({
     ...given,
     // Whoever enters values reads them by the parts first (`core/trainer/situation.ts`).
     state: (rules, opened, values) => given.state(rules, opened, values as Values<P>),
+    corners: (rules) => given.corners(rules) as readonly Corner[],
   })
 }
 

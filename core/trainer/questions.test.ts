@@ -4,7 +4,7 @@ import { SITUATIONS } from '#core/games/situations'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { judgePlay } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
-import { questionsOf } from '#core/trainer/questions'
+import { CASE, questionsOf } from '#core/trainer/questions'
 
 function asked(game: (typeof GAMES)[number], houseRules: Record<string, unknown> = {}) {
   const seats = Math.max(2, game.about.seats.low)
@@ -65,6 +65,57 @@ test('when a play does not stand is told by the sentences that the judge’s rea
   )
   const yard = GAMES.find(({ id }) => id === 'skip-count-yard')!
   expect(answerTo(asked(yard), 'corners')).toContain('a corner begins only with a set’s lowest card')
+})
+
+/** What the judge must say to each game's own corner cases under the usual rules: y stands, n does not. */
+const CORNERS: Readonly<Record<GameId, string>> = {
+  'ask-for-rest': 'yynn',
+  'roof-tiles': 'ynnn',
+  'turn-two': 'nyn',
+  'call-row': 'yy',
+  'six-heaps': 'nyn',
+  'perch-and-push': 'yyn',
+  'hundred-stops': 'nyy',
+  'exact-landing': 'yyn',
+  'step-and-gather': 'nyn',
+  'top-total': 'nnn',
+  'ten-turn-haul': 'nyn',
+  brim: 'nynn',
+  'say-it-first': 'yyy',
+  'covered-part': 'nyn',
+  'table-ladder': 'nnn',
+  'token-dip': 'nny',
+  'ebb-and-flow': 'yyyn',
+  'column-keeper': 'nnn',
+  'place-strike': 'nnn',
+  'skip-count-yard': 'nnyn',
+  'last-digit-chains': 'nnn',
+  'fill-in-order': 'nny',
+  'own-game': 'nnn',
+}
+test.each(GAMES.map((game) => [game.id as GameId, game] as const))('%s: its corner cases', (id, game) => {
+  const cases = asked(game).filter((each) => each.id.startsWith(CASE))
+  expect(cases.map(({ answer }) => (answer.startsWith('It stands.') ? 'y' : 'n')).join('')).toBe(CORNERS[id])
+  for (const { answer } of cases) expect(answer).toMatch(/^It (stands|doesn’t stand)\. ./)
+  // Under any preset each is answered, too.
+  for (const { rules } of game.presets)
+    for (const each of asked(game, { ...rules }).filter(({ id: name }) => name.startsWith(CASE)))
+      expect([each.asks, each.answer]).toEqual([each.asks, expect.stringMatching(/^It (stands|doesn’t stand)\./)])
+})
+
+test('corner cases follow the house rules of today', () => {
+  const told = (id: GameId, rules: Record<string, unknown>, asks: RegExp) =>
+    asked(
+      GAMES.find((game) => game.id === id)!,
+      rules,
+    ).find((each) => asks.test(each.asks))!.answer
+  expect(told('call-row', { signs: 'add' }, /take away/)).toMatch(/^It doesn’t stand/)
+  expect(told('call-row', { wrongCall: 'sit-out' }, /sit out/)).toMatch(/^It doesn’t stand/)
+  expect(told('six-heaps', {}, /own number/)).toMatch(/^It doesn’t stand/)
+  expect(told('place-strike', { mustStrike: false }, /leave it/)).toMatch(/^It stands/)
+  expect(told('skip-count-yard', { moves: 'whole' }, /part of a run/)).toMatch(/^It doesn’t stand/)
+  expect(told('say-it-first', { explain: 'off' }, /without saying why/)).toContain('takes two cards')
+  expect(told('exact-landing', { over: 'extend' }, /off the line/)).not.toContain('spins again')
 })
 
 test('answers follow the house rules of today', () => {

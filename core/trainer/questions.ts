@@ -5,6 +5,7 @@ import type { Game } from '#core/contract/game'
 import type { Situation } from '#core/contract/situation'
 import { skillNames } from '#core/contract/skills'
 import type { GameId } from '#core/games/ids'
+import { answerCorner } from '#core/trainer/corners'
 import { restsOf } from '#core/trainer/situation'
 import { ruleFields, sayRuleValue } from '#core/kernel/ruleFields'
 import { bestNow } from '#core/kernel/match'
@@ -32,6 +33,7 @@ export function questionsOf(game: Game, situation: Situation, rules: CommonRules
     ...atTheStart(game, rules, seats),
     ...whilePlaying(game, rules, seats),
     ...whereUnsure(game, situation, rules, seats),
+    ...ofCorners(game, situation, rules, seats),
     ...atTheEnd(game, rules, seats),
     ...ofRules(game, rules),
   ]
@@ -187,6 +189,20 @@ function whereUnsure(game: Game, situation: Situation, rules: CommonRules, seats
       words: 'usual mistakes slips watch out',
     },
   ]
+}
+
+/** Begins the ids of a game's own corner cases. Their answers are the judge's, given when they are read. */
+export const CASE = 'case-'
+
+function ofCorners(game: Game, situation: Situation, rules: CommonRules, seats: number): Question[] {
+  return situation.corners(rules).map((corner, i) => ({
+    id: `${CASE}${i + 1}`,
+    asks: corner.asks,
+    get answer() {
+      return answerCorner(game, situation, { rules, seats }, corner)?.says ?? 'Under these rules it does not come up.'
+    },
+    words: `may allowed ${corner.words ?? ''}`,
+  }))
 }
 
 function atTheEnd(game: Game, rules: CommonRules, seats: number): Question[] {

@@ -109,7 +109,7 @@ const bare = (play: BasePlay): BasePlay => ({ ...play, ...NOTHING_SAID })
 const NOTHING_SAID = { said: undefined, explained: undefined, how: undefined }
 
 /** The rules agreed, for so many. */
-interface Agreed {
+export interface Agreed {
   readonly rules: CommonRules
   readonly seats: number
 }

@@ -35,4 +35,19 @@ export const situation = situationOf<AskRules, AskState, AskCodes>()({
     'denied-known-card': 'Whoever is asked gives the card if they have it.',
     'card-has-partner': 'Only a card without a partner is put out and replaced.',
   },
+  corners: ({ target, pack }) => {
+    const card = Math.max(pack.low, target - pack.high)
+    const rest = target - card
+    return [
+      { asks: 'May I lay a pair when it isn’t my turn?', play: { do: 'lay', by: 2, cards: [card, rest] } },
+      {
+        asks: 'Somebody lays a card that they said they didn’t have. Does it stand?',
+        at: { denied: [rest] },
+        play: { do: 'lay', by: 2, cards: [card, rest] },
+        words: 'denied lied said no',
+      },
+      { asks: 'May I draw without asking?', play: { do: 'draw', by: 1 } },
+      { asks: 'May I ask myself?', play: { do: 'ask', by: 1, of: 1, for: rest, got: true } },
+    ]
+  },
 })

@@ -25,4 +25,25 @@ export const situation = situationOf<BrimRules, BrimState, BrimCodes>()({
     'wrong-dice-count': /dice with|die with/,
     'nothing-rolled': 'Stop banks the dice that lie there.',
   },
+  corners: ({ dice, sides, limit }) => [
+    { asks: 'May I stop without rolling?', play: { do: 'stop', by: 1 }, words: 'skip nothing' },
+    {
+      asks: 'I am over the limit. May I stop?',
+      at: { loose: Array.from({ length: dice }, () => Math.min(sides, Math.ceil((limit + 1) / dice))), rolled: 1 },
+      play: { do: 'stop', by: 1 },
+      words: 'spilled too much zero',
+    },
+    {
+      asks: 'May I freeze all dice and roll none?',
+      at: { loose: Array.from({ length: dice }, () => 1), rolled: 1 },
+      play: { do: 'roll', by: 1, dice: [], keep: Array.from({ length: dice }, () => 1) },
+      words: 'keep all',
+    },
+    {
+      asks: 'May a frozen die be rolled again?',
+      at: { frozen: [1], loose: Array.from({ length: dice - 1 }, () => 2), rolled: 1 },
+      play: { do: 'roll', by: 1, dice: Array.from({ length: dice }, () => 1) },
+      words: 'unfreeze',
+    },
+  ],
 })

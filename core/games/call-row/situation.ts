@@ -17,4 +17,28 @@ export const situation = situationOf<RowRules, RowState, RowCodes>()({
     'wrong-total': /calls them/,
     'signs-wrong': /calls them/,
   },
+  corners: ({ target, pack, wrongCall }) => [
+    {
+      asks: 'May one card alone be called?',
+      at: { row: [Math.min(target, pack.high)] },
+      play: { do: 'call', by: 1, cards: [Math.min(target, pack.high)] },
+      words: 'single ten',
+    },
+    {
+      asks: 'May a call take away, as in 8 + 6 − 4?',
+      at: { row: [8, 6, 4] },
+      play: { do: 'call', by: 1, cards: [8, 6, 4], signs: ['+', '+', '-'] },
+      words: 'minus subtract difference',
+    },
+    ...(wrongCall === 'sit-out'
+      ? [
+          {
+            asks: 'May I call while I sit out?',
+            at: { row: [Math.min(target, pack.high)], sits: 1 },
+            play: { do: 'call', by: 1, cards: [Math.min(target, pack.high)] },
+            words: 'wrong call penalty',
+          },
+        ]
+      : []),
+  ],
 })

@@ -22,4 +22,19 @@ export const situation = situationOf<KeeperRules, KeeperState, KeeperCodes>()({
     'column-full': /in each of/,
     'no-discards-left': /thrown away|draws/,
   },
+  corners: ({ perColumn, discards, pack }) => [
+    {
+      asks: 'May one card more go into a full column?',
+      at: { ones: Array.from({ length: perColumn }, (_, i) => pack.low + (i % 2)) },
+      play: { do: 'put', by: 1, card: pack.high, in: 'ones' },
+      words: 'third card column',
+    },
+    {
+      asks: 'May I throw one card more away?',
+      at: { aside: Array.from({ length: discards }, (_, i) => pack.low + (i % 2)) },
+      play: { do: 'put', by: 1, card: pack.high, in: 'aside' },
+      words: 'discard second',
+    },
+    { asks: 'May I say my total before all are full?', play: { do: 'total', by: 1, said: 1 }, words: 'sum early' },
+  ],
 })

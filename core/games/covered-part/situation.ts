@@ -32,4 +32,27 @@ export const situation = situationOf<CoverRules, CoverState, CoverCodes>()({
       'What is covered must follow from the total: a part that is zero times anything tells nothing.',
     'domino-used': 'Each domino is hidden once, until all are mixed again.',
   },
+  corners: ({ combine }) => {
+    const announced = combined([2, 1], combine).equals
+    return [
+      {
+        asks: 'The hider added up wrong. What now?',
+        at: { role: 1 },
+        play: { do: 'hide', by: 1, parts: [2, 1], covered: 1, announced: announced + 1 },
+        words: 'announcement total mistake',
+      },
+      {
+        asks: 'Is the turn over after a wrong guess?',
+        at: { role: 0, seen: 2, covered: 1 },
+        play: { do: 'guess', by: 1, said: 2 },
+        words: 'second try again',
+      },
+      {
+        asks: 'May the finder look before guessing, and hide at once?',
+        at: { role: 0, seen: 2, covered: 1 },
+        play: { do: 'hide', by: 1, parts: [2, 1], covered: 1, announced },
+        words: 'next turn skip',
+      },
+    ]
+  },
 })

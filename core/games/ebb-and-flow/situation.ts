@@ -18,4 +18,33 @@ export const situation = situationOf<EbbRules, EbbState, EbbCodes>()({
     fresh: wild === 0,
   }),
   rests: {},
+  corners: ({ swing, ranks, wilds }) => {
+    const colour = swing === 'colour' ? { colour: 'cool' } : {}
+    const odd = ranks.find((rank) => rank % 2 === 1) ?? ranks[0] ?? 1
+    return [
+      {
+        asks: 'What if more is taken than one has?',
+        at: { total: 1 },
+        play: { do: 'flip', by: 1, card: odd, ...colour },
+        words: 'below zero negative nothing left',
+      },
+      ...(wilds > 0
+        ? [
+            {
+              asks: 'A wild, then an odd card: is it added?',
+              at: { wild: 1 },
+              play: { do: 'flip', by: 1, card: odd, ...colour },
+              words: 'joker after',
+            },
+            {
+              asks: 'Two wilds in a row: what now?',
+              at: { wild: 1 },
+              play: { do: 'flip', by: 1, card: 'wild' },
+              words: 'joker second',
+            },
+          ]
+        : []),
+      { asks: 'May I flip for somebody else?', play: { do: 'flip', by: 2, card: odd, ...colour }, words: 'turn order' },
+    ]
+  },
 })

@@ -11,4 +11,23 @@ export const situation = situationOf<LandingRules, LandingState, LandingCodes>()
     'bad-line': /number line/,
     'goal-out-of-reach': /number line/,
   },
+  corners: ({ low, high, steps }) => [
+    {
+      asks: 'What if a spin leads off the line?',
+      at: { place: high },
+      play: { do: 'spin', by: 1, sign: '+', step: Math.max(...steps) },
+      words: 'past over end beyond',
+    },
+    {
+      asks: 'What if it leads below the line?',
+      at: { place: low },
+      play: { do: 'spin', by: 1, sign: '-', step: Math.max(...steps) },
+      words: 'under zero negative',
+    },
+    {
+      asks: 'May a step count that is not on the spinner?',
+      play: { do: 'spin', by: 1, sign: '+', step: Math.max(...steps) + 1 },
+      words: 'between fields',
+    },
+  ],
 })

@@ -29,4 +29,35 @@ export const situation = situationOf<FillRules, FillState, FillCodes>()({
     'discard-useless': /if it fits/,
     'discard-was': /take the discard/,
   },
+  corners: ({ slots, wild, pictures }) => [
+    {
+      asks: 'May I stop although the card would fit?',
+      play: { do: 'turn', by: 1, from: 'stock', cards: [1] },
+      words: 'keep going end turn',
+    },
+    {
+      asks: 'May I take a discard that doesn’t fit?',
+      at: { filled: slots > 1 ? [1] : [], top: slots > 1 ? 1 : 10 },
+      play: { do: 'turn', by: 1, from: 'discard', cards: [slots > 1 ? 1 : 10] },
+      words: 'useless open card',
+    },
+    ...(pictures
+      ? [
+          {
+            asks: 'A picture came. Is the turn over?',
+            play: { do: 'turn', by: 1, from: 'stock', cards: ['Q'] },
+            words: 'queen jack king',
+          },
+        ]
+      : []),
+    ...(wild !== 'none'
+      ? [
+          {
+            asks: 'May a wild go to any place?',
+            play: { do: 'turn', by: 1, from: 'stock', cards: [{ wild, slot: 1 }, 'Q'] },
+            words: 'king jack joker',
+          },
+        ]
+      : []),
+  ],
 })

@@ -17,4 +17,27 @@ export const situation = situationOf<StopsRules, StopsState, StopsCodes>()({
     'tens-not-spent': /tens are walked/,
     'hundreds-not-spent': /hundred is jumped/,
   },
+  corners: ({ dice, hundreds, start, end, unit }) => {
+    const thrown = { dice: Array.from({ length: dice }, () => 2), hundreds: hundreds[0] ?? 1 }
+    const hops = Array.from({ length: thrown.hundreds }, () => 'h')
+    const tens = 2 * dice
+    return [
+      {
+        asks: 'May I leave some steps out, so that I land on a stop?',
+        play: { do: 'travel', by: 1, ...thrown, order: [`t${tens - 1}`, ...hops] },
+        words: 'fewer tens spend all',
+      },
+      {
+        asks: 'May I walk a part, hop, and walk the rest?',
+        play: { do: 'travel', by: 1, ...thrown, order: [`t${tens - 1}`, ...hops, 't1'] },
+        words: 'order split',
+      },
+      {
+        asks: 'What if I would go beyond the end?',
+        at: { steps: (end - start) / unit - 1 },
+        play: { do: 'travel', by: 1, ...thrown, order: [`t${tens}`, ...hops] },
+        words: 'past home exactly',
+      },
+    ]
+  },
 })

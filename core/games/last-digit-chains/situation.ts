@@ -33,4 +33,27 @@ export const situation = situationOf<ChainRules, ChainState, ChainCodes>()({
     'wrong-fan-size': /fans one smaller|one smaller/,
     'cards-differ': 'Dealing again takes the cards that lie in the fans, and no others.',
   },
+  corners: (rules) => {
+    const [first = 0, second = 0] = chainOf(rules).starts[0] ?? []
+    return [
+      {
+        asks: 'May a row go on before all starting cards lie there?',
+        at: { row: [first, second], tops: [(first + second) % 10], others: 1 },
+        play: { do: 'take', by: 1, fan: 1, row: 1 },
+        words: 'begin start',
+      },
+      {
+        asks: 'May a card go that is the sum itself, not its last digit?',
+        at: { row: [first, second], tops: [(first + second + 1) % 10], others: 0 },
+        play: { do: 'take', by: 1, fan: 1, row: 1 },
+        words: 'next wrong card',
+      },
+      {
+        asks: 'May I deal again while a card still fits?',
+        at: { row: [first, second], tops: [(first + second) % 10], others: 0 },
+        play: { do: 'redeal', by: 1, fans: [[(first + second) % 10]] },
+        words: 'redeal stuck shuffle',
+      },
+    ]
+  },
 })

@@ -1,6 +1,7 @@
 import { withSeat } from '#core/kit/seats'
 import { choicePart, numberPart, situationOf } from '#core/contract/situation'
 import type { OwnCodes } from '#core/games/own-game/codes'
+import { bringsOf } from '#core/games/own-game/houseRules'
 import type { OwnRules } from '#core/games/own-game/houseRules'
 import type { OwnState } from '#core/games/own-game/state'
 
@@ -32,5 +33,17 @@ export const situation = situationOf<OwnRules, OwnState, OwnCodes>()({
     'not-these-numbers': 'Only numbers that were brought, and none more often than it was.',
     'numbers-left': /every number is used/,
     'does-not-divide': 'A division leaves no rest, and nothing is divided by nothing.',
+  },
+  corners: (rules) => {
+    const numbers = Array.from({ length: bringsOf(rules) }, () => 1)
+    return [
+      {
+        asks: 'One number is missing from a throw. May it count?',
+        play: { do: 'throw', by: 1, numbers: numbers.slice(1) },
+        words: 'die fell floor',
+      },
+      { asks: 'May I throw before it is my turn?', play: { do: 'throw', by: 2, way: 1, numbers }, words: 'order' },
+      { asks: 'May I stop without throwing?', play: { do: 'stop', by: 1 }, words: 'skip pass' },
+    ]
   },
 })

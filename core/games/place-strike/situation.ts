@@ -24,4 +24,27 @@ export const situation = situationOf<StrikeRules, StrikeState, StrikeCodes>()({
     'already-struck': /strike that digit/,
     'no-match': /strike that digit/,
   },
+  corners: ({ digits }) => {
+    const number = Array.from({ length: digits }, () => 1)
+    return [
+      {
+        asks: 'May I strike the digit at another place than rolled?',
+        at: { number: [2, ...number.slice(1)] },
+        play: { do: 'strike', by: 1, digit: 2, place: 1, number: 1 },
+        words: 'wrong place thousands hundreds',
+      },
+      {
+        asks: 'There is a match. May I leave it?',
+        at: { number },
+        play: { do: 'none', by: 1, digit: 1, place: 1 },
+        words: 'overlooked skip must',
+      },
+      {
+        asks: 'May a digit be struck twice?',
+        at: { number, struck: [1] },
+        play: { do: 'strike', by: 1, digit: 1, place: 1, number: 1 },
+        words: 'already again',
+      },
+    ]
+  },
 })

@@ -47,4 +47,38 @@ export const situation = situationOf<RoofRules, RoofState, RoofCodes>()({
     'stock-empty': /stock is gone through/,
     'seen-different': 'In a second pass the cards come in the order in which they were seen.',
   },
+  corners: ({ target, pack, rows }) => [
+    {
+      asks: 'May the turned card go alone?',
+      at: { turned: [Math.min(target, pack.high)] },
+      play: { do: 'take', by: 1, tiles: [], turned: true },
+      words: 'single ten',
+    },
+    {
+      asks: 'May three tiles go together?',
+      at: { lower: [pack.low, pack.low, pack.low] },
+      play: {
+        do: 'take',
+        by: 1,
+        tiles: [
+          [rows, 1],
+          [rows, 2],
+          [rows, 3],
+        ],
+      },
+      words: 'three cards make ten',
+    },
+    {
+      asks: 'May a tile go that is half covered?',
+      at: { gone: 1 },
+      play: { do: 'take', by: 1, tiles: [[rows - 1, 1]] },
+      words: 'covered under reach',
+    },
+    {
+      asks: 'The stock is through as often as agreed. May I turn once more?',
+      at: { stock: 1, turned: [pack.low], lower: [pack.low, target - pack.low] },
+      play: { do: 'turn', by: 1, card: pack.low },
+      words: 'reshuffle second pass again',
+    },
+  ],
 })

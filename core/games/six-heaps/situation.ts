@@ -28,4 +28,18 @@ export const situation = situationOf<HeapRules, HeapState, HeapCodes>()({
     'same-number': /but its own number/,
     'can-still-place': 'Whoever can place a card, places one.',
   },
+  corners: ({ pack }) => [
+    {
+      asks: 'May a card go onto its own number?',
+      at: { tops: [pack.high] },
+      play: { do: 'place', by: 1, card: pack.high, at: [1, 1] },
+      words: 'same number top',
+    },
+    {
+      asks: 'May a card go onto a bare place?',
+      play: { do: 'place', by: 1, card: pack.high, at: [1, 1] },
+      words: 'empty',
+    },
+    { asks: 'May I pass?', at: { tops: [pack.high] }, play: { do: 'pass', by: 1 }, words: 'skip turn' },
+  ],
 })

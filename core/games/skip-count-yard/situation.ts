@@ -34,4 +34,33 @@ export const situation = situationOf<YardRules, YardState, YardCodes>()({
     'place-empty': /move runs/,
     'wrong-count': /move runs|whole runs/,
   },
+  corners: ({ sets }) => {
+    const low = Math.min(...sets)
+    return [
+      {
+        asks: 'May I add before I draw?',
+        at: { drew: 1 },
+        play: { do: 'add', by: 1, card: 3 * low, to: 'N' },
+        words: 'draw first forgot',
+      },
+      {
+        asks: 'May any card begin a corner?',
+        at: { corner: [] },
+        play: { do: 'add', by: 1, card: 10 * Math.max(...sets), to: 'NE' },
+        words: 'corner lowest',
+      },
+      {
+        asks: 'May a part of a run be moved?',
+        at: { run: [low, 2 * low, 3 * low] },
+        play: { do: 'move', by: 1, from: 'N', to: 'E', count: 1 },
+        words: 'upper tail split',
+      },
+      {
+        asks: 'May a run go beyond ten times its step?',
+        at: { run: Array.from({ length: 10 }, (_, i) => low * (i + 1)) },
+        play: { do: 'add', by: 1, card: sets.includes(11 * low) ? 11 * low : 2 * low, to: 'N' },
+        words: 'complete end ten',
+      },
+    ]
+  },
 })

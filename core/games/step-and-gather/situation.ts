@@ -15,4 +15,18 @@ export const situation = situationOf<StepRules, StepState, StepCodes>()({
     cubes: withSeat(opened.cubes, 1, cubes),
   }),
   rests: { 'wrong-landing': /how many steps/ },
+  corners: ({ path }) => [
+    {
+      asks: 'Is the space one stands on counted as one?',
+      play: { do: 'step', by: 1, roll: 3, landed: 2 },
+      words: 'count own space wrong',
+    },
+    {
+      asks: 'What if a roll leads beyond the last space?',
+      at: { place: path.length - 1 },
+      play: { do: 'step', by: 1, roll: 2 },
+      words: 'exactly home past end',
+    },
+    { asks: 'May I roll twice in a turn?', play: { do: 'step', by: 2, roll: 1 }, words: 'again' },
+  ],
 })

@@ -19,4 +19,25 @@ export const situation = situationOf<LadderRules, LadderState, LadderCodes>()({
     fresh: filled === 0,
   }),
   rests: { 'ladder-full': /rungs a ladder/ },
+  corners: ({ factors, sides, rungs }) => {
+    const factor = ofSeat(factors, 1)
+    return [
+      {
+        asks: 'A product is said wrong. Is the rung filled?',
+        play: { do: 'rung', by: 1, roll: 2, said: 2 * factor + 1 },
+        words: 'mistake wrong answer try again',
+      },
+      {
+        asks: 'May I go on when my ladder is full?',
+        at: { filled: rungs },
+        play: { do: 'rung', by: 1, roll: 1, said: factor },
+        words: 'finished more',
+      },
+      {
+        asks: 'May a roll count more than the die has?',
+        play: { do: 'rung', by: 1, roll: sides + 1, said: (sides + 1) * factor },
+        words: 'face sides',
+      },
+    ]
+  },
 })

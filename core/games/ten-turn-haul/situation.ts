@@ -18,4 +18,18 @@ export const situation = situationOf<HaulRules, HaulState, HaulCodes>()({
     fresh: spins.length === 0,
   }),
   rests: {},
+  corners: ({ faces }) => [
+    {
+      asks: 'The pointer stands on a line. May we make up a number?',
+      play: { do: 'spin', by: 1, value: Math.max(...faces) + 1 },
+      words: 'between fields spinner',
+    },
+    {
+      asks: 'Somebody adds up wrong. Does the spin count?',
+      at: { spins: [faces[0] ?? 1] },
+      play: { do: 'spin', by: 1, value: faces[0] ?? 1, said: 2 * (faces[0] ?? 1) + 1 },
+      words: 'running total mistake',
+    },
+    { asks: 'May I spin twice in a turn?', play: { do: 'spin', by: 2, value: faces[0] ?? 1 }, words: 'again' },
+  ],
 })

@@ -29,4 +29,26 @@ export const situation = situationOf<DipRules, DipState, DipCodes>()({
     'bag-has-no-more': /bag/,
     'recount-differs': /counted against the tape/,
   },
+  corners: ({ key }) => {
+    const token = key[0]?.token ?? ''
+    return [
+      {
+        asks: 'A token came up that the key doesn’t name. May it count?',
+        play: { do: 'dip', by: 1, token: `${token} with a hole` },
+        words: 'unknown colour button',
+      },
+      {
+        asks: 'What lies there is not what was written. What now?',
+        at: { dish: [0] },
+        play: { do: 'recount', by: 1, counts: { [token]: 2 } },
+        words: 'recount differs missing lost token',
+      },
+      {
+        asks: 'May we count what lies there at any time?',
+        at: { dish: [0] },
+        play: { do: 'recount', by: 1, counts: { [token]: 1 } },
+        words: 'recount check',
+      },
+    ]
+  },
 })

@@ -15,4 +15,21 @@ export const situation = situationOf<TopRules, TopState, TopCodes>()({
     ...(rolled > 0 ? { first: 2, fresh: false, passes: [{ seats: [2, 1], results: [rolled] }] } : {}),
   }),
   rests: {},
+  corners: ({ dice, sides }) => [
+    {
+      asks: 'A die fell off the table. Do the others count alone?',
+      play: { do: 'roll', by: 1, dice: Array.from({ length: Math.max(0, dice - 1) }, () => 1) },
+      words: 'missing die floor cocked',
+    },
+    {
+      asks: 'May a die count more than its sides?',
+      play: { do: 'roll', by: 1, dice: Array.from({ length: dice }, () => sides + 1) },
+      words: 'face wrong die',
+    },
+    {
+      asks: 'May I roll before it is my turn?',
+      play: { do: 'roll', by: 2, dice: Array.from({ length: dice }, () => 1) },
+      words: 'order',
+    },
+  ],
 })

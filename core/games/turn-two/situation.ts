@@ -26,4 +26,25 @@ export const situation = situationOf<PairRules, PairState, PairCodes>()({
     'seen-different': 'What was seen at a place lies there until it is taken.',
     'not-stuck': /until no match|no match is left/i,
   },
+  corners: ({ pack, perTurn }) => {
+    const at = Array.from({ length: perTurn }, (_, i) => i + 1)
+    return [
+      {
+        asks: 'May I turn the same place twice?',
+        play: { do: 'turn', by: 1, at: at.map(() => 1), cards: at.map(() => pack.low) },
+        words: 'same card',
+      },
+      {
+        asks: 'They don’t match. Is that a turn all the same?',
+        play: { do: 'turn', by: 1, at, cards: at.map(() => pack.low + 1) },
+        words: 'miss wrong turn passes',
+      },
+      {
+        asks: 'The card is another than we saw there. What now?',
+        at: { seen: [pack.high] },
+        play: { do: 'turn', by: 1, at, cards: at.map((_, i) => pack.low + i) },
+        words: 'moved mixed up remembered',
+      },
+    ]
+  },
 })
