@@ -34,8 +34,11 @@ interface Refereed {
 function useRoundTime() {
   let began = Date.now()
   const took = ref(0)
+  const now = useNow({ interval: 1000 })
   return {
     took,
+    /** The same so far. */
+    passed: computed(() => Math.max(0, Math.round((now.value.getTime() - began) / 1000))),
     begin: () => void (began = Date.now()),
     end: () => void (took.value = Math.round((Date.now() - began) / 1000)),
   }
@@ -61,7 +64,7 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     () => question.value !== null && newest.value !== null && isRight(question.value, newest.value),
   )
   const went = computed(() => wentOf(questions.value, answers.value))
-  const { took, begin, end } = useRoundTime()
+  const time = useRoundTime()
 
   function answer(given: Answer) {
     if (shown.value || over.value) return
@@ -79,7 +82,7 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     if (!shown.value) return
     shown.value = false
     if (!over.value) return
-    end()
+    time.end()
     const { right: so, missed: again } = went.value
     const { asked, right: before } = own.value
     counts.value = {
@@ -91,7 +94,7 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     missed.value = own.value.missed
     key.value = mixedSeed(nanoid(10))
     answers.value = []
-    begin()
+    time.begin()
     shown.value = asking.value = false
   }
   const told = computed(() => (question.value ? sayTold(question.value) : ''))
@@ -107,7 +110,7 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     over,
     right,
     went,
-    took,
+    ...{ took: time.took, passed: time.passed },
     told,
     lookOut,
     says,

@@ -4,7 +4,8 @@ import type { BasePlay } from '#core/contract/plays'
 import { judgePlay } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
 import { SLIP_CODES, slipsTold } from '#core/trainer/slips'
-import { wrongPlays } from '#core/trainer/wrongPlays'
+import { addEntry, foldTape } from '#core/kernel/tape'
+import { momentOf, wrongPlays } from '#core/trainer/wrongPlays'
 import { isRight, makeRound, ROUND, sayWrong, wentOf, type Question } from '#core/trainer/round'
 
 const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao']
@@ -53,13 +54,13 @@ test.each(GAMES.map((game) => [game.id, game] as const))(
     const players = NAMES.slice(0, Math.max(2, game.about.seats.low))
     for (let match = 0; match < 6; match++) {
       const opened = openSelfPlay({ game, players, key: `2~slip ${match}` })
-      let { state } = opened
+      let tape = foldTape(opened.table, opened.state, [])
       for (let n = 0; n < 40; n++) {
-        const play = nextPlay(opened.table, state, `2~slip ${match}`, n)
+        const play = nextPlay(opened.table, tape.state, `2~slip ${match}`, n)
         if (play === null) break
-        for (const { code } of wrongPlays(opened.table, state, play as BasePlay, randomFor('slip', match, n)))
+        for (const { code } of wrongPlays(momentOf(tape, play as BasePlay), randomFor('slip', match, n)))
           found.add(code)
-        state = judgePlay(opened.table, state, play).state
+        tape = addEntry(tape, { play })
       }
     }
     for (const any of codes) if (any.length) expect([...found].filter((code) => any.includes(code))).not.toEqual([])

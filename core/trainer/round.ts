@@ -6,7 +6,7 @@ import { judgePlay } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
 import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
 import { sayReason, sayNote, sayPlay, speaking } from '#core/wording/index'
-import { wrongPlays, type WrongPlay } from '#core/trainer/wrongPlays'
+import { momentOf, wrongPlays, type WrongPlay } from '#core/trainer/wrongPlays'
 import type { BasePlay } from '#core/contract/plays'
 
 /** A play to be judged by somebody who learns it: what lay there, what was played, and what is right. */
@@ -65,7 +65,7 @@ export function makeRound({ game, houseRules, players, key, missed = [] }: Round
     // Not every play is asked about: a few of a match say more than ten in a row.
     if (n % 2 === 0 || owed) {
       const wish: boolean = owed || random.whole(1, ONE_OF) === 1
-      const found = wish ? wrongPlays(table.table, table.state, play, random) : []
+      const found = wish ? wrongPlays(momentOf(table, play), random) : []
       const wrong = chosen(found, met, missed, random)
       // Where nothing can go wrong the slip comes with a later play.
       owed = wish && !wrong

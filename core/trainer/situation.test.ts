@@ -122,7 +122,15 @@ const CASES: Readonly<Partial<Record<GameId, readonly Case[]>>> = {
   ],
   'column-keeper': [[{ columns: 2 }, {}, { do: 'put', by: 1, card: 3, in: 'hundreds' }, 'no-such-column']],
   'place-strike': [[{}, {}, { do: 'strike', by: 1, digit: 1, place: 6, number: 4 }, 'no-such-number']],
-  'skip-count-yard': [[{}, {}, { do: 'move', by: 1, from: 'S', to: 'E' }, 'place-empty']],
+  'skip-count-yard': [
+    [{}, {}, { do: 'move', by: 1, from: 'S', to: 'E' }, 'place-empty'],
+    [{}, { run: [18, 20] }, { do: 'add', by: 1, card: 24, to: 'N' }, 'run-complete'],
+  ],
+  'perch-and-push': [
+    [{}, {}, { do: 'place', by: 1, cards: [1], on: 11 }, 'wrong-card-count'],
+    [{}, {}, { do: 'pass', by: 1, cards: [1, 2] }, 'can-still-place'],
+    [{ safeStack: 2 }, { result: 1, whose: 2, count: 2 }, { do: 'place', by: 1, cards: [1, 2], on: 11 }, 'safe-stack'],
+  ],
   'last-digit-chains': [
     [{}, { row: [1, 8, 9, 7, 6, 3, 9, 2, 1], tops: [3] }, { do: 'take', by: 1, fan: 1, row: 1 }, 'row-full'],
     [{}, {}, { do: 'take', by: 1, fan: 40, row: 1 }, 'no-such-fan'],
@@ -162,7 +170,7 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s: may I?', (id, 
         for (const play of [...right, ...first(game.plays(state.rules, state.game, 1), 3)])
           for (const { verdict } of [
             { verdict: judgePlay(table, state, play).verdict },
-            ...wrongPlays(table, state, play, random).slice(0, 40),
+            ...wrongPlays({ table, state, right: play, earlier: [] }, random).slice(0, 40),
           ]) {
             const { code } = verdict.reason ?? {}
             if (code)

@@ -2,10 +2,10 @@ import type { GameId } from '#core/games/ids'
 
 /**
  * By which codes the judge tells each of a game's usual slips, in the order of `about.slips`; none where hands or eyes do it
- * and no play shows it.
+ * and no play shows it, or where only a hidden card could tell.
  */
 export const SLIP_CODES: Readonly<Record<GameId, readonly (readonly string[])[]>> = {
-  'ask-for-rest': [['wrong-total'], [], ['not-their-turn'], [], [], []],
+  'ask-for-rest': [['wrong-total'], [], ['not-their-turn'], [], ['not-now'], []],
   'roof-tiles': [['covered'], ['too-many-tiles'], ['wrong-total'], []],
   'turn-two': [[], [], [], []],
   'call-row': [['not-in-row'], ['not-in-row'], ['wrong-total', 'signs-wrong'], []],
@@ -16,17 +16,17 @@ export const SLIP_CODES: Readonly<Record<GameId, readonly (readonly string[])[]>
   'step-and-gather': [['wrong-landing'], ['wrong-answer'], [], ['not-their-turn']],
   'top-total': [[], ['wrong-answer'], ['wrong-answer'], ['not-their-turn']],
   'ten-turn-haul': [['wrong-answer'], ['wrong-answer'], [], ['not-their-turn']],
-  brim: [['wrong-answer'], ['wrong-dice-count'], ['wrong-answer'], []],
+  brim: [['wrong-answer'], ['wrong-dice-count'], ['wrong-answer'], ['no-rolls-left']],
   'say-it-first': [['wrong-card-count'], ['said-again'], ['not-explained'], []],
   'covered-part': [['wrong-announcement'], [], [], []],
   'table-ladder': [['wrong-answer'], ['wrong-answer'], ['not-their-turn'], ['wrong-answer']],
   'token-dip': [['wrong-answer'], ['wrong-answer'], ['wrong-answer', 'recount-differs'], []],
   'ebb-and-flow': [['wrong-answer'], ['wrong-answer'], ['wrong-answer'], []],
-  'column-keeper': [['wrong-answer'], [], [], []],
+  'column-keeper': [['wrong-answer'], ['column-full'], [], []],
   'place-strike': [['no-match'], ['has-a-match'], ['not-their-turn'], []],
-  'skip-count-yard': [[], ['not-next'], [], ['corner-needs-lowest']],
+  'skip-count-yard': [['draw-first'], ['not-next'], [], ['corner-needs-lowest']],
   'last-digit-chains': [['not-the-next'], ['not-the-next'], [], ['starts-first']],
-  'fill-in-order': [[], ['keeps-going'], [], ['could-not-go-there']],
+  'fill-in-order': [[], ['keeps-going'], ['discard-useless', 'discard-was'], ['could-not-go-there']],
   'own-game': [['wrong-answer'], ['wrong-answer'], ['wrong-answer']],
 }
 

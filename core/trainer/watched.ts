@@ -3,7 +3,7 @@ import type { Game } from '#core/contract/game'
 import type { BasePlay } from '#core/contract/plays'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
 import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
-import { wrongPlays } from '#core/trainer/wrongPlays'
+import { momentOf, wrongPlays } from '#core/trainer/wrongPlays'
 
 /** What is watched: a game under some rules, whether slips happen, and the chance that all of it is drawn from. */
 interface Watched {
@@ -30,7 +30,7 @@ export function watchedTapes({ game, houseRules, players, slips, key }: Watched)
     if (play === null) break
     if (slips && random.whole(1, ONE_OF) === 1) {
       // Only what is refused: the right play follows it.
-      const [wrong] = wrongPlays(table, tape.state, play, random).filter(({ verdict }) => !verdict.stands)
+      const [wrong] = wrongPlays(momentOf(tape, play), random).filter(({ verdict }) => !verdict.stands)
       if (wrong) {
         const tried = addEntry(tape, { play: wrong.play })
         tapes.push(tried)

@@ -3,7 +3,9 @@ import type { Random } from '#core/basics/random'
 import type { BasePlay } from '#core/contract/plays'
 import type { MatchState, Table } from '#core/contract/table'
 import type { Verdict } from '#core/contract/verdict'
-import { judgePlay } from '#core/kernel/match'
+import { readShape } from '#core/basics/readShape'
+import { awaits, judgePlay } from '#core/kernel/match'
+import type { Tape } from '#core/kernel/tape'
 
 /** Plays as children get them wrong: made of a right one, each with the judge's own verdict. */
 
@@ -30,11 +32,39 @@ const isSeen = (code: string) => !NOT_SEEN.has(code) && !code.startsWith('no-suc
 const OFF = [1, -1, 10, -10, 2, -2]
 /** Other plays of the game whose parts are taken over. */
 const OTHERS = 40
+/** Entries before that are remembered. */
+const EARLIER = 12
+
+/** What wrong plays are made of. */
+interface Moment {
+  readonly table: Table
+  readonly state: MatchState
+  /** The play that comes now. */
+  readonly right: BasePlay
+  /** Plays that came before: parts of them are taken over. */
+  readonly earlier: readonly BasePlay[]
+}
+
+/** A play in its match: what came before it among what stands there. */
+export const momentOf = ({ table, state, lines }: Tape, right: BasePlay): Moment => ({
+  ...{ table, state, right },
+  earlier: lines
+    .slice(-EARLIER)
+    .flatMap(({ entry, verdict, struck }) =>
+      entry.kind === 'play' && verdict.stands && !struck ? [entry.play as BasePlay] : [],
+    ),
+})
 
 /** Wrong plays that may come instead of a right one, each code as often as it was found; none where nothing can go wrong. */
-export function wrongPlays(table: Table, state: MatchState, right: BasePlay, random: Random): readonly WrongPlay[] {
+export function wrongPlays({ table, state, right, earlier }: Moment, random: Random): readonly WrongPlay[] {
   const found = new Map<string, WrongPlay>()
-  for (const play of random.shuffled([...changed(right), ...mixed(table, state, right)])) {
+  const made = [
+    ...changed(right),
+    ...mixed(table, state, right),
+    ...remembered(right, earlier),
+    ...hurried(table, state, right, random),
+  ]
+  for (const play of random.shuffled(made)) {
     const text = JSON.stringify(play)
     if (found.has(text)) continue
     const { verdict } = judgePlay(table, state, play)
@@ -75,12 +105,34 @@ function* mixed(table: Table, state: MatchState, right: BasePlay): Generator<Bas
         yield other
         continue
       }
-      for (const field of Object.keys(other)) {
-        const [own, strange] = [fieldOf(right, field), fieldOf(other, field)]
-        if (field === 'do' || !(field in right) || strange === own) continue
-        yield { ...right, [field]: strange } as BasePlay
-        if (Array.isArray(own) && Array.isArray(strange))
-          yield { ...right, [field]: [...own, ...strange] } as unknown as BasePlay
-      }
+      yield* crossed(right, other)
     }
+}
+
+/** The play with each part of another of its kind, also with both parts together where they are lists. */
+function* crossed(right: BasePlay, other: BasePlay): Generator<BasePlay> {
+  for (const field of Object.keys(other)) {
+    const [own, strange] = [fieldOf(right, field), fieldOf(other, field)]
+    if (field === 'do' || !(field in right) || strange === own) continue
+    yield { ...right, [field]: strange } as BasePlay
+    if (Array.isArray(own) && Array.isArray(strange))
+      yield { ...right, [field]: [...own, ...strange] } as unknown as BasePlay
+  }
+}
+
+/** What was played before, by whoever is on turn now: what stood then. */
+function* remembered(right: BasePlay, earlier: readonly BasePlay[]): Generator<BasePlay> {
+  for (const other of earlier) {
+    if (other.do === right.do) yield* crossed(right, other)
+    else if (right.by !== undefined && other.by !== undefined) yield { ...other, by: right.by } as BasePlay
+  }
+}
+
+/** What would come after the play, with the play itself forgotten: going on without drawing. */
+function* hurried(table: Table, state: MatchState, right: BasePlay, random: Random): Generator<BasePlay> {
+  const after = judgePlay(table, state, right).state
+  for (const seat of awaits(table, after)?.seats ?? []) {
+    const next = readShape(table.game.play, table.game.bot(after.rules, after.game, seat, random))
+    if (next.ok) yield next.data
+  }
 }

@@ -39,7 +39,10 @@ useHead({
       <BoardScene v-if="board && trainer.question.value" class="scene" :board="board" :view="view" :secret="false">
         <template #head>
           <h1>Be the referee: {{ board.title }}</h1>
-          <p class="round">{{ trainer.at.value + 1 }} of {{ trainer.questions.value.length }}</p>
+          <p class="round">
+            <span role="timer" aria-label="Time of this round">{{ clockOf(trainer.passed.value) }}</span> ·
+            {{ trainer.at.value + 1 }} of {{ trainer.questions.value.length }}
+          </p>
         </template>
         <template #news>
           <section class="told sheet" aria-label="Play">
