@@ -1,9 +1,9 @@
 /**
- * A page on which a game under these rules is learned: it plays itself, one situation is judged, one match is tried, or plays
- * are refereed.
+ * A page on which a game under these rules is learned: it plays itself, one situation is judged, one match is tried, plays are
+ * refereed, or positions weighed.
  */
 export function learnPath(
-  page: 'watch' | 'may-i' | 'try' | 'referee',
+  page: 'watch' | 'may-i' | 'try' | 'referee' | 'weigh',
   game: string,
   rules: Readonly<Record<string, unknown>> = {},
 ): string {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { sayTime, timeOf } from '#core/catalogue/time'
-import { isGameId } from '#core/games/ids'
+import { isGameId, type GameId } from '#core/games/ids'
+import { WEIGHINGS } from '#core/games/weighings'
 import { skillNames } from '#core/contract/skills'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { ruleFields, sayRuleValue } from '#core/kernel/ruleFields'
@@ -57,6 +58,13 @@ useHead({ title: `${game?.about.title ?? 'Rulebook'} · Nimble Tally` })
     <Key v-if="game.about.titled" to="/workshop"
       ><UIcon name="i-lucide-hammer" class="size-5" /> Make one in the workshop</Key
     >
+    <section class="space-y-2">
+      <h2 class="text-2xl font-bold">What good players look at</h2>
+      <ul class="list-disc pl-6 space-y-1 text-lg">
+        <li v-for="{ look } in WEIGHINGS[game.id as GameId]" :key="look">{{ look }}</li>
+      </ul>
+      <Key :to="learnPath('weigh', game.id)"><UIcon name="i-lucide-scale" class="size-5" /> Weigh three positions</Key>
+    </section>
     <GameQuestions v-if="usual" :game="game" :rules="usual" :seats="seats" />
     <section class="space-y-2">
       <h2 class="text-2xl font-bold">House rules</h2>
