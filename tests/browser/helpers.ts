@@ -95,10 +95,20 @@ export async function openDesk(page: Page, match: string) {
 
 /**
  * A double tap. Both touches are sent at once: a machine that is busy between two would make two single ones of them, each
- * of which is meant.
+ * of which is meant. It may also take them for a touch that is held: then nothing was touched, and both are made again.
  */
 export async function doubleTap(page: Page, [x, y]: readonly [number, number]) {
-  await Promise.all([page.touchscreen.tap(x, y), page.touchscreen.tap(x, y)])
+  for (let tries = 0; tries < 3; tries++) {
+    const touched = page.evaluate(
+      () =>
+        new Promise<boolean>((resolve) => {
+          addEventListener('click', () => resolve(true), { capture: true, once: true })
+          setTimeout(() => resolve(false), 1500)
+        }),
+    )
+    await Promise.all([page.touchscreen.tap(x, y), page.touchscreen.tap(x, y)])
+    if (await touched) return
+  }
 }
 
 /** An entry of the tape that is a play. */

@@ -72,7 +72,9 @@ test('taking back says what it took back and offers it again; a double tap takes
 }) => {
   const match = await makeMatch(request, { entries: [roll(1), stop(1, 19), roll(2)] })
   await openDesk(page, match)
-  const key = (await page.getByRole('button', { name: 'Take back', exact: true }).boundingBox())!
+  const takeBack = page.getByRole('button', { name: 'Take back', exact: true })
+  await expect(takeBack).toBeEnabled()
+  const key = (await takeBack.boundingBox())!
   const at = [key.x + key.width / 2, key.y + key.height / 2] as const
   await doubleTap(page, at)
   await expect(page.getByRole('status').filter({ hasText: 'Taken back: Tomasz rolls 6 5 4 3 1' })).toBeVisible()
