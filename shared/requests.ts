@@ -10,6 +10,9 @@ import { isDay } from '#core/basics/calendar'
 import { classesShape, classShape } from '#core/room/classes'
 import { MOST_NAMES } from '#core/room/nameList'
 import { AIDS, RUNGS } from '#core/mastery/ladder'
+import { saysPlainly } from '#core/wording/issues'
+
+saysPlainly()
 
 /** Shapes of requests: every field bounded. */
 const personName = z.string().trim().min(1, 'A name is missing.').max(40, 'A name has at most 40 letters.')
@@ -85,7 +88,7 @@ export const changedMatchShape = z
   .refine(
     ({ name, seats, sides, veiled, first }) =>
       seats?.length || sides?.length || [name, veiled, first].some((value) => value !== undefined),
-    'nothing to change',
+    'There is nothing to change.',
   )
 /** A question that the room was asked and the hands counted; without hands it is taken back. */
 export const changedAskedShape = askedShape.extend({ hands: askedShape.shape.hands.nullable() })
@@ -118,7 +121,7 @@ export const changedPersonShape = z
   })
   .refine(
     ({ merge: _, ...changes }) => Object.values(changes).some((value) => value !== undefined),
-    'nothing to change',
+    'There is nothing to change.',
   )
 
 /** A list of people at once: names of new ones, those of it who are known already, and the class that all of them join. */
@@ -128,12 +131,12 @@ export const peopleListShape = z
     known: z.array(z.string().min(1).max(64)).max(MOST_NAMES).default([]),
     of: classShape.nullable().default(null),
   })
-  .refine(({ names, known }) => names.length + known.length > 0, 'nobody is in the list')
+  .refine(({ names, known }) => names.length + known.length > 0, 'Nobody is in the list.')
 
 export const namedRulesShape = z.strictObject(namedRulesFields)
 export const changedRulesShape = z
   .strictObject({ name: namedRulesFields.name.optional(), houseRules: namedRulesFields.houseRules.optional() })
-  .refine((changes) => changes.name !== undefined || changes.houseRules !== undefined, 'nothing to change')
+  .refine((changes) => changes.name !== undefined || changes.houseRules !== undefined, 'There is nothing to change.')
 
 /** The room's time zone; null for the server's own. */
 export const zoneShape = z.strictObject({ zone: z.string().min(1).max(60).nullable() })
@@ -148,7 +151,7 @@ const idsShape = (most: number) =>
     .max(2000)
     .default('')
     .transform((text) => [...new Set(text.split(',').filter((id) => /^[\w-]{1,40}$/.test(id)))])
-    .refine((ids) => ids.length <= most, `${most} people at most`)
+    .refine((ids) => ids.length <= most, `${most} people at most.`)
 
 /** Everybody in a room. */
 export const roomShape = idsShape(64)
@@ -156,7 +159,7 @@ export const roomShape = idsShape(64)
 /** A day of the calendar, or none. */
 const dayOrNone = z
   .string()
-  .refine((text) => text === '' || isDay(text), 'a day is written as 2026-11-28')
+  .refine((text) => text === '' || isDay(text), 'A day is written as 2026-11-28.')
   .default('')
 
 /** What the logbook is asked for: people who all sat there, a class of which somebody did, game, name of the table, days, words. */
@@ -171,7 +174,7 @@ export const loggedShape = z
     to: dayOrNone,
     q: z.string().trim().max(60).default(''),
   })
-  .refine(({ from, to }) => !from || !to || from <= to, { error: 'the first day comes after the last', path: ['to'] })
+  .refine(({ from, to }) => !from || !to || from <= to, { error: 'The first day comes after the last.', path: ['to'] })
 export type Logged = z.output<typeof loggedShape>
 
 /** Where a page of a list ended: its `next`. */
@@ -179,14 +182,14 @@ export const placeShape = z
   .string()
   .regex(/^[^~]{10,40}~[\w-]{1,40}$/)
   .transform((text) => ({ at: text.split('~')[0]!, id: text.split('~')[1]! }))
-  .refine(({ at }) => moment.safeParse(isoOfDatabase(at)).success, 'no place in a list')
+  .refine(({ at }) => moment.safeParse(isoOfDatabase(at)).success, 'That is no place in a list.')
 
 /** A stretch of time, at most a month: from a moment until before another, ISO 8601. */
 export const betweenShape = z
   .object({ from: moment, to: moment })
   .refine(
     ({ from, to }) => Date.parse(from) < Date.parse(to) && Date.parse(to) - Date.parse(from) <= 31 * 86_400_000,
-    'from must come before to, a month at most',
+    'The first moment comes before the last, a month before it at most.',
   )
 
 /** The same, with the names of those who told their ways where that is wished. */

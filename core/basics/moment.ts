@@ -3,7 +3,7 @@ import * as z from 'zod'
 /**
  * A moment in ISO 8601 with its offset, of a year from 1 to 9999 and in a time zone that there is: what every database keeps.
  */
-export const moment = z.iso.datetime({ offset: true }).refine(isKeepable, 'no day of a calendar')
+export const moment = z.iso.datetime({ offset: true }).refine(isKeepable, 'That is no day of a calendar.')
 
 function isKeepable(at: string): boolean {
   const [, hours = '00'] = /[+-](\d\d):\d\d$/.exec(at) ?? []

@@ -1,5 +1,6 @@
 import type { EventHandler, H3Event } from 'h3'
 import type * as z from 'zod'
+import { saysPlainly } from '#core/wording/issues'
 
 /** A refusal as it goes to the client: `{code, says, path}` and what else helps, with an HTTP status. */
 export class Refusal extends Error {
@@ -50,6 +51,8 @@ export function defineRoute<T>(handler: (event: H3Event) => Promise<T> | T): Eve
   })
 }
 
+saysPlainly()
+
 /** What is told of a text that may quote what was sent, however long that was. */
 export const told = (text: string) => (text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS)} …` : text)
 
@@ -72,7 +75,7 @@ export function checked<T>(schema: z.ZodType<T>, value: unknown): T {
   throw new Refusal(
     422,
     'bad-field',
-    `${path ? `“${path}”` : 'The request'} is not what is needed: ${issue.message}.`,
+    `${path ? `“${path}”` : 'The request'} is not right: ${issue.message.replace(/^[A-Z]/, (first) => first.toLowerCase())}`,
     path,
   )
 }
