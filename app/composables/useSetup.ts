@@ -133,24 +133,6 @@ function useChoosing({ view, game, seating, ruling, source, veiled, name, boardO
   return { choose, like, twoTables }
 }
 
-/** Does one thing at a time, and says why where it fails. */
-function useDoing() {
-  const busy = ref(false)
-  const failed = ref<string | null>(null)
-  async function doing(what: () => Promise<unknown>) {
-    busy.value = true
-    failed.value = null
-    try {
-      await what()
-    } catch (error) {
-      failed.value = saysOf(error)
-    } finally {
-      busy.value = false
-    }
-  }
-  return { busy, failed, doing }
-}
-
 /** A match being set up: game, seats, house rules; what is wrong with them, and starting it. */
 export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembered>, begin: GameView) {
   const table = useTableToBe(remembered, begin)

@@ -11,14 +11,12 @@ const { match } = defineProps<{ match: StoredMatch }>()
 /** What lies on the table has to be entered first, in games where it is recorded. */
 const layOut = computed(() => match.source === 'table' && match.opening !== null)
 const asking = ref(false)
-const busy = ref(false)
-const failed = ref<string | null>(null)
 /** By custom another one begins each time. */
 const first = ref(seatAfter(match.first, match.seats.length))
 
-async function start() {
-  busy.value = true
-  try {
+const { busy, failed, doing } = useDoing()
+const start = () =>
+  doing(async () => {
     const { id, game, name, houseRules, seats, source, veiled } = match
     const made = await callApi<{ id: string }>('/api/matches', 'POST', {
       game,
@@ -33,12 +31,7 @@ async function start() {
       seed: source === 'dealt' ? mixedSeed(nanoid(10)) : null,
     })
     await navigateTo(`/match/${made.id}`)
-  } catch (error) {
-    failed.value = saysOf(error)
-  } finally {
-    busy.value = false
-  }
-}
+  })
 </script>
 
 <template>

@@ -13,23 +13,13 @@ const { shape, state, send } = defineProps<{
   send: (asked: Asked) => Promise<unknown>
 }>()
 
-const busy = ref(false)
-const failed = ref<string | null>(null)
+const { busy, failed, doing } = useDoing()
 /** Nobody is told off while they still type for the first time. */
 const refused = ref(false)
 
-async function submit({ data }: FormSubmitEvent<Asked>) {
-  if (busy.value) return
-  busy.value = true
-  failed.value = null
+function submit({ data }: FormSubmitEvent<Asked>) {
   refused.value = false
-  try {
-    await send(data)
-  } catch (error) {
-    failed.value = saysOf(error)
-  } finally {
-    busy.value = false
-  }
+  return doing(() => send(data))
 }
 function toFirst({ errors }: FormErrorEvent) {
   refused.value = true
