@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { changedMatchShape, type ChangedMatch } from '#shared/requests'
 import { callApi } from '~/utils/api'
 import type { MatchStore } from '~/stores/match'
 
@@ -6,62 +7,56 @@ import type { MatchStore } from '~/stores/match'
 const { store } = defineProps<{ store: MatchStore }>()
 const open = defineModel<boolean>('open', { required: true })
 
-const table = ref('')
-const names = ref<string[]>([])
-const busy = ref(false)
-const failed = ref<string | null>(null)
-
+const state = ref<{ name: string; seats: { seat: number; name: string }[] }>({ name: '', seats: [] })
 watch(
   open,
   (isOpen) => {
     if (!isOpen || !store.match) return
-    table.value = store.match.name
-    names.value = store.match.seats.map(({ name }) => name)
-    failed.value = null
+    const { name, seats } = store.match
+    state.value = { name, seats: seats.map((seat, i) => ({ seat: i + 1, name: seat.name })) }
   },
   { immediate: true },
 )
 
-async function save() {
+/** Only what was changed is sent, so that what somebody else changed meanwhile stays. */
+async function save({ name, seats = [] }: ChangedMatch) {
   const match = store.match
   if (!match) return
-  busy.value = true
-  try {
-    const seats = names.value.flatMap((name, i) =>
-      name.trim() && name.trim() !== match.seats[i]!.name ? [{ seat: i + 1, name: name.trim() }] : [],
-    )
-    const name = table.value.trim()
-    if (seats.length || name !== match.name)
-      await callApi(`/api/matches/${match.id}`, 'PATCH', { name, ...(seats.length ? { seats } : {}) })
-    open.value = false
-  } catch (error) {
-    failed.value = saysOf(error)
-  } finally {
-    busy.value = false
-  }
+  const changed = seats.filter((each) => each.name !== match.seats[each.seat - 1]?.name)
+  if (changed.length || name !== match.name)
+    await callApi(`/api/matches/${match.id}`, 'PATCH', { name, ...(changed.length ? { seats: changed } : {}) })
+  open.value = false
 }
 </script>
 
 <template>
   <DeskSheet v-model:open="open" title="Names" description="First names or nicknames only.">
-    <form class="space-y-3" @submit.prevent="save">
-      <label class="block font-semibold"
-        >This table<UInput
-          v-model="table"
+    <SendForm v-slot="{ busy }" :shape="changedMatchShape" :state="state" :send="save" class="space-y-3">
+      <UFormField name="name" label="This table">
+        <UInput
+          v-model="state.name"
           size="xl"
           class="w-full"
           maxlength="40"
           placeholder="Lantern"
           aria-label="Name of the table"
-      /></label>
-      <label v-for="(_, i) in names" :key="i" class="flex items-center gap-2">
+        />
+      </UFormField>
+      <div v-for="(seat, i) in state.seats" :key="seat.seat" class="flex items-center gap-2">
         <Pennant :number="store.match!.seats[i]!.pennant" size="1.4rem" />
-        <UInput v-model="names[i]" size="xl" class="grow" maxlength="40" :aria-label="`Name of player ${i + 1}`" />
-      </label>
-      <p class="min-h-6 font-semibold text-(--refused)" role="alert">{{ failed }}</p>
+        <UFormField :name="`seats.${i}.name`" class="grow">
+          <UInput
+            v-model="seat.name"
+            size="xl"
+            class="w-full"
+            maxlength="40"
+            :aria-label="`Name of player ${seat.seat}`"
+          />
+        </UFormField>
+      </div>
       <Key type="submit" main class="w-full" :disabled="busy"
         ><UIcon name="i-lucide-check" class="size-5" /> Keep the names</Key
       >
-    </form>
+    </SendForm>
   </DeskSheet>
 </template>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import type * as z from 'zod'
 import { count } from '#core/basics/words'
+import { roomClockShape } from '#shared/requests'
 import type { RoomNow } from '~/composables/useRoomSession'
 
 /** The session that goes on: one clock for all tables, the board for the projector, and its end. */
@@ -11,18 +13,18 @@ const LENGTHS = [5, 10, 15, 20, 30, 40]
 const MORE = 2
 /** The clock is being set; without minutes it always is. */
 const setting = ref(false)
-const own = ref<number | null>(null)
+const own = reactive<{ do: 'set'; minutes: number | null }>({ do: 'set', minutes: null })
 const board = ref(false)
 const { settings } = useVoice()
 
-async function set(minutes: number | null) {
-  if (!minutes || !Number.isInteger(minutes)) return
+async function set(minutes: number) {
   if (await room.setClock({ do: 'set', minutes })) {
     setting.value = false
-    own.value = null
+    own.minutes = null
     await room.setClock({ do: 'start' })
   }
 }
+const setOwn = async (asked: z.output<typeof roomClockShape>) => 'minutes' in asked && set(asked.minutes)
 const began = computed(() => session.value && timeOfDay(session.value.createdAt))
 </script>
 
@@ -46,19 +48,19 @@ const began = computed(() => session.value && timeOfDay(session.value.createdAt)
       <div class="flex flex-wrap gap-2">
         <template v-if="clock.minutes === null || setting">
           <Key v-for="minutes in LENGTHS" :key="minutes" @click="set(minutes)">{{ minutes }} min</Key>
-          <form class="flex gap-1" @submit.prevent="set(own)">
-            <UInput
-              v-model.number="own"
-              type="number"
-              min="1"
-              max="180"
-              size="xl"
-              class="w-24"
-              placeholder="other"
-              aria-label="Minutes for the room"
-            />
-            <Key type="submit" :disabled="!own">Set</Key>
-          </form>
+          <SendForm v-slot="{ busy }" :shape="roomClockShape" :state="own" :send="setOwn" class="flex gap-1">
+            <UFormField name="minutes">
+              <UInput
+                v-model.number="own.minutes"
+                type="number"
+                size="xl"
+                class="w-24"
+                placeholder="other"
+                aria-label="Minutes for the room"
+              />
+            </UFormField>
+            <Key type="submit" :disabled="busy || !own.minutes">Set</Key>
+          </SendForm>
           <Key v-if="setting" aria-label="Leave the clock as it is" @click="setting = false"
             ><UIcon name="i-lucide-x" class="size-5"
           /></Key>
