@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="Asked extends object">
-import type { FormErrorEvent, FormSubmitEvent } from '@nuxt/ui'
+import type { FormSubmitEvent } from '@nuxt/ui'
+import type { ComponentPublicInstance } from 'vue'
 import type * as z from 'zod'
 
 /**
@@ -21,15 +22,18 @@ function submit({ data }: FormSubmitEvent<Asked>) {
   refused.value = false
   return doing(() => send(data))
 }
-function toFirst({ errors }: FormErrorEvent) {
+const form = useTemplateRef<ComponentPublicInstance>('form')
+async function toFirst() {
   refused.value = true
-  const id = errors[0]?.id
-  if (id) document.getElementById(id)?.focus()
+  await nextTick()
+  const first = unrefElement(form)?.querySelector('[aria-invalid="true"]')
+  if (first instanceof HTMLElement) first.focus()
 }
 </script>
 
 <template>
   <UForm
+    ref="form"
     :schema="shape"
     :state="state"
     :validate-on="refused ? ['input'] : []"
