@@ -34,6 +34,34 @@ export type Answer =
     }
   | { readonly accepted: false; readonly problems: readonly { path: string; code: string; says: string }[] }
 
+/** The same without words, for judging many: what stands and why not, how it stands, and who won. */
+type BriefAnswer =
+  | {
+      readonly accepted: true
+      readonly verdicts: readonly Pick<AnswerVerdict, 'entry' | 'stands' | 'struck' | 'amended' | 'reason'>[]
+      readonly standing: readonly { readonly seat: number; readonly score: number }[]
+      readonly result: Result | null
+    }
+  | { readonly accepted: false; readonly problems: readonly { path: string; code: string }[] }
+
+/** Makes the brief answer to a file that was read. */
+export function makeBriefAnswer(read: ReadMatch): BriefAnswer {
+  if (!read.ok) return { accepted: false, problems: read.problems.map(({ path, code }) => ({ path, code })) }
+  const { table, state, lines } = read.tape
+  return {
+    accepted: true,
+    verdicts: lines.map(({ number, verdict: { stands, reason }, struck, amendedBy }) => ({
+      entry: number,
+      stands,
+      ...(struck ? { struck } : {}),
+      ...(amendedBy === null ? {} : { amended: amendedBy }),
+      reason: reason?.code ?? null,
+    })),
+    standing: standing(table, state).map((score, i) => ({ seat: i + 1, score })),
+    result: state.result,
+  }
+}
+
 /** Makes the answer to a file that was read. */
 export function makeAnswer(read: ReadMatch): Answer {
   if (!read.ok) {

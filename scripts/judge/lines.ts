@@ -7,8 +7,8 @@ import { Worker } from 'node:worker_threads'
 const BATCH = 64_000
 
 /** Judges a JSON Lines stream in worker threads, one a core, and prints the answers in the order of the lines. */
-export async function judgeLines(file: string | undefined): Promise<number> {
-  const workers = Array.from({ length: Math.max(1, availableParallelism()) }, () => new Pool())
+export async function judgeLines(file: string | undefined, brief: boolean): Promise<number> {
+  const workers = Array.from({ length: Math.max(1, availableParallelism()) }, () => new Pool(brief))
   const answers: Promise<string>[] = []
   let batch = ''
   let turn = 0
@@ -39,10 +39,11 @@ export async function judgeLines(file: string | undefined): Promise<number> {
 }
 
 class Pool {
-  private readonly worker = new Worker(fileURLToPath(new URL('./judge-worker.mjs', import.meta.url)))
+  private readonly worker: Worker
   private readonly waiting: { resolve: (text: string) => void; reject: (error: Error) => void }[] = []
 
-  constructor() {
+  constructor(brief: boolean) {
+    this.worker = new Worker(fileURLToPath(new URL('./judge-worker.mjs', import.meta.url)), { workerData: { brief } })
     this.worker.on('message', (text: string) => this.waiting.shift()?.resolve(text))
     this.worker.on('error', (error: Error) => this.waiting.forEach(({ reject }) => reject(error)))
   }

@@ -1,16 +1,18 @@
 import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
-import { makeAnswer } from '#core/format/answer'
+import { makeAnswer, makeBriefAnswer } from '#core/format/answer'
 import { readMatchText } from '#core/format/matchFile'
 import { judgeLines } from './lines'
 
 const USAGE = `usage: bin/judge [FILE]          judges one match file (or standard input), prints one JSON object
        bin/judge --lines [FILE]  judges one match file a line, prints one answer a line
+       --brief                   with either: verdicts, reasons and standing alone, without words
 exit status: 0 judged, 2 the file has problems (they are printed) or can't be read`
 
 /** What is asked for; undefined where an option is none of ours. */
 function asksOf(args: readonly string[]) {
-  const options = { lines: { type: 'boolean', default: false }, help: { type: 'boolean', default: false } } as const
+  const flag = { type: 'boolean', default: false } as const
+  const options = { lines: flag, brief: flag, help: flag }
   try {
     const { values, positionals } = parseArgs({ args: [...args], options, allowPositionals: true })
     return { ...values, files: positionals }
@@ -25,13 +27,13 @@ async function main(args: readonly string[]): Promise<number> {
     console.error(USAGE)
     return 2
   }
-  const { lines, help, files } = asked
+  const { lines, brief, help, files } = asked
   if (help) {
     console.log(USAGE)
     return 0
   }
   const file = files[0] === '-' ? undefined : files[0]
-  if (lines) return judgeLines(file)
+  if (lines) return judgeLines(file, brief)
   let text: string
   try {
     text = readFileSync(file ?? 0, 'utf8')
@@ -39,7 +41,7 @@ async function main(args: readonly string[]): Promise<number> {
     console.error(`bin/judge can't read ${file ?? 'standard input'}: ${(error as Error).message}`)
     return 2
   }
-  const answer = makeAnswer(readMatchText(text))
+  const answer = (brief ? makeBriefAnswer : makeAnswer)(readMatchText(text))
   process.stdout.write(`${JSON.stringify(answer)}\n`)
   return answer.accepted ? 0 : 2
 }

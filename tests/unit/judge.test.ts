@@ -43,6 +43,33 @@ describe('bin/judge', () => {
     })
   })
 
+  test('--brief gives verdicts, reasons and standing without words, alone and in lines', () => {
+    const refused = {
+      ...(file as object),
+      entries: [play({ do: 'stop', by: 1 }), play({ do: 'roll', by: 1, dice: [1] })],
+    }
+    const brief = {
+      accepted: true,
+      verdicts: [
+        { entry: 1, stands: false, reason: 'nothing-rolled' },
+        { entry: 2, stands: false, reason: 'wrong-dice-count' },
+      ],
+      standing: [
+        { seat: 1, score: 0 },
+        { seat: 2, score: 0 },
+      ],
+      result: null,
+    }
+    expect(JSON.parse(judge(['--brief'], JSON.stringify(refused)).stdout)).toEqual(brief)
+    const lines = judge(['--lines', '--brief'], `${JSON.stringify(refused)}\n{`)
+      .stdout.trim()
+      .split('\n')
+    expect(lines.map((line) => JSON.parse(line))).toEqual([
+      brief,
+      { accepted: false, problems: [{ path: '', code: 'not-json' }] },
+    ])
+  })
+
   test('reads standard input, with or without a byte order mark', () => {
     expect(judge([], JSON.stringify(file)).status).toBe(0)
     expect(judge(['-'], `\uFEFF${JSON.stringify(file)}`).status).toBe(0)
