@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process'
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import { loadavg, tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { Bench } from 'tinybench'
 import { GAMES } from '#core/games/index'
@@ -16,6 +16,7 @@ import { readHouseRules } from '#core/kernel/houseRules'
 import { ruleFields } from '#core/kernel/ruleFields'
 import { labTimes } from './lab'
 import { plainJudge, plainStart } from './plainBrim'
+import { atLeast, atMost, report, type Row } from './report'
 import { searches } from './searches'
 import { botTape } from './tapes'
 
@@ -38,10 +39,21 @@ function longest(game: (typeof GAMES)[number], seats: number): Record<string, un
   return readHouseRules(game, rules, seats).ok ? rules : {}
 }
 
-/** Budgets of DESIGN.md beside what is measured here. Times are medians. */
-const rows: { what: string; median: string; budget: string }[] = []
-const us = (milliseconds: number) => `${(milliseconds * 1000).toFixed(2)} µs`
-const ms = (milliseconds: number) => `${milliseconds.toFixed(2)} ms`
+const strict = process.argv.includes('--strict')
+const load = loadavg()[0] ?? 0
+/** What is measured, beside its aim. Times are medians. */
+const rows: Row[] = []
+const us = (what: string, milliseconds: number, aim: Row['aim']): Row => ({
+  ...{ what, value: milliseconds * 1000, unit: 'µs', aim },
+})
+const ms = (what: string, milliseconds: number, aim: Row['aim']): Row => ({
+  what,
+  value: milliseconds,
+  unit: 'ms',
+  aim,
+})
+/** What a play costs in each game, in milliseconds. */
+const plays: number[] = []
 
 async function median(name: string, fn: () => void): Promise<number> {
   const bench = new Bench({ time: 300 })
@@ -70,17 +82,11 @@ for (const game of GAMES) {
     game.dealOpening || dealt.table.opening !== null
       ? null
       : foldTape({ ...table, source: 'table', seed: null }, start, raws)
-  rows.push({
-    what: `${game.id}: judge a play, dealt`,
-    median: us(await judging(dealt, 'dealt')),
-    budget: '10 µs (half), 100 µs (all)',
-  })
-  if (atTable?.lines.every(({ verdict }) => verdict.stands))
-    rows.push({
-      what: `${game.id}: judge a play, at the table`,
-      median: us(await judging(atTable, 'table')),
-      budget: '10 µs (half), 100 µs (all)',
-    })
+  rows.push(us(`${game.id}: judge a play, dealt`, await judging(dealt, 'dealt'), atMost(100)))
+  if (atTable?.lines.every(({ verdict }) => verdict.stands)) {
+    plays.push(await judging(atTable, 'table'))
+    rows.push(us(`${game.id}: judge a play, at the table`, plays.at(-1)!, atMost(100)))
+  }
   let at = 0
   const refused = await median('refused', () => {
     // Everybody else's play where one is awaited, and after its end: most are refused.
@@ -88,17 +94,15 @@ for (const game of GAMES) {
     judgePlay(table, dealt.state, line.play)
     judgePlay(table, line.before, { ...line.play, by: ((line.play?.by ?? 1) % seats) + 1 })
   })
-  rows.push({ what: `${game.id}: refuse a play`, median: us(refused / 2), budget: '10 µs' })
+  rows.push(us(`${game.id}: refuse a play`, refused / 2, atMost(10)))
   const long = longTape(game, 500)
   const longRaws = long.lines.map((line) => line.raw)
-  const plays = long.lines.filter(({ verdict, play }) => play && verdict.stands).length
+  const standing = long.lines.filter(({ verdict, play }) => play && verdict.stands).length
   const replay = await median('replay', () => void foldTape(long.table, long.start, longRaws))
-  rows.push({
-    what: `${game.id}: judge 500 entries again (${plays} plays that stand)`,
-    median: ms(replay),
-    budget: '20 ms',
-  })
+  rows.push(ms(`${game.id}: judge 500 entries again (${standing} plays that stand)`, replay, atMost(20)))
 }
+plays.sort((a, b) => a - b)
+rows.push(us('judge a play at the table, the median game', plays[Math.floor(plays.length / 2)]!, atMost(10)))
 
 const own = GAMES.find(({ id }) => id === 'own-game')!
 for (const { id, rules } of own.presets) {
@@ -106,36 +110,28 @@ for (const { id, rules } of own.presets) {
   // As it is judged at a table of real dice: nothing is compared with what a dealer would have brought.
   const raws = lines.map((line) => line.raw)
   const atTable = foldTape({ ...table, source: 'table', seed: null }, start, raws)
-  rows.push({
-    what: `own-game, recipe ${id}: judge a play, at the table`,
-    median: us(await judging(atTable, id)),
-    budget: '20 µs',
-  })
+  rows.push(us(`own-game, recipe ${id}: judge a play, at the table`, await judging(atTable, id), atMost(20)))
 }
 
 const brim = GAMES.find(({ id }) => id === 'brim')!
 {
   const { table, start } = botTape(brim, 3, 7)
-  const plays = Array.from({ length: 300 }, (_, i) => {
+  const match = Array.from({ length: 300 }, (_, i) => {
     const by = 1 + (Math.floor(i / 2) % 3)
     return i % 2 ? { do: 'stop' as const, by } : { do: 'roll' as const, by, dice: [6, 5, 4, 3, 1] }
   })
   const real = await median('brim', () => {
     let state = start
-    for (const play of plays) state = judgePlay(table, state, play).state
+    for (const play of match) state = judgePlay(table, state, play).state
   })
   const plain = await median('plain', () => {
     let state = plainStart(3)
-    for (const play of plays) {
+    for (const play of match) {
       const next = plainJudge(state, play)
       if (typeof next !== 'string') state = next
     }
   })
-  rows.push({
-    what: 'brim: real judge against one of plain objects',
-    median: `${(real / plain).toFixed(1)} times`,
-    budget: 'the same run',
-  })
+  rows.push({ what: 'brim: real judge against one of plain objects', value: real / plain, unit: 'times', aim: null })
 }
 
 const common = { dice: 5, sides: 6, limit: 20, rolls: 4, mustFreeze: 0 }
@@ -145,11 +141,7 @@ for (const [name, rules] of [
   ['6 dice, 12 sides', { ...common, dice: 6, sides: 12, limit: 40 }],
 ] as const) {
   const time = await median(name, () => void new Odds(rules).rolling(rules.rolls, rules.dice, 0))
-  rows.push({
-    what: `brim: exact odds, ${name}`,
-    median: ms(time),
-    budget: name === 'default' ? '50 ms' : 'in a worker',
-  })
+  rows.push(ms(`brim: exact odds, ${name}`, time, name === 'default' ? atMost(50) : null))
 }
 
 /** How often the search for a roof's best score ends within two seconds, on random deals of the usual roof. */
@@ -169,8 +161,10 @@ const finished = searched.filter((solved) => solved.finished).length
 const clearable = searched.filter(({ left }) => left === 0).length
 rows.push({
   what: `roof-tiles: best score found within 2 s, ${DEALS} deals`,
-  median: `${finished} of ${DEALS}, ${ms(searched[DEALS / 2]!.time)}`,
-  budget: `${clearable} can be cleared`,
+  value: (100 * finished) / DEALS,
+  unit: 'of 100',
+  aim: null,
+  more: `${searched[DEALS / 2]!.time.toFixed(2)} ms; ${clearable} can be cleared`,
 })
 
 rows.push(...searches())
@@ -186,11 +180,13 @@ const files = GAMES.flatMap((game) =>
   }),
 )
 let next = 0
-rows.push({
-  what: 'read and judge one of different files',
-  median: us(await median('file', () => void readMatchText(files[next++ % files.length]!))),
-  budget: '1,000 µs',
-})
+rows.push(
+  us(
+    'read and judge one of different files',
+    await median('file', () => void readMatchText(files[next++ % files.length]!)),
+    atMost(1000),
+  ),
+)
 /** The same files as if a table had lost its place: four entries again and again, so that most are refused. */
 const lost = files.map((text) => {
   const file = JSON.parse(text) as MatchFile
@@ -207,13 +203,23 @@ for (const [what, texts] of [
 ] as const) {
   const path = join(mkdtempSync(join(tmpdir(), 'nimble-bench-')), 'matches.jsonl')
   writeFileSync(path, `${Array.from({ length: BULK }, (_, i) => texts[i % texts.length]!).join('\n')}\n`)
-  const started = performance.now()
-  spawnSync('sh', ['-c', `bin/judge --lines ${path} > ${path}.out`])
-  rows.push({
-    what: `bin/judge --lines, ${what}`,
-    median: `${Math.round(BULK / ((performance.now() - started) / 1000))} a second`,
-    budget: '2,000 a second',
-  })
+  for (const flags of ['--lines', '--lines --brief']) {
+    const started = performance.now()
+    spawnSync('sh', ['-c', `bin/judge ${flags} ${path} > ${path}.out`])
+    const value = BULK / ((performance.now() - started) / 1000)
+    rows.push({ what: `bin/judge ${flags}, ${what}`, value, unit: 'a second', aim: atLeast(2000) })
+  }
   rmSync(dirname(path), { recursive: true })
 }
-console.table(rows)
+rows.push(startUp())
+if (report(rows, load) > 0 && strict) process.exitCode = 1
+
+/** From the call to the answer of one file, the process's own start included: the median of nine. */
+function startUp(): Row {
+  const times = Array.from({ length: 9 }, () => {
+    const started = performance.now()
+    spawnSync('bin/judge', [], { input: files[0]! })
+    return performance.now() - started
+  }).sort((a, b) => a - b)
+  return ms('bin/judge, one file from start to end', times[4]!, atMost(150))
+}
