@@ -50,6 +50,28 @@ export function countCalls({ target, signs, maxCards }: Given, row: readonly num
   return target === 0 ? all - 1 : all
 }
 
+/** Whether the row holds any call: sums that can be made are marked card by card. */
+export function hasCall(given: Given, row: readonly number[]): boolean {
+  const { target, signs, maxCards } = given
+  // Calling nothing makes nothing; how many cards make a sum is told by counting.
+  if (target === 0 || (maxCards !== null && maxCards < row.length)) return countCalls(given, row) > 0
+  const most = row.reduce((a, b) => a + b, 0)
+  if (target > most) return false
+  let made = new Uint8Array(2 * most + 1)
+  made[most] = 1
+  for (const card of row) {
+    const next = made.slice()
+    for (let at = 0; at < made.length; at++) {
+      if (!made[at]) continue
+      if (at + card < next.length) next[at + card] = 1
+      if (signs === 'add-subtract' && at >= card) next[at - card] = 1
+    }
+    if (next[most + target]) return true
+    made = next
+  }
+  return false
+}
+
 /** Calls are listed up to so many cards: longer ones nobody would see. */
 const LONGEST = 6
 
@@ -62,24 +84,27 @@ export function shortestCalls(
   const counts = [...countsOf(row)].sort(([a], [b]) => b - a)
   const found: OpenCall[] = []
   const longest = Math.min(LONGEST, maxCards ?? LONGEST, row.length)
-  // reach[i][k]: the sums that k of the cards from the i-th on can make, so that no dead end is entered.
+  // reach[i][k]: the sums that k of the cards from the i-th on can make, so that no dead end is entered. Only as far as is
+  // asked for: mostly two or three cards make a call.
   const minus = signs === 'add-subtract'
-  const reach = Array.from({ length: counts.length + 1 }, () =>
-    Array.from({ length: longest + 1 }, () => new Set<number>()),
-  )
-  itemAt(itemAt(reach, counts.length), 0).add(0)
-  for (let i = counts.length - 1; i >= 0; i--) {
-    const [card, copies] = itemAt(counts, i)
-    for (const { plus, less } of waysOf(card, Math.min(copies, longest), minus))
-      for (let k = plus + less; k <= longest; k++)
-        for (const sum of itemAt(itemAt(reach, i + 1), k - plus - less))
-          itemAt(itemAt(reach, i), k).add(sum + (plus - less) * card)
+  const ways = counts.map(([card, copies]) => waysOf(card, Math.min(copies, longest), minus))
+  const reach = Array.from({ length: counts.length + 1 }, (): Set<number>[] => [])
+  const reachWith = (k: number) => {
+    itemAt(reach, counts.length)[k] = new Set(k === 0 ? [0] : [])
+    for (let i = counts.length - 1; i >= 0; i--) {
+      const [card] = itemAt(counts, i)
+      const sums = new Set<number>()
+      for (const { plus, less } of itemAt(ways, i))
+        if (plus + less <= k)
+          for (const sum of itemAt(itemAt(reach, i + 1), k - plus - less)) sums.add(sum + (plus - less) * card)
+      itemAt(reach, i)[k] = sums
+    }
   }
   const follow = (i: number, k: number, sum: number, cards: readonly number[], chosen: readonly PlusMinus[]) => {
     if (found.length >= most || !reach[i]?.[k]?.has(sum)) return
     if (i === counts.length) return void found.push({ terms: spoken(cards, chosen) })
-    const [card, copies] = itemAt(counts, i)
-    for (const { plus, less } of waysOf(card, Math.min(copies, k), minus)) {
+    const [card] = itemAt(counts, i)
+    for (const { plus, less } of itemAt(ways, i)) {
       if (plus + less > k) continue
       const more = [...Array<PlusMinus>(plus).fill('+'), ...Array<PlusMinus>(less).fill('-')]
       follow(
@@ -91,7 +116,11 @@ export function shortestCalls(
       )
     }
   }
-  for (let k = 1; k <= longest; k++) follow(0, k, target, [], [])
+  reachWith(0)
+  for (let k = 1; k <= longest && found.length < most; k++) {
+    reachWith(k)
+    follow(0, k, target, [], [])
+  }
   return found
 }
 

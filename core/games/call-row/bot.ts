@@ -1,5 +1,5 @@
 import type { Dealt, Wish } from '#core/contract/game'
-import { countCalls, shortestCalls } from '#core/games/call-row/advice'
+import { hasCall, shortestCalls } from '#core/games/call-row/advice'
 import { awayNow, type Call, type RowPlay, type RowRules, type RowState } from '#core/games/call-row/rules'
 import { restOf } from '#core/kit/pack'
 import type { Random } from '#core/basics/random'
@@ -34,8 +34,7 @@ export function deal(rules: RowRules, state: RowState, wish: Wish, random: Rando
 export function bot(rules: RowRules, state: RowState, seat: number, random: Random): RowPlay {
   const card = next(rules, state, random)
   const sees =
-    card === undefined ||
-    (!state.sitting.includes(seat) && countCalls(rules, state.row) > 0 && random.whole(0, 1) === 1)
+    card === undefined || (!state.sitting.includes(seat) && hasCall(rules, state.row) && random.whole(0, 1) === 1)
   const [call] = sees ? shortestCalls(rules, state, 1) : []
   return call ? { ...called(seat, call.terms), how: 'knew-it' } : { do: 'deal', card: card! }
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { comesTo, countCalls, shortestCalls } from '#core/games/call-row/advice'
+import { comesTo, countCalls, hasCall, shortestCalls } from '#core/games/call-row/advice'
 import { findSigns, signed, type PlusMinus } from '#core/kit/signing'
 import { inShort, judged, play, problemsOf, scores, type FileParts } from '../../../tests/unit/judging'
 
@@ -137,6 +137,7 @@ test('the calls that a row holds are as many as trying finds, and the shortest c
         const given = { target, signs: minus ? ('add-subtract' as const) : ('add' as const), maxCards }
         const tried = byTrying(row, target, minus, maxCards ?? row.length)
         expect(countCalls(given, row)).toBe(tried.size)
+        expect(hasCall(given, row)).toBe(tried.size > 0)
         const listed = shortestCalls(given, { row }, 1000)
         expect(listed.every((each) => comesTo(each) === target)).toBe(true)
         expect(new Set(listed.map((each) => JSON.stringify(each))).size).toBe(listed.length)

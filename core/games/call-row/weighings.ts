@@ -1,6 +1,6 @@
 import { count } from '#core/basics/words'
 import type { Option, Weighings } from '#core/contract/weighing'
-import { countCalls } from '#core/games/call-row/advice'
+import { countCalls, hasCall } from '#core/games/call-row/advice'
 import type { Call, RowPlay, RowRules, RowState } from '#core/games/call-row/rules'
 import { restOf, withoutAll } from '#core/kit/pack'
 import { partOf } from '#core/kit/weighing'
@@ -27,7 +27,7 @@ function leaving(rules: RowRules, state: RowState, says: string, play: Call): Op
 function waiting(rules: RowRules, state: RowState, says: string, play: Call): Option<RowPlay> {
   const left = withoutAll(state.row, play.cards)
   const come = restOf(rules.pack, state.row)
-  const { worth, tells } = partOf(come, (card) => countCalls(rules, [...left, card]) > 0)
+  const { worth, tells } = partOf(come, (card) => hasCall(rules, [...left, card]))
   return { says, play, worth: -worth, tells: `after it ${tells} cards make a call` }
 }
 
