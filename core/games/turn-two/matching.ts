@@ -32,10 +32,12 @@ export function holdsMatch(
   cards: readonly number[],
   held: readonly number[] = [],
 ): readonly number[] | null {
-  const some = [...countsOf(cards)].flatMap(([card, count]) =>
+  const minus = rules.signs === 'add-subtract'
+  const counts = countsOf(cards)
+  if (rules.perTurn === 2 && !minus && !held.length) return pairIn(counts, rules.target)
+  const some = [...counts].flatMap(([card, count]) =>
     Array.from({ length: Math.min(count, rules.perTurn) }, () => card),
   )
-  const minus = rules.signs === 'add-subtract'
   // Bots ask at every turn: nothing is copied, and nothing written down, until a match is found.
   const chosen = [...held]
   const pick = (from: number): boolean => {
@@ -49,6 +51,15 @@ export function holdsMatch(
     return false
   }
   return pick(0) ? chosen : null
+}
+
+/** The first card that has its partner among the others, with it: what nearly every game asks for at every turn. */
+function pairIn(counts: ReadonlyMap<number, number>, target: number): readonly number[] | null {
+  for (const [card, count] of counts) {
+    const partner = target - card
+    if (partner === card ? count > 1 : counts.has(partner)) return [card, partner]
+  }
+  return null
 }
 
 /** Cards of the pack that can be in no match: they only lie there, unless they are taken out first. */
