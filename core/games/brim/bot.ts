@@ -1,7 +1,6 @@
-import { itemAt } from '#core/basics/lists'
 import { roll, rollsOf, subsetsOf, takeOut, total } from '#core/kit/dice'
 import type { Dealt, Wish } from '#core/contract/game'
-import { choices, hasOdds } from '#core/games/brim/odds'
+import { bestChoice, hasOdds } from '#core/games/brim/odds'
 import { allDice, mayRoll } from '#core/games/brim/dice'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import type { Random } from '#core/basics/random'
@@ -38,7 +37,7 @@ export function deal(
 
 /** Plays the turn with the highest expectation; where that takes too long to work out, stops as soon as it is within the limit. */
 export function bot(rules: BrimRules, state: BrimState, seat: number, random: Random): BrimPlay {
-  const best = hasOdds(rules) ? itemAt(choices(rules, state), 0) : plainChoice(rules, state)
+  const best = hasOdds(rules) ? bestChoice(rules, state) : plainChoice(rules, state)
   if (best.do === 'stop') return { do: 'stop', by: seat, said: total(allDice(state)), explained: true, how: 'made-ten' }
   const { keep } = best
   const dice = roll(state.rolled === 0 ? rules.dice : state.loose.length - keep.length, rules.sides, random)

@@ -183,17 +183,38 @@ function leafOf(chance: number, sum: number, options: ReadonlySet<number>, strid
   return { chance, sum, kept, keptSum }
 }
 
-let newest: { key: string; odds: Odds } | null = null
+/** Positions whose best choice is kept. */
+const MOST_KEPT = 50_000
+
+/** What was worked out under one set of rules: the odds, and the best choice of the positions that were asked for. */
+interface Kept {
+  readonly key: string
+  readonly odds: Odds
+  readonly best: Map<string, Choice>
+}
+let newest: Kept | null = null
 
 /** The odds under these rules; the newest are kept, since a match asks again and again. */
-function oddsFor(rules: OddsRules): Odds {
+function keptFor(rules: OddsRules): Kept {
   const key = [rules.dice, rules.sides, rules.limit, rules.rolls, rules.mustFreeze].join()
-  if (newest?.key !== key) newest = { key, odds: new Odds(rules) }
-  return newest.odds
+  if (newest?.key !== key) newest = { key, odds: new Odds(rules), best: new Map() }
+  return newest
+}
+
+/** The best that the player on turn may do now: bots ask in millions of turns, and meet the same dice again. */
+export function bestChoice(rules: BrimRules, state: BrimState): Choice {
+  const { best, odds } = keptFor(rules)
+  const key = `${state.rolled} ${total(state.frozen)} ${[...state.loose].sort((a, b) => a - b).join()}`
+  let found = best.get(key)
+  if (!found) {
+    if (best.size >= MOST_KEPT) best.clear()
+    best.set(key, (found = itemAt(choices(rules, state, odds), 0)))
+  }
+  return found
 }
 
 /** Everything that the player on turn may do now with its exact worth, best first. */
-export function choices(rules: BrimRules, state: BrimState, odds: Odds = oddsFor(rules)): Choice[] {
+export function choices(rules: BrimRules, state: BrimState, odds: Odds = keptFor(rules).odds): Choice[] {
   if (state.rolled === 0) return [{ do: 'roll', keep: [], ...odds.rolling(rules.rolls, rules.dice, 0) }]
   const found: Choice[] = [{ do: 'stop', keep: [], ...odds.stopping(total(allDice(state))) }]
   if (mayRoll(rules, state)) {
