@@ -176,10 +176,12 @@ export function readyToDraw(state: FillState): FillState {
 }
 
 /** Every card that lies open: in the layouts and among the discards. */
-export const lyingIn = ({ layouts, discards }: Pick<FillState, 'layouts' | 'discards'>): Face[] => [
-  ...layouts.flat().filter((card) => card !== null),
-  ...discards,
-]
+export function lyingIn({ layouts, discards }: Pick<FillState, 'layouts' | 'discards'>): Face[] {
+  const lying: Face[] = []
+  for (const layout of layouts) for (const card of layout) if (card !== null) lying.push(card)
+  for (const card of discards) lying.push(card)
+  return lying
+}
 
 /** How a chain goes: which places it fills, and what is wrong with it. */
 function walk(layout: readonly (Face | null)[], cards: readonly Played[]) {

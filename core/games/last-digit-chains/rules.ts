@@ -163,11 +163,21 @@ export function takesOf(
   layout: Layout,
 ): { readonly fan: number; readonly row: number; readonly card: number }[] {
   const now = needs(rules, layout)
-  return layout.fans.flatMap((fan, f) => {
+  const takes: { fan: number; row: number; card: number }[] = []
+  layout.fans.forEach((fan, f) => {
     const top = fan.at(-1)
-    return top === undefined
-      ? []
-      : now.flatMap((need, r) => (need === top ? [{ fan: f + 1, row: r + 1, card: top }] : []))
+    if (top === undefined) return
+    for (let r = 0; r < now.length; r++) if (now[r] === top) takes.push({ fan: f + 1, row: r + 1, card: top })
+  })
+  return takes
+}
+
+/** Whether any would: asked after every play. */
+function hasTake(rules: ChainRules, layout: Layout): boolean {
+  const now = needs(rules, layout)
+  return layout.fans.some((fan) => {
+    const top = fan.at(-1)
+    return top !== undefined && now.includes(top)
   })
 }
 
@@ -175,7 +185,7 @@ export function takesOf(
 export function endOf(rules: ChainRules, layout: Layout): 'complete' | 'stuck' | 'done' | null {
   if (laidIn(layout) === chainOf(rules).cards) return 'complete'
   if (layout.done) return 'done'
-  return layout.redealt >= rules.redeals && takesOf(rules, layout).length === 0 ? 'stuck' : null
+  return layout.redealt >= rules.redeals && !hasTake(rules, layout) ? 'stuck' : null
 }
 
 export function timing(rules: ChainRules, state: ChainState, play: ChainPlay): Timing {
