@@ -93,8 +93,9 @@ export function bot(rules: FillRules, before: FillState, seat: number, random: R
   const top = before.discards.at(-1)
   const from = top !== undefined && slotFor(layout, top) !== null ? ('discard' as const) : ('stock' as const)
   const state = from === 'stock' ? readyToDraw(before) : before
-  const unseen = random.shuffled(restOfDeck(deckFor(rules), lyingIn(state)))
   const hidden = state.dealt?.hidden[seat - 1]
+  // Where the app deals, what comes is known.
+  const unseen = hidden ? [] : random.shuffled(restOfDeck(deckFor(rules), lyingIn(state)))
   const first = from === 'discard' ? top : state.dealt ? state.dealt.order[0] : unseen.pop()
   const { cards } = chain(
     rules,
