@@ -1,4 +1,4 @@
-import { linesThrough, type Line, type Spot } from '#core/games/six-heaps/block'
+import { countThrough, linesThrough, type Line, type Spot } from '#core/games/six-heaps/block'
 import { knownIn, lyingIn, type HeapRules, type HeapState } from '#core/games/six-heaps/rules'
 import { canHold } from '#core/kit/hands'
 import { countOf } from '#core/kit/pack'
@@ -33,9 +33,22 @@ export function bestPlaces(
   state: Pick<HeapState, 'heaps'>,
   cards: readonly number[],
 ): Chance[] {
-  const all = [...new Set(cards)].flatMap((card) => placesFor(rules, state, card))
-  const most = Math.max(0, ...all.map(({ lines }) => lines.length))
-  return most === 0 ? [] : all.filter(({ lines }) => lines.length === most)
+  // Bots ask it at every turn: lines are written down only where the most are made.
+  let most = 1
+  let best: { card: number; at: Spot }[] = []
+  for (const card of new Set(cards))
+    state.heaps.forEach((row, r) =>
+      row.forEach((heap, c) => {
+        if (heap.at(-1) === card) return
+        const at: Spot = [r + 1, c + 1]
+        const count = countThrough(state.heaps, at, rules.target, card)
+        if (count < most) return
+        if (count > most) best = []
+        most = count
+        best.push({ card, at })
+      }),
+    )
+  return best.map(({ card, at }) => ({ card, at, lines: linesThrough(state.heaps, at, rules.target, card) }))
 }
 
 /** The cards that a seat may hold, from what is known. */

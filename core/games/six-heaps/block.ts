@@ -65,6 +65,15 @@ export function linesThrough(heaps: Heaps, at: Spot, target: number, card = topA
   return lines
 }
 
+/** How many runs through `at` make the target when `card` lies on top there. */
+export function countThrough(heaps: Heaps, at: Spot, target: number, card: number): number {
+  let count = 0
+  walkRuns(heaps, at, card, (sum) => {
+    if (sum === target) count++
+  })
+  return count
+}
+
 /** Whether two lines have the same places, in any order; a place named twice is another line. */
 export function sameLine(a: Line, b: Line): boolean {
   return a.length === b.length && a.every(([row, column]) => b.some((spot) => spot[0] === row && spot[1] === column))

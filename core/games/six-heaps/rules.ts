@@ -219,9 +219,9 @@ const turnPassed = (state: HeapState): HeapState => ({
 
 /** The number that lies on top of every heap; null where a place is bare or they differ. */
 export function oneNumber({ heaps }: Pick<HeapState, 'heaps'>): number | null {
-  const tops = new Set(heaps.flat().map((heap) => heap.at(-1) ?? null))
-  const [top = null] = tops
-  return tops.size === 1 ? top : null
+  const first = heaps[0]?.[0]?.at(-1) ?? null
+  for (const row of heaps) for (const heap of row) if (heap.at(-1) !== first) return null
+  return first
 }
 
 /** The number that a seat’s whole hand must be so that it may pass; null where it can place a card in any case. */
