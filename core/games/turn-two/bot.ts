@@ -53,8 +53,9 @@ export function bot(rules: PairRules, state: PairState, seat: number, random: Ra
   if (known) return { do: 'turn', by: seat, ...known, explained: true, how: 'knew-it' }
   if (notStuck(rules, state) === null) return { do: 'relay' }
   const lie = layoutLike(rules, state, random)
-  const fresh = random.shuffled(openPlaces(state).filter((place) => itemAt(state.places, place - 1).seen === null))
-  const old = random.shuffled(openPlaces(state).filter((place) => itemAt(state.places, place - 1).seen !== null))
+  const open = openPlaces(state)
+  const fresh = random.shuffled(open.filter((place) => itemAt(state.places, place - 1).seen === null))
+  const old = random.shuffled(open.filter((place) => itemAt(state.places, place - 1).seen !== null))
   const first = fresh[0] ?? itemAt(old, 0)
   const seen: PairState = {
     ...state,

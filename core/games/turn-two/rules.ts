@@ -123,7 +123,12 @@ export const timing = (_rules: PairRules, state: PairState, play: PairPlay): Tim
 
 /** The cards seen at places other than `at`, since all were laid. */
 export function seenElsewhere({ places }: Pick<PairState, 'places'>, at: readonly number[] = []): number[] {
-  return places.flatMap(({ lies, seen }, i) => (lies && seen !== null && !at.includes(i + 1) ? [seen] : []))
+  const cards: number[] = []
+  for (let i = 0; i < places.length; i++) {
+    const { lies, seen } = itemAt(places, i)
+    if (lies && seen !== null && !at.includes(i + 1)) cards.push(seen)
+  }
+  return cards
 }
 
 export function judge(
