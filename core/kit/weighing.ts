@@ -1,4 +1,11 @@
+import type { Codes } from '#core/contract/codes'
+import type { GameVerdict } from '#core/contract/verdict'
+
 /** What the weighings of games are built of: counts and chances, and how they are told. */
+
+/** The state after a play that was judged; the same where it does not stand. */
+export const nextOf = <S, C extends Codes>(verdict: GameVerdict<S, C>, state: S): S =>
+  verdict.stands ? verdict.next : state
 
 /** Ways to choose `k` of `n`; 0 where there are not so many. */
 function choose(n: number, k: number): number {

@@ -14,14 +14,12 @@ import {
 } from '#core/games/last-digit-chains/rules'
 import { total } from '#core/kit/dice'
 import { ofSeat, withSeat } from '#core/kit/seats'
+import { nextOf } from '#core/kit/weighing'
 
 const taking = (fan: number, row: number): Take => ({ do: 'take', by: 1, fan, row })
 const layoutOf = (state: ChainState): Layout => ofSeat(state.layouts, 1)
 
-function after(rules: ChainRules, state: ChainState, play: Take): ChainState {
-  const verdict = judge(rules, state, play)
-  return verdict.stands ? verdict.next : state
-}
+const after = (rules: ChainRules, state: ChainState, play: Take): ChainState => nextOf(judge(rules, state, play), state)
 
 /** The most cards that can still be taken. Exact, by trying every take: for the last dozen. */
 function mostTaken(rules: ChainRules, state: ChainState): number {

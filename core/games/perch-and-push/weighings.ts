@@ -11,15 +11,13 @@ import {
 } from '#core/games/perch-and-push/rules'
 import { total } from '#core/kit/dice'
 import { facesOf, restOf } from '#core/kit/pack'
-import { chanceOfAny } from '#core/kit/weighing'
+import { chanceOfAny, nextOf } from '#core/kit/weighing'
 
 type Place = Extract<PerchPlay, { readonly do: 'place' }>
 const placing = (cards: readonly number[], on: number): Place => ({ do: 'place', by: 1, cards: [...cards], on })
 
-function after(rules: PerchRules, state: PerchState, play: PerchPlay): PerchState {
-  const verdict = judge(rules, state, play, { overrule: false })
-  return verdict.stands ? verdict.next : state
-}
+const after = (rules: PerchRules, state: PerchState, play: PerchPlay): PerchState =>
+  nextOf(judge(rules, state, play, { overrule: false }), state)
 
 /** How many of Ines’s markers the next player may push off, each by how likely its number is drawn. */
 function atRisk(rules: PerchRules, state: PerchState): number {

@@ -6,13 +6,12 @@ import { judge, type RoofPlay, type RoofState, type TakePlay } from '#core/games
 import { total } from '#core/kit/dice'
 import { cardsOf, withoutAll } from '#core/kit/pack'
 import { ofSeat, withSeat } from '#core/kit/seats'
+import { nextOf } from '#core/kit/weighing'
 
 const layoutOf = (state: RoofState): Layout => ofSeat(state.layouts, 1)
 
-function after(rules: RoofRules, state: RoofState, play: RoofPlay): RoofState {
-  const verdict = judge(rules, state, play, { overrule: false })
-  return verdict.stands ? verdict.next : state
-}
+const after = (rules: RoofRules, state: RoofState, play: RoofPlay): RoofState =>
+  nextOf(judge(rules, state, play, { overrule: false }), state)
 
 /** Every take that there is now. */
 const takes = (rules: RoofRules, state: RoofState): RoofPlay[] =>

@@ -6,7 +6,7 @@ import { mostCards, singleAdds } from '#core/games/skip-count-yard/search'
 import { atEach, cardsIn, deckOfSets, type Run, type Yard } from '#core/games/skip-count-yard/yard'
 import { restOfDeck } from '#core/kit/pack'
 import { ofSeat, withSeat } from '#core/kit/seats'
-import { partOf } from '#core/kit/weighing'
+import { partOf, nextOf } from '#core/kit/weighing'
 
 const adding = (card: number, to: Add['to']): Add => ({ do: 'add', by: 1, card, to })
 const moving = (from: Move['from'], to: Move['to'], cards?: number): Move => ({
@@ -17,10 +17,8 @@ const moving = (from: Move['from'], to: Move['to'], cards?: number): Move => ({
   ...(cards ? { count: cards } : {}),
 })
 
-function after(rules: YardRules, state: YardState, play: YardPlay): YardState {
-  const verdict = judge(rules, state, play, { overrule: false })
-  return verdict.stands ? verdict.next : state
-}
+const after = (rules: YardRules, state: YardState, play: YardPlay): YardState =>
+  nextOf(judge(rules, state, play, { overrule: false }), state)
 const handOf = (state: YardState) => ofSeat(state.hands, 1).known
 
 /** A first step by the cards that go in this turn when it is played on as well as can be. Exact. */

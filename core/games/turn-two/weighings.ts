@@ -2,6 +2,7 @@ import { itemAt } from '#core/basics/lists'
 import type { Option, Weighings } from '#core/contract/weighing'
 import { matchOf } from '#core/games/turn-two/matching'
 import { seenElsewhere, type PairPlay, type PairRules, type PairState } from '#core/games/turn-two/rules'
+import { total } from '#core/kit/dice'
 import { restOf, withoutAll } from '#core/kit/pack'
 import { inHundred } from '#core/kit/weighing'
 
@@ -93,7 +94,7 @@ export const weighings: Weighings<PairRules, PairState, PairPlay> = [
       const mine = part(hidden, (other) => meet(rules, TURNED, other))
       const misses = hidden.filter((other) => !meet(rules, TURNED, other))
       // After a match the places are filled anew: what the next player knows is no less than before.
-      const theirs = (1 - mine) * (sum(misses.map((card) => nextOnes(rules, state, [...seen, card]))) / misses.length)
+      const theirs = (1 - mine) * (total(misses.map((card) => nextOnes(rules, state, [...seen, card]))) / misses.length)
       const afterMatch = mine * nextOnes(rules, state, seenElsewhere(state))
       return [
         ahead('The 9 that all know', turning([7, 2], [TURNED, 9]), 0, nextOnes(rules, state, seen)),
@@ -102,4 +103,3 @@ export const weighings: Weighings<PairRules, PairState, PairPlay> = [
     },
   },
 ]
-const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
