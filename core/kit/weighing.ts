@@ -1,3 +1,4 @@
+import { tenth } from '#core/basics/words'
 import type { Codes } from '#core/contract/codes'
 import type { GameVerdict } from '#core/contract/verdict'
 
@@ -33,4 +34,10 @@ export function inHundred(chance: number): string {
   const rounded = Math.round(chance * 100)
   if (rounded === 0) return 'less than 1 in 100'
   return rounded === 100 ? 'more than 99 in 100' : `about ${rounded} in 100`
+}
+
+/** What a change comes to on average: "gains 2.5 on average". */
+export function onAverage(change: number): string {
+  if (change === 0) return 'nothing changes'
+  return `${change < 0 ? 'loses' : 'gains'} ${tenth(Math.abs(change))} on average`
 }

@@ -1,5 +1,6 @@
 import { list, tenth } from '#core/basics/words'
 import type { Option, Weighings } from '#core/contract/weighing'
+import { allDice } from '#core/games/brim/dice'
 import { choices } from '#core/games/brim/odds'
 import type { BrimPlay, BrimRules, BrimState } from '#core/games/brim/rules'
 import { total } from '#core/kit/dice'
@@ -17,7 +18,7 @@ function choosing(rules: BrimRules, state: BrimState, keep: readonly number[] | 
   // What comes is chance: any faces will do.
   const dice = Array.from({ length: loose }, () => 1)
   return {
-    says: keep === null ? `Stop with ${total([...state.frozen, ...state.loose])}` : saysRoll(keep),
+    says: keep === null ? `Stop with ${total(allDice(state))}` : saysRoll(keep),
     play:
       keep === null ? { do: 'stop', by: 1 } : { do: 'roll', by: 1, dice, ...(keep.length ? { keep: [...keep] } : {}) },
     worth: expected,

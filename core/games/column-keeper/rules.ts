@@ -161,6 +161,13 @@ export function lyingIn({ sheets }: KeeperState): number[] {
   return lying
 }
 
+/** A sheet after a card was put into a column or aside. */
+export function withCard({ columns, aside }: Sheet, card: number, where: Where): Sheet {
+  if (where === 'aside') return { columns, aside: [...aside, card] }
+  const at = COLUMNS.indexOf(where)
+  return { columns: columns.map((cards, i) => (i === at ? [...cards, card] : cards)), aside }
+}
+
 function judgePut(
   rules: KeeperRules,
   state: KeeperState,
@@ -176,10 +183,7 @@ function judgePut(
     return refuse('column-full', { in: where, perColumn: rules.perColumn })
   if (at < 0 && sheet.aside.length >= rules.discards)
     return refuse('no-discards-left', { by, discards: rules.discards })
-  const filled: Sheet =
-    at < 0
-      ? { columns: sheet.columns, aside: [...sheet.aside, card] }
-      : { columns: sheet.columns.map((cards, i) => (i === at ? [...cards, card] : cards)), aside: sheet.aside }
+  const filled = withCard(sheet, card, where)
   const next: KeeperState = {
     seats: state.seats,
     first: state.first,

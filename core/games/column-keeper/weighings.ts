@@ -3,10 +3,10 @@ import { tenth } from '#core/basics/words'
 import type { Option, Weighings } from '#core/contract/weighing'
 import { openPlaces } from '#core/games/column-keeper/advice'
 import {
-  COLUMNS,
   columnsOf,
   lyingIn,
   rank,
+  withCard,
   type KeeperPlay,
   type KeeperRules,
   type KeeperState,
@@ -16,22 +16,13 @@ import {
 import { countsOf, restOf, without } from '#core/kit/pack'
 import { ofSeat, withSeat } from '#core/kit/seats'
 
-/** A sheet after a card was put. */
-function withCard(sheet: Sheet, card: number, where: Where): Sheet {
-  if (where === 'aside') return { ...sheet, aside: [...sheet.aside, card] }
-  const at = COLUMNS.indexOf(where)
-  return { ...sheet, columns: sheet.columns.map((column, i) => (i === at ? [...column, card] : column)) }
-}
-
-const numberOn = (sheet: Sheet): number => columnsOf(sheet).total
-
 /**
  * The number that a sheet comes to on average when every card still to be drawn is put as well as can be. Exact, by trying
  * every card and place: for the last three cards.
  */
 function numberAtBest(rules: KeeperRules, sheet: Sheet, rest: readonly number[]): number {
   const places = openPlaces(rules, sheet)
-  if (!places.length) return numberOn(sheet)
+  if (!places.length) return columnsOf(sheet).total
   let sum = 0
   for (const [card, copies] of countsOf(rest)) {
     const after = without(rest, card)

@@ -1,9 +1,9 @@
-import { aCard, capital, tenth } from '#core/basics/words'
+import { aCard, capital } from '#core/basics/words'
 import type { Option, Weighings } from '#core/contract/weighing'
 import { outlook } from '#core/games/ebb-and-flow/advice'
 import { flow, type EbbRules, type EbbState, type Flip } from '#core/games/ebb-and-flow/rules'
 import { ofSeat } from '#core/kit/seats'
-import { inHundred } from '#core/kit/weighing'
+import { inHundred, onAverage } from '#core/kit/weighing'
 
 /** Whether the next turn adds or takes away, exactly. */
 function turning(rules: EbbRules, state: EbbState, adds: boolean): Option<Flip> {
@@ -15,7 +15,7 @@ function turning(rules: EbbRules, state: EbbState, adds: boolean): Option<Flip> 
 /** A seat by what its next turn changes on average. */
 function changing(rules: EbbRules, state: EbbState, seat: number, name: string): Option<Flip> {
   const worth = outlook(rules, state, seat)?.change ?? 0
-  return { says: name, worth, tells: `${worth < 0 ? 'loses' : 'gains'} ${tenth(Math.abs(worth))} on average` }
+  return { says: name, worth, tells: onAverage(worth) }
 }
 
 /** A card by where it leads. */

@@ -1,6 +1,6 @@
 import { tenth } from '#core/basics/words'
 import type { Option, Weighings } from '#core/contract/weighing'
-import { chanceNow, spinsToGoal } from '#core/games/exact-landing/advice'
+import { spinsToGoal } from '#core/games/exact-landing/advice'
 import { spinFrom, SIGNS, type LandingRules, type LandingState, type Spin } from '#core/games/exact-landing/rules'
 import { partOf } from '#core/kit/weighing'
 
@@ -10,11 +10,11 @@ const spinsOf = ({ steps }: LandingRules) => SIGNS.flatMap((sign) => steps.map((
 /** A place by how many spins land on the goal from there. */
 function landing(rules: LandingRules, from: number, who: string): Option<Spin> {
   const spins = spinsOf(rules)
-  const { tells } = partOf(spins, ({ sign, step }) => {
+  const { worth, tells } = partOf(spins, ({ sign, step }) => {
     const { to, off } = spinFrom(rules, from, sign, step)
     return off === null && to === rules.goal
   })
-  return { says: `${who}, from ${from}`, worth: chanceNow(rules, from), tells: `${tells} spins land` }
+  return { says: `${who}, from ${from}`, worth, tells: `${tells} spins land` }
 }
 
 /** A place by how many spins it takes from there to the goal. */

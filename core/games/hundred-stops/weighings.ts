@@ -1,4 +1,4 @@
-import { count } from '#core/basics/words'
+import { capital, count } from '#core/basics/words'
 import type { Option, Weighings } from '#core/contract/weighing'
 import { judge, type StopsRules, type StopsState, type Travel } from '#core/games/hundred-stops/rules'
 import { withSeat } from '#core/kit/seats'
@@ -16,7 +16,7 @@ function travelling(
     ? verdict.notes.reduce((sum, { code, facts }) => sum + (code === 'arrived' ? facts.taken.length : 0), 0)
     : -1
   const says = order.map((step) => (step === 'h' ? 'hop' : `walk ${Number(step.slice(1)) * rules.unit}`)).join(', ')
-  return { says: `${says[0]?.toUpperCase()}${says.slice(1)}`, play, worth, tells: `${count(worth, 'token', 'tokens')}` }
+  return { says: capital(says), play, worth, tells: count(worth, 'token', 'tokens') }
 }
 
 const standing = (opened: StopsState, at: number): StopsState => ({

@@ -1,4 +1,3 @@
-import { tenth } from '#core/basics/words'
 import type { Option, Weighings } from '#core/contract/weighing'
 import type { OwnRules } from '#core/games/own-game/houseRules'
 import { oddsOf } from '#core/games/own-game/odds'
@@ -6,13 +5,12 @@ import { presets } from '#core/games/own-game/presets'
 import { judge, type OwnPlay, type Throw } from '#core/games/own-game/rules'
 import type { OwnState } from '#core/games/own-game/state'
 import { ofSeat, withSeat } from '#core/kit/seats'
+import { onAverage } from '#core/kit/weighing'
 
 const recipe = (id: string) => ({ ...presets.find((each) => each.id === id)?.rules })
 
 /** What one more throw changes on the whole. Exact. */
 const changeOf = (rules: OwnRules, state: OwnState): number => oddsOf(rules, state)?.[0]?.change ?? 0
-const onAverage = (change: number) =>
-  change === 0 ? 'nothing changes' : `${change < 0 ? 'loses' : 'gains'} ${tenth(Math.abs(change))} on average`
 
 /** A number sentence by how far from the target it is. */
 function making(rules: OwnRules, state: OwnState, numbers: readonly number[], calculation: string): Option<OwnPlay> {

@@ -1,32 +1,27 @@
 import { count } from '#core/basics/words'
 import type { Option, Weighings } from '#core/contract/weighing'
-import { bestPlaces, placesFor } from '#core/games/six-heaps/advice'
+import { bestPlaces } from '#core/games/six-heaps/advice'
+import { countThrough, withCard, type Spot } from '#core/games/six-heaps/block'
 import { lyingIn, type HeapPlay, type HeapRules, type HeapState } from '#core/games/six-heaps/rules'
 import { facesOf, restOf } from '#core/kit/pack'
 import { withSeat } from '#core/kit/seats'
 import { partOf } from '#core/kit/weighing'
 
-type At = readonly [row: number, column: number]
-const placing = (card: number, at: At): HeapPlay => ({ do: 'place', by: 1, card, at: [...at] })
-
-const linesOf = (rules: HeapRules, state: HeapState, card: number, at: At): number =>
-  placesFor(rules, state, card).find((each) => each.at[0] === at[0] && each.at[1] === at[1])?.lines.length ?? 0
+const placing = (card: number, at: Spot): HeapPlay => ({ do: 'place', by: 1, card, at })
 
 /** A place by the lines that a card makes there. */
-function scoring(rules: HeapRules, state: HeapState, says: string, card: number, at: At): Option<HeapPlay> {
-  const worth = linesOf(rules, state, card, at)
+function scoring(rules: HeapRules, state: HeapState, says: string, card: number, at: Spot): Option<HeapPlay> {
+  const worth = countThrough(state.heaps, at, rules.target, card)
   return { says, play: placing(card, at), worth, tells: `makes ${count(worth, 'line', 'lines')}` }
 }
 
 /** A place by how many of the cards that others may hold make a line after it. */
-function leaving(rules: HeapRules, state: HeapState, says: string, card: number, at: At): Option<HeapPlay> {
-  const heaps = state.heaps.map((row, r) =>
-    row.map((heap, c) => (r === at[0] - 1 && c === at[1] - 1 ? [...heap, card] : heap)),
-  )
+function leaving(rules: HeapRules, state: HeapState, says: string, card: number, at: Spot): Option<HeapPlay> {
+  const heaps = withCard(state.heaps, at, card)
   const others = restOf(rules.pack, [...lyingIn({ heaps }), ...(state.hands[0]?.known ?? [])])
   const score = new Set(facesOf(rules.pack).filter((each) => bestPlaces(rules, { heaps }, [each]).length > 0))
   const { worth, tells } = partOf(others, (each) => score.has(each))
-  const own = linesOf(rules, state, card, at)
+  const own = countThrough(state.heaps, at, rules.target, card)
   return {
     says,
     play: placing(card, at),

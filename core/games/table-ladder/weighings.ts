@@ -9,7 +9,7 @@ import { ofSeat } from '#core/kit/seats'
 const way = (says: string, steps: number): Option<RungPlay> => ({
   says,
   worth: -steps,
-  tells: `${count(steps, 'step', 'steps')}`,
+  tells: count(steps, 'step', 'steps'),
 })
 
 /** The product of a roll, from its easiest neighbour or counted up from the bottom. */
@@ -19,8 +19,8 @@ function reaching({ factors }: LadderRules, roll: number): Option<RungPlay>[] {
   const near = [...neighbours].sort((a, b) => a.more - b.more)[0]
   const up = way(`Count up: ${skips.slice(0, 3).join(', ')}, …`, skips.length)
   if (!near) return [up]
-  const [sign, how] = near.sign === '+' ? ['+', 'from'] : ['−', 'back from']
-  const from = `${how[0]?.toUpperCase()}${how.slice(1)} ${near.roll} × ${factor}: ${near.product} ${sign} ${near.more}`
+  const [sign, how] = near.sign === '+' ? ['+', 'From'] : ['−', 'Back from']
+  const from = `${how} ${near.roll} × ${factor}: ${near.product} ${sign} ${near.more}`
   return [way(from, near.more / factor), up]
 }
 

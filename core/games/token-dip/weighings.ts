@@ -1,9 +1,8 @@
-import { tenth, withMinus } from '#core/basics/words'
 import type { Option, Weighings } from '#core/contract/weighing'
 import { outlook } from '#core/games/token-dip/advice'
 import { worthOf, type DipPlay, type DipRules, type DipState } from '#core/games/token-dip/rules'
 import { total } from '#core/kit/dice'
-import { inHundred } from '#core/kit/weighing'
+import { inHundred, onAverage } from '#core/kit/weighing'
 
 /** A token by how likely it comes next. */
 function coming(rules: DipRules, state: DipState, token: string): Option<DipPlay> {
@@ -20,8 +19,7 @@ function reaching(rules: DipRules, state: DipState, seat: number, name: string):
 /** A seat by what a dip changes on average. */
 function changing(rules: DipRules, state: DipState, seat: number, name: string): Option<DipPlay> {
   const worth = outlook(rules, state, seat).expected
-  const by = Math.abs(worth)
-  return { says: name, worth, tells: withMinus(`${worth < 0 ? 'loses' : 'gains'} ${tenth(by)} on average`) }
+  return { says: name, worth, tells: onAverage(worth) }
 }
 
 /** What lies before everybody. */
