@@ -14,6 +14,10 @@ const NO_MEMBERS: Members = {
   named: (play) => play,
 }
 
+/** Seats of those who sit nowhere but here: no people, each with a pennant of its own. */
+export const seatedAs = (players: readonly string[]): readonly Seat[] =>
+  players.map((name, i) => ({ name, pennant: i + 1, personId: null }))
+
 /** A desk whose plays go nowhere but to `commit`: no match is kept, no second screen follows, nobody else looks. */
 export function useLocalDesk(parts: {
   readonly tape: () => Tape | null

@@ -2,8 +2,8 @@ import type { BasePlay } from '#core/contract/plays'
 import type { Entered, Situation } from '#core/contract/situation'
 import type { Game } from '#core/contract/game'
 import { judgePlay } from '#core/kernel/match'
-import { openSituation, restsOn, seatsAsked, whatStands } from '#core/trainer/situation'
-import { sayNote, sayPlay, sayReason, speaking } from '#core/wording/index'
+import { openSituation, restsOn, sayJudged, seatsAsked, whatStands } from '#core/trainer/situation'
+import { sayPlay } from '#core/wording/index'
 import { BOT_NAMES } from '~/composables/useLearning'
 import { rulesIn, type Rules } from '~/utils/houseRules'
 
@@ -24,7 +24,7 @@ export function useMayI({ game, situation, rules, entered, play }: Wished) {
     openSituation({ game, situation, houseRules: rules.value, players, entered: entered.value }),
   )
   const tape = computed(() => (opened.value.ok ? opened.value.tape : null))
-  const seats = players.map((name, i) => ({ name, pennant: i + 1, personId: null }))
+  const seats = seatedAs(players)
   const desk = useLocalDesk({
     ...{ tape: () => tape.value, seats: () => seats, still: () => false },
     commit: (offer) => (play.value = offer.play),
@@ -37,14 +37,11 @@ export function useMayI({ game, situation, rules, entered, play }: Wished) {
     if (!now || !wished) return null
     const { table, state } = now
     const { verdict } = judgePlay(table, state, wished)
-    const say = speaking(table, state.rules)
     const { reason } = verdict
     return {
       verdict,
       asks: sayPlay(table, wished, state),
-      says: reason
-        ? sayReason(game, reason, say)
-        : verdict.notes.map((note) => sayNote(game, note, say)).join(' ') || 'It stands.',
+      says: sayJudged(now, verdict) || 'It stands.',
       rests: reason ? restsOn(game, situation, { rules: state.rules, seats: players.length }, reason.code) : null,
     }
   })

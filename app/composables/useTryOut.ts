@@ -46,7 +46,7 @@ export function useTryOut({ game, houseRules, seats, key }: Wished) {
 
   const desk = useLocalDesk({
     tape: () => tape.value,
-    seats: () => players.map((name, i) => ({ name, pennant: i + 1, personId: null })),
+    seats: () => seatedAs(players),
     still: () => tape.value.state.result !== null,
     commit: take,
   })

@@ -14,7 +14,7 @@ export function useWeighing(game: Game, weighings: Weighings) {
   /** What was chosen; null before. */
   const chosen = shallowRef<Option | null>(null)
   watch(at, () => (chosen.value = null))
-  const seats = computed(() => weighed.value.players.map((name, i) => ({ name, pennant: i + 1, personId: null })))
+  const seats = computed(() => seatedAs(weighed.value.players))
   useLocalDesk({
     ...{ tape: () => weighed.value.tape, seats: () => seats.value, still: () => true },
     commit: () => {},

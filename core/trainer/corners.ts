@@ -3,8 +3,7 @@ import type { Game } from '#core/contract/game'
 import type { Corner, Situation } from '#core/contract/situation'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { judgePlay } from '#core/kernel/match'
-import { openSituation, restsOn, type Agreed } from '#core/trainer/situation'
-import { sayNote, sayReason, speaking } from '#core/wording/index'
+import { openSituation, restsOn, sayJudged, type Agreed } from '#core/trainer/situation'
 
 /** What the judge says to a corner case under these rules. */
 interface Answered {
@@ -23,11 +22,10 @@ export function answerCorner(game: Game, situation: Situation, agreed: Agreed, c
   if (!opened.ok) return null
   const { table, state } = opened.tape
   const { verdict } = judgePlay(table, state, corner.play)
-  const say = speaking(table, state.rules)
-  const { reason, notes } = verdict
-  if (!reason) return { stands: true, says: ['It stands.', ...notes.map((note) => sayNote(game, note, say))].join(' ') }
-  const rests = restsOn(game, situation, { rules: state.rules, seats }, reason.code)
-  return { stands: false, says: `It doesn’t stand. ${capital(sayReason(game, reason, say))} ${rests}` }
+  const told = sayJudged(opened.tape, verdict)
+  if (!verdict.reason) return { stands: true, says: told ? `It stands. ${told}` : 'It stands.' }
+  const rests = restsOn(game, situation, { rules: state.rules, seats }, verdict.reason.code)
+  return { stands: false, says: `It doesn’t stand. ${capital(told)} ${rests}` }
 }
 
 /** What was agreed beside the usual: some of the usual rules may not be named where a game doesn't offer them. */

@@ -5,13 +5,14 @@ import type { BasePlay } from '#core/contract/plays'
 import type { Problem } from '#core/contract/problem'
 import type { Entered, Part, Parts, Situation } from '#core/contract/situation'
 import type { MatchState } from '#core/contract/table'
+import type { Verdict } from '#core/contract/verdict'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { judgePlay } from '#core/kernel/match'
 import { openSelfPlay } from '#core/kernel/selfPlay'
 import { foldTape, type Tape } from '#core/kernel/tape'
 import { total } from '#core/kit/dice'
 import { sayCommonRules } from '#core/wording/houseRules'
-import { sayPlay } from '#core/wording/index'
+import { sayNote, sayPlay, sayReason, speaking } from '#core/wording/index'
 
 /** One situation without a match: what lies there is entered, and the judge is asked. */
 
@@ -107,6 +108,12 @@ export function whatStands(
 /** A play without what is said beside it. */
 const bare = (play: BasePlay): BasePlay => ({ ...play, ...NOTHING_SAID })
 const NOTHING_SAID = { said: undefined, explained: undefined, how: undefined }
+
+/** What the judge says to a play in a situation: why not, or what came of it; empty where nothing is to be said. */
+export function sayJudged({ table, state }: Pick<Tape, 'table' | 'state'>, { reason, notes }: Verdict): string {
+  const say = speaking(table, state.rules)
+  return reason ? sayReason(table.game, reason, say) : notes.map((note) => sayNote(table.game, note, say)).join(' ')
+}
 
 /** The rules agreed, for so many. */
 export interface Agreed {
