@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { namedRulesFields } from '#core/format/houseRulesFile'
+import { namedRulesFields } from '#core/format/namedRules'
 import { MOST_ENTRIES, readMatchInPieces, type MatchFile } from '#core/format/matchFile'
 import { moment } from '#core/basics/moment'
 import { PENNANT_COUNT } from '#core/basics/pennants'

@@ -1,19 +1,11 @@
 import * as z from 'zod'
+import { namedRulesFields } from '#core/format/namedRules'
 import { gameById, GAMES } from '#core/games/index'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { problem, type Problem } from '#core/contract/problem'
 
 /** House rules under a name, handed from one adult to another (docs/house-rules.schema.json). */
 const HOUSE_RULES = 'nimble-tally/house-rules'
-
-/** What is kept of house rules under a name, wherever they are: in a file, an archive, a request. */
-export const namedRulesFields = {
-  game: z.string().max(60),
-  /** What they are called: “our Tuesday Brim”. */
-  name: z.string().trim().min(1).max(60),
-  /** Only what differs from the game's defaults. */
-  houseRules: z.record(z.string().max(60), z.unknown()),
-}
 
 export const houseRulesFileShape = z.strictObject({
   format: z.literal(HOUSE_RULES),

@@ -1,5 +1,6 @@
 import * as fc from 'fast-check'
-import { LONGEST_NAME, MOST_NAMES, readNameList } from '#core/room/nameList'
+import { LONGEST_NAME, MOST_NAMES } from '#core/room/nameBounds'
+import { readNameList } from '#core/room/nameList'
 
 const known = [
   { id: 'i', name: 'Ines' },

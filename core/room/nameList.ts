@@ -1,9 +1,5 @@
 import Papa from 'papaparse'
-
-/** Names that one list may hold. */
-export const MOST_NAMES = 64
-/** Letters that a name may have. */
-export const LONGEST_NAME = 40
+import { LONGEST_NAME, MOST_NAMES } from '#core/room/nameBounds'
 
 /** A name of a list beside who is known already. */
 export interface ListedName {

@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import QRCode from 'qrcode'
-
 /** A link as a code to be scanned. */
 const { link, what } = defineProps<{
   link: string
@@ -10,7 +8,10 @@ const { link, what } = defineProps<{
 const code = ref('')
 watch(
   () => link,
-  async (now) => (code.value = await QRCode.toString(now, { type: 'svg', margin: 1 })),
+  async (now) => {
+    const { toString } = await import('qrcode')
+    code.value = await toString(now, { type: 'svg', margin: 1 })
+  },
   { immediate: true },
 )
 </script>
