@@ -8,7 +8,6 @@ import { callApi } from '~/utils/api'
 export function useRoomSession() {
   const session = shallowRef<RoomSession | null>(null)
   const failed = ref<string | null>(null)
-  const voice = useVoice()
   const confirm = useConfirm()
 
   function hear(told: RoomSession) {
@@ -17,7 +16,6 @@ export function useRoomSession() {
       if (before?.id === told.id) session.value = null
       return
     }
-    if (before?.id === told.id && !before.clock.called && told.clock.called) voice.bell()
     session.value = { ...told, clock: heardClock(told.clock) }
   }
 

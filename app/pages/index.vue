@@ -24,7 +24,7 @@ useHead({ title: 'Matches · Nimble Tally' })
         <Key main to="/new"><UIcon name="i-lucide-plus" class="size-5" /> New match</Key>
       </span>
     </div>
-    <RoomStrip :room="room" />
+    <LazyRoomStrip v-if="room.session.value" :room="room" />
     <p v-if="state === 'failed'" role="alert" class="sheet p-4">
       The server can’t be reached. <Key class="ml-2" @click="load">Try again</Key>
     </p>

@@ -15,7 +15,10 @@ const MORE = 2
 const setting = ref(false)
 const own = reactive<{ do: 'set'; minutes: number | null }>({ do: 'set', minutes: null })
 const board = ref(false)
-const { settings } = useVoice()
+const { settings, bell } = useVoice()
+watch(session, (now, before) => {
+  if (now?.id === before?.id && now?.clock.called && !before?.clock.called) bell()
+})
 
 async function set(minutes: number) {
   if (await room.setClock({ do: 'set', minutes })) {
