@@ -2,7 +2,7 @@ import { nanoid } from 'nanoid'
 import * as z from 'zod'
 import { mixedSeed } from '#core/basics/random'
 import type { Game } from '#core/contract/game'
-import { isRight, makeRound, sayWrong, wentOf } from '#core/trainer/round'
+import { isRight, makeRound, wentOf } from '#core/trainer/round'
 import { slipsTold } from '#core/trainer/slips'
 import { sayCame } from '#core/wording/index'
 
@@ -129,13 +129,15 @@ function useMissed(
   const lookOut = computed(() =>
     missed().flatMap((code) => {
       const found = questions.value.find((each) => each.code === code)
-      return found ? [sayWrong(found.before, found.verdict)] : []
+      return found?.why ? [found.why] : []
     }),
   )
-  return { lookOut, usual: computed(() => slipsTold(game, missed())) }
+  // What only hands do is told by the slip itself.
+  const usual = computed(() => slipsTold(game, missed()).filter((slip) => !lookOut.value.includes(slip)))
+  return { lookOut, usual }
 }
 
 /** What is right of a play, in words. */
-function sayTold({ before, verdict, code }: ReturnType<typeof makeRound>[number]): string {
-  return code === null ? sayCame(before.table, { verdict, before: before.state }) : sayWrong(before, verdict)
+function sayTold({ before, played, why }: ReturnType<typeof makeRound>[number]): string {
+  return why ?? (played ? sayCame(before.table, { verdict: played.verdict, before: before.state }) : '')
 }

@@ -3,12 +3,16 @@ import { randomFor } from '#core/basics/random'
 import type { BasePlay } from '#core/contract/plays'
 import { judgePlay } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
-import { SLIP_CODES, slipsTold } from '#core/trainer/slips'
+import { seenSlips, SLIPS, slipsTold } from '#core/trainer/slips'
 import { addEntry, foldTape } from '#core/kernel/tape'
 import { momentOf, wrongPlays } from '#core/trainer/wrongPlays'
-import { isRight, makeRound, ROUND, sayWrong, wentOf, type Question } from '#core/trainer/round'
+import { isRight, makeRound, ROUND, wentOf, type Question } from '#core/trainer/round'
 
 const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao']
+/** House rules under which slips can be seen that the usual ones don't have. */
+const RULES_OF_ACTS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
+  'token-dip': { bag: { coral: 20, amber: 20, teal: 20 } },
+}
 const roundOf = (game: (typeof GAMES)[number], key: string, missed: readonly string[] = []) =>
   makeRound({ game, houseRules: {}, players: NAMES.slice(0, Math.max(2, game.about.seats.low)), key, missed })
 
@@ -21,18 +25,21 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (_id, game) =
     for (const round of rounds) expect(round).toHaveLength(ROUND)
     expect(wrong.length).toBeGreaterThanOrEqual(6)
     expect(wrong.length).toBeLessThanOrEqual(all.length / 2)
-    for (const { before, play, verdict, code, says } of all) {
-      expect(judgePlay(before.table, before.state, play).verdict).toEqual(verdict)
-      expect(verdict.reason?.code ?? verdict.notes.find(({ weight }) => weight === 'noted')?.code ?? null).toBe(code)
-      expect(says).toMatch(/\S/)
+    for (const { before, played, code, says, why } of all) {
+      if (played) {
+        const { play, verdict } = played
+        expect(judgePlay(before.table, before.state, play).verdict).toEqual(verdict)
+        expect(verdict.reason?.code ?? verdict.notes.find(({ weight }) => weight === 'noted')?.code ?? null).toBe(code)
+      } else expect(game.about.slips).toContain(why)
+      expect(says).toMatch(/^\S.*[^.]\.$/)
       expect(says).not.toMatch(/undefined|NaN|\[object/)
     }
   })
 
   test('slips are of several kinds, and the reason stands among the reasons once, in words', () => {
     expect(new Set(wrong.map(({ code }) => code)).size).toBeGreaterThanOrEqual(2)
-    for (const { before, verdict, code, reasons } of wrong) {
-      expect(reasons.filter((each) => each.code === code)).toEqual([{ code, says: sayWrong(before, verdict) }])
+    for (const { code, why, reasons } of wrong) {
+      expect(reasons.filter((each) => each.code === code)).toEqual([{ code, says: why }])
       expect(new Set(reasons.map((each) => each.code)).size).toBe(reasons.length)
       for (const { says } of reasons) expect(says).toMatch(/^\S.*[.!?]$/)
     }
@@ -46,12 +53,13 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (_id, game) =
 })
 
 test.each(GAMES.map((game) => [game.id, game] as const))(
-  '%s: every usual slip that a play shows can be made, and the judge tells it',
+  '%s: every usual slip can be made: the judge tells it, or what somebody does is asked about',
   (id, game) => {
-    const codes = SLIP_CODES[id as keyof typeof SLIP_CODES]
-    expect(codes).toHaveLength(game.about.slips.length)
+    const shown = SLIPS[id as keyof typeof SLIPS]
+    expect(shown).toHaveLength(game.about.slips.length)
     const found = new Set<string>()
     const players = NAMES.slice(0, Math.max(2, game.about.seats.low))
+    const rules = RULES_OF_ACTS[id] ?? {}
     for (let match = 0; match < 6; match++) {
       const opened = openSelfPlay({ game, players, key: `2~slip ${match}` })
       let tape = foldTape(opened.table, opened.state, [])
@@ -63,10 +71,32 @@ test.each(GAMES.map((game) => [game.id, game] as const))(
         tape = addEntry(tape, { play })
       }
     }
-    for (const any of codes) if (any.length) expect([...found].filter((code) => any.includes(code))).not.toEqual([])
-    expect(slipsTold(game, [...found])).toEqual(game.about.slips.filter((_, i) => codes[i]!.length > 0))
+    for (const one of shown)
+      if (!('does' in one)) expect([...found].filter((code) => one.includes(code))).not.toEqual([])
+    const opened = openSelfPlay({ game, houseRules: rules, players, key: '2~acts' })
+    const hangsOn = new Set<PropertyKey>()
+    const agreed = new Proxy(opened.state.rules as unknown as Record<string, unknown>, {
+      get: (all, rule) => (hangsOn.add(rule), Reflect.get(all, rule)),
+    })
+    const seen = seenSlips(game, agreed)
+    // No slip hangs on a house rule that the game doesn't have.
+    expect(Object.keys(opened.state.rules)).toEqual(expect.arrayContaining([...hangsOn]))
+    expect(slipsTold(game, [...found, ...seen.map(({ code }) => code)])).toEqual(game.about.slips)
+    // What no play shows is asked about too, each in its turn.
+    const asked = Array.from({ length: 12 }, (_, i) =>
+      makeRound({ game, houseRules: rules, players, key: `2~act ${i}`, missed: seen.map(({ code }) => code) }),
+    ).flat()
+    for (const { code, why } of seen)
+      expect(asked.find((each) => each.code === code)).toMatchObject({ played: null, why })
   },
 )
+
+test('what is a slip under some house rules only is asked about under those', () => {
+  const game = GAMES.find(({ id }) => id === 'turn-two')!
+  const slips = (refill: boolean) => seenSlips(game, { refill }).map(({ why }) => why)
+  expect(slips(true)).toHaveLength(4)
+  expect(slips(false)).toEqual(slips(true).filter((why) => !why.startsWith('Forgetting to fill')))
+})
 
 test('the same key makes the same round', () => {
   const told = (round: readonly Question[]) => round.map(({ says, code }) => [says, code])

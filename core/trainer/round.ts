@@ -6,18 +6,21 @@ import { judgePlay } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
 import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
 import { sayReason, sayNote, sayPlay, speaking } from '#core/wording/index'
+import { seenSlips, type SeenSlip } from '#core/trainer/slips'
 import { momentOf, wrongPlays, type WrongPlay } from '#core/trainer/wrongPlays'
 import type { BasePlay } from '#core/contract/plays'
 
-/** A play to be judged by somebody who learns it: what lay there, what was played, and what is right. */
+/** Something to be judged by somebody who learns it: what lay there, what was played or done, and what is right. */
 export interface Question {
-  /** The match before the play. */
+  /** The match before it. */
   readonly before: Tape
-  readonly play: BasePlay
+  /** What was played, and the judge's verdict on it; null where only a hand did something. */
+  readonly played: { readonly play: BasePlay; readonly verdict: Verdict } | null
   readonly says: string
-  readonly verdict: Verdict
   /** The code it is refused or noted for; null where it stands. */
   readonly code: string | null
+  /** What is wrong with it; null where it stands. */
+  readonly why: string | null
   /** The reason among others that could be thought of, shuffled; empty where it stands. */
   readonly reasons: readonly Reason[]
 }
@@ -66,10 +69,11 @@ export function makeRound({ game, houseRules, players, key, missed = [] }: Round
     if (n % 2 === 0 || owed) {
       const wish: boolean = owed || random.whole(1, ONE_OF) === 1
       const found = wish ? wrongPlays(momentOf(table, play), random) : []
-      const wrong = chosen(found, met, missed, random)
+      const seen = wish ? seenSlips(game, rulesOf(table)) : []
+      const wrong = chosen([...found, ...seen], met, missed, random)
       // Where nothing can go wrong the slip comes with a later play.
       owed = wish && !wrong
-      const question = wrong ? wrongly(table, wrong, found, random) : owed ? null : rightly(table, play)
+      const question = wrong ? wrongly(table, wrong, [...found, ...seen], random) : owed ? null : rightly(table, play)
       if (question) questions.push(question)
     }
     table = addEntry(table, { play })
@@ -77,13 +81,16 @@ export function makeRound({ game, houseRules, players, key, missed = [] }: Round
   return questions
 }
 
-/** A wrong play whose code was missed before, else one that was met least. */
+type Wrong = WrongPlay | SeenSlip
+const rulesOf = ({ state }: Tape) => state.rules as Readonly<Record<string, unknown>>
+
+/** What is wrong by a code that was missed before, else by one that was met least. */
 function chosen(
-  found: readonly WrongPlay[],
+  found: readonly Wrong[],
   met: Map<string, number>,
   missed: readonly string[],
   random: Random,
-): WrongPlay | null {
+): Wrong | null {
   if (!found.length) return null
   const codes = [...new Set(found.map(({ code }) => code))]
   const again = codes.filter((code) => missed.includes(code) && !met.has(code))
@@ -97,25 +104,29 @@ function chosen(
 function rightly(before: Tape, play: BasePlay): Question | null {
   const { verdict } = judgePlay(before.table, before.state, play)
   if (!verdict.stands || verdict.notes.some(({ weight }) => weight !== undefined)) return null
-  return { before, play, says: sayPlay(before.table, play, before.state), verdict, code: null, reasons: [] }
+  const says = sayPlay(before.table, play, before.state)
+  return { before, played: { play, verdict }, says: `${says}.`, code: null, why: null, reasons: [] }
 }
 
-/** A wrong play to be judged, its reason among those of other wrong plays. */
-function wrongly(
-  before: Tape,
-  { play, verdict, code }: WrongPlay,
-  found: readonly WrongPlay[],
-  random: Random,
-): Question {
-  const said = new Map([[code, sayWrong(before, verdict)]])
-  for (const each of found)
-    if (said.size < REASONS && !said.has(each.code)) said.set(each.code, sayWrong(before, each.verdict))
+/** Something wrong to be judged, its reason among those of other things that go wrong. */
+function wrongly(before: Tape, wrong: Wrong, found: readonly Wrong[], random: Random): Question {
+  const whyOf = (each: Wrong) => ('why' in each ? each.why : sayWrong(before, each.verdict))
+  const { code } = wrong
+  const why = whyOf(wrong)
+  const said = new Map([[code, why]])
+  for (const each of found) if (said.size < REASONS && !said.has(each.code)) said.set(each.code, whyOf(each))
   const reasons = random.shuffled([...said].map(([reason, says]) => ({ code: reason, says })))
-  return { before, play, says: sayPlay(before.table, play, before.state), verdict, code, reasons }
+  if ('does' in wrong) {
+    const says = wrong.does(random.oneOf(before.table.players))
+    return { before, played: null, says, code, why, reasons }
+  }
+  const { play, verdict } = wrong
+  const says = `${sayPlay(before.table, play, before.state)}.`
+  return { before, played: { play, verdict }, says, code, why, reasons }
 }
 
 /** The sentence of what is wrong, as the judge says it. */
-export function sayWrong({ table, state }: Pick<Tape, 'table' | 'state'>, verdict: Verdict): string {
+function sayWrong({ table, state }: Pick<Tape, 'table' | 'state'>, verdict: Verdict): string {
   const say = speaking(table, state.rules)
   if (verdict.reason) return sayReason(table.game, verdict.reason, say)
   const note = verdict.notes.find(({ weight }) => weight === 'noted')

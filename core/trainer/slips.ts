@@ -1,40 +1,180 @@
+import { itemAt } from '#core/basics/lists'
 import type { GameId } from '#core/games/ids'
 
-/**
- * By which codes the judge tells each of a game's usual slips, in the order of `about.slips`; none where hands or eyes do it
- * and no play shows it, or where only a hidden card could tell.
- */
-export const SLIP_CODES: Readonly<Record<GameId, readonly (readonly string[])[]>> = {
-  'ask-for-rest': [['wrong-total'], [], ['not-their-turn'], [], ['not-now'], []],
-  'roof-tiles': [['covered'], ['too-many-tiles'], ['wrong-total'], []],
-  'turn-two': [[], [], [], []],
-  'call-row': [['not-in-row'], ['not-in-row'], ['wrong-total', 'signs-wrong'], []],
-  'six-heaps': [[], [], [], ['same-number'], []],
-  'perch-and-push': [['not-an-option'], [], [], ['not-an-option', 'wrong-answer']],
-  'hundred-stops': [['not-their-turn'], ['wrong-answer'], ['hundreds-not-spent', 'tens-not-spent'], []],
+/** A slip that no play shows, since hands do it or only hidden cards tell: what somebody does, said as it is seen. */
+export interface Act {
+  readonly does: (name: string) => string
+  /** Under which house rules it is one; under all unless said. */
+  readonly when?: (rules: Readonly<Record<string, unknown>>) => boolean
+}
+
+/** The codes by which the judge tells a slip, or what is seen where no play shows it. */
+type Shown = readonly string[] | Act
+
+const does = (act: (name: string) => string, when?: Act['when']): Act => (when ? { does: act, when } : { does: act })
+
+/** How each of a game's usual slips shows, in the order of `about.slips`: one line a game. */
+export const SLIPS: Readonly<Record<GameId, readonly Shown[]>> = {
+  'ask-for-rest': [
+    ['wrong-total'],
+    does((name) => `${name} asks for a card and holds none that goes with it.`),
+    ['not-their-turn'],
+    does((name) => `${name} is asked for a card, holds it, and says no.`),
+    ['not-now'],
+    does((name) => `${name} puts a card into the pack whose partner is missing.`),
+  ],
+  'roof-tiles': [['covered'], ['too-many-tiles'], ['wrong-total'], ['already-gone']],
+  'turn-two': [
+    does((name) => `${name} turns the second card before saying what is needed.`),
+    does((name) => `${name} moves a card to another place while turning it.`),
+    does(
+      (name) => `${name} keeps a match and leaves its places empty, though the stock has cards.`,
+      ({ refill }) => refill === true,
+    ),
+    does((name) => `${name} goes on turning, though nothing in the layout can match any more.`),
+  ],
+  'call-row': [
+    ['not-in-row'],
+    ['not-in-row'],
+    ['wrong-total', 'signs-wrong'],
+    does((name) => `${name} calls the same cards a moment after somebody else, and climbs a step for it.`),
+  ],
+  'six-heaps': [
+    does((name) => `${name} makes two lines with one card, and says only one of them.`),
+    does((name) => `${name} counts a line that goes round a corner.`),
+    does((name) => `${name} adds a card that lies underneath.`),
+    ['same-number'],
+    does((name) => `${name} has played a card and draws none, though the pack has some.`),
+  ],
+  'perch-and-push': [
+    ['not-an-option'],
+    does((name) => `${name} pushes the uppermost marker off a stack and leaves the others.`),
+    does((name) => `${name} counts markers of one’s own that were pushed off.`),
+    ['not-an-option', 'wrong-answer'],
+  ],
+  'hundred-stops': [
+    ['not-their-turn'],
+    ['wrong-answer'],
+    ['hundreds-not-spent', 'tens-not-spent'],
+    does((name) => `${name} touches a stop and leaves its token there.`),
+  ],
   'exact-landing': [['wrong-answer'], ['wrong-answer'], ['not-their-turn'], ['wrong-answer']],
-  'step-and-gather': [['wrong-landing'], ['wrong-answer'], [], ['not-their-turn']],
-  'top-total': [[], ['wrong-answer'], ['wrong-answer'], ['not-their-turn']],
-  'ten-turn-haul': [['wrong-answer'], ['wrong-answer'], [], ['not-their-turn']],
+  'step-and-gather': [
+    ['wrong-landing'],
+    ['wrong-answer'],
+    does((name) => `${name} makes a tower of eleven cubes.`),
+    ['not-their-turn'],
+  ],
+  'top-total': [
+    does(
+      (name) => `The best are level, and ${name} takes the round.`,
+      ({ tiedRound }) => tiedRound === 'nobody',
+    ),
+    ['wrong-answer'],
+    ['wrong-answer'],
+    ['not-their-turn'],
+  ],
+  'ten-turn-haul': [
+    ['wrong-answer'],
+    ['wrong-answer'],
+    does((name) => `Everybody stops, and ${name} had a turn fewer than the others.`),
+    ['not-their-turn'],
+  ],
   brim: [['wrong-answer'], ['wrong-dice-count'], ['wrong-answer'], ['no-rolls-left']],
-  'say-it-first': [['wrong-card-count'], ['said-again'], ['not-explained'], []],
-  'covered-part': [['wrong-announcement'], [], [], []],
+  'say-it-first': [
+    ['wrong-card-count'],
+    ['said-again'],
+    ['not-explained'],
+    does(
+      (name) => `${name} wins the cards after a round that nobody won, and leaves those of the pot.`,
+      ({ unclaimed }) => unclaimed === 'pot',
+    ),
+  ],
+  'covered-part': [
+    ['wrong-announcement'],
+    does((name) => `${name} is asked for the covered part and says the total.`),
+    does((name) => `${name} adds the part that shows to the total.`),
+    does((name) => `${name} peeps under the cover.`),
+  ],
   'table-ladder': [['wrong-answer'], ['wrong-answer'], ['not-their-turn'], ['wrong-answer']],
-  'token-dip': [['wrong-answer'], ['wrong-answer'], ['wrong-answer', 'recount-differs'], []],
-  'ebb-and-flow': [['wrong-answer'], ['wrong-answer'], ['wrong-answer'], []],
-  'column-keeper': [['wrong-answer'], ['column-full'], [], []],
-  'place-strike': [['no-match'], ['has-a-match'], ['not-their-turn'], []],
-  'skip-count-yard': [['draw-first'], ['not-next'], [], ['corner-needs-lowest']],
-  'last-digit-chains': [['not-the-next'], ['not-the-next'], [], ['starts-first']],
-  'fill-in-order': [[], ['keeps-going'], ['discard-useless', 'discard-was'], ['could-not-go-there']],
+  'token-dip': [
+    ['wrong-answer'],
+    ['wrong-answer'],
+    ['wrong-answer', 'recount-differs'],
+    does(
+      (name) => `${name} puts the token back into the bag, though what is dipped stays out.`,
+      ({ bag }) => bag !== null,
+    ),
+  ],
+  'ebb-and-flow': [
+    ['wrong-answer'],
+    ['wrong-answer'],
+    ['wrong-answer'],
+    does(
+      (name) => `${name} turns a wild and lets the next player turn.`,
+      ({ wilds }) => wilds !== 0,
+    ),
+  ],
+  'column-keeper': [
+    ['wrong-answer'],
+    ['column-full'],
+    does((name) => `${name} moves a card that lies in a column to another.`),
+    does(
+      (name) => `${name} says to have finished, and has thrown no card away.`,
+      ({ discards }) => discards !== 0,
+    ),
+  ],
+  'place-strike': [
+    ['no-match'],
+    ['has-a-match'],
+    ['not-their-turn'],
+    does((name) => `${name} writes down a number that begins with a zero.`),
+  ],
+  'skip-count-yard': [['draw-first'], ['not-next'], ['run-complete'], ['corner-needs-lowest']],
+  'last-digit-chains': [
+    ['not-the-next'],
+    ['not-the-next'],
+    does((name) => `${name} takes a card from below the top of a fan.`),
+    ['starts-first'],
+  ],
+  'fill-in-order': [
+    does((name) => `${name} calls a full row, and one place is still hidden.`),
+    ['keeps-going'],
+    ['discard-useless', 'discard-was'],
+    ['could-not-go-there'],
+  ],
   'own-game': [['wrong-answer'], ['wrong-answer'], ['wrong-answer']],
 }
 
-/** The slips of a game that the judge tells by one of these codes, as they are said. */
-export function slipsTold(
-  { id, about }: { readonly id: string; readonly about: { readonly slips: readonly string[] } },
-  codes: readonly string[],
-): readonly string[] {
-  const told = SLIP_CODES[id as GameId]
-  return about.slips.filter((_, i) => told[i]?.some((code) => codes.includes(code)))
+interface Slippery {
+  readonly id: string
+  readonly about: { readonly slips: readonly string[] }
+}
+
+/** What an act is known by among the codes of what was missed. */
+const codeOfAct = (at: number) => `act-${at}`
+
+/** A slip that is seen, and the sentence that says what is wrong with it. */
+export interface SeenSlip {
+  readonly code: string
+  readonly does: Act['does']
+  readonly why: string
+}
+
+/** A game's slips that no play shows, as far as its house rules have them. */
+export function seenSlips({ id, about }: Slippery, rules: Readonly<Record<string, unknown>>): readonly SeenSlip[] {
+  return SLIPS[id as GameId].flatMap((shown, at) =>
+    'does' in shown && (shown.when?.(rules) ?? true)
+      ? [{ code: codeOfAct(at), does: shown.does, why: itemAt(about.slips, at) }]
+      : [],
+  )
+}
+
+/** The slips of a game that were told by one of these codes, as they are said. */
+export function slipsTold({ id, about }: Slippery, codes: readonly string[]): readonly string[] {
+  const shown = SLIPS[id as GameId]
+  return about.slips.filter((_, at) => {
+    const one = itemAt(shown, at)
+    return 'does' in one ? codes.includes(codeOfAct(at)) : one.some((code) => codes.includes(code))
+  })
 }

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { gameById, GAMES } from '../../core/games/index'
-import { makeRound, sayWrong } from '../../core/trainer/round'
+import { makeRound } from '../../core/trainer/round'
 import { watchedTapes } from '../../core/trainer/watched'
 import { textsOverTexts } from './bots'
 import { axe, SIZES, wider } from './helpers'
@@ -102,7 +102,7 @@ test('a round is judged by keys and by touch; what was missed is told, remembere
   await expect(went).toContainText(`${round.length - wrong.length} of 10 right`)
   await expect(went).toContainText(`In all ${2 * round.length - wrong.length} of 20`)
   const [missed] = wrong
-  await expect(went.getByRole('listitem').filter({ hasText: sayWrong(missed!.before, missed!.verdict) })).toHaveCount(1)
+  await expect(went.getByRole('listitem').filter({ hasText: missed!.why! })).toHaveCount(1)
   const kept = JSON.parse((await page.evaluate(() => localStorage.getItem('referee')))!) as {
     brim: { missed: string[]; asked: number }
   }

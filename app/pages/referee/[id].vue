@@ -46,16 +46,18 @@ useHead({
         </template>
         <template #news>
           <section class="told sheet" aria-label="Play">
-            <p class="says">{{ trainer.question.value.says }}.</p>
+            <p class="says">{{ trainer.question.value.says }}</p>
             <div v-if="trainer.shown.value" class="verdict" role="status">
               <p class="says" :class="trainer.right.value ? 'right' : 'wrong'">
                 {{ trainer.right.value ? 'Right.' : 'Not so.' }}
               </p>
               <ToldVerdict
-                :verdict="trainer.question.value.verdict"
-                :kind="stampOf(trainer.question.value.verdict)"
+                v-if="trainer.question.value.played"
+                :verdict="trainer.question.value.played.verdict"
+                :kind="stampOf(trainer.question.value.played.verdict)"
                 :says="trainer.told.value"
               />
+              <p v-else class="came">{{ trainer.told.value }}</p>
             </div>
           </section>
         </template>

@@ -16,7 +16,7 @@ export const about: About = {
   slips: [
     'Perching on the result of both cards together: each card is worked out by itself.',
     'Pushing only one marker of a stack: all of them go.',
-    'Keeping one’s own pushed markers apart from the points.',
+    'Counting one’s own markers that were pushed off: they are points for whoever pushed them.',
     'A neighbouring product: 6 × 7 is 42, not 48.',
   ],
 }

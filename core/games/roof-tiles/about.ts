@@ -18,6 +18,6 @@ export const about: About = {
     'Taking a tile that is still half covered.',
     'Adding three cards: two come off at most.',
     'Forgetting that the ten comes off alone.',
-    'Taking the turned card where two tiles would have opened more.',
+    'Taking a tile that came off before.',
   ],
 }

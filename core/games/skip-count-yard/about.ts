@@ -16,7 +16,7 @@ export const about: About = {
   slips: [
     'Forgetting to draw before anything else.',
     'Putting 20 on 12, 15: those are threes, so 18 is next.',
-    'Looking for a card that lies in the yard already.',
+    'Going on past the tenth: a run of threes ends with 30.',
     'Beginning a corner with a card that is no set’s lowest.',
   ],
 }
