@@ -41,7 +41,7 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (_id, game) =
     for (const { code, why, reasons } of wrong) {
       expect(reasons.filter((each) => each.code === code)).toEqual([{ code, says: why }])
       expect(new Set(reasons.map((each) => each.code)).size).toBe(reasons.length)
-      for (const { says } of reasons) expect(says).toMatch(/^\S.*[.!?]$/)
+      for (const { says } of reasons) expect(says).toMatch(/^[\p{Lu}\d“].*[.!?]$/u)
     }
   })
 

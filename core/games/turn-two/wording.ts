@@ -1,13 +1,13 @@
 import type { GameWording } from '#core/contract/game'
 import type { PairCodes } from '#core/games/turn-two/codes'
 import type { PairPlay, PairRules, PairState } from '#core/games/turn-two/rules'
-import { aCard, count, list, numberWord } from '#core/basics/words'
+import { aCard, capital, count, list, numberWord } from '#core/basics/words'
 
 /** Sentences of Turn Two in English. */
 export const wording: GameWording<PairRules, PairPlay, PairState, PairCodes> = {
   reasons: {
     'wrong-count': ({ places, cards, perTurn }) =>
-      `${numberWord(perTurn)} cards are turned each time; here are ${count(places, 'place', 'places')} and ${count(cards, 'card', 'cards')}.`,
+      `${capital(numberWord(perTurn))} cards are turned each time; here are ${count(places, 'place', 'places')} and ${count(cards, 'card', 'cards')}.`,
     'same-place': ({ place }) => `Place ${place} was named twice: turn another card.`,
     'empty-place': ({ place, places }) =>
       place >= 1 && place <= places ? `Nothing lies at place ${place}.` : `There is no place ${place}.`,
