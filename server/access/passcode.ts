@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto'
-import { keepSetting, setting } from '../utils/settings'
+import { keepSetting, keepSettingOnce, setting } from '../utils/settings'
 import { StartRefused } from '../utils/startRefused'
 import { hashPasscode, LEAST_PASSCODE, makePasscode, verifyPasscode } from './hash'
 
@@ -60,6 +60,7 @@ export async function sessionKey(): Promise<string> {
   const kept = await setting('session-key')
   if (kept) return kept
   const made = randomBytes(32).toString('hex')
-  await keepSetting('session-key', made)
+  // Of servers that begin at once on one database the first makes it.
+  await keepSettingOnce('session-key', made)
   return (await setting('session-key')) ?? made
 }

@@ -1,4 +1,4 @@
-import { and, count, desc, eq, inArray, isNotNull, isNull, lt, ne } from 'drizzle-orm'
+import { and, count, desc, eq, inArray, isNotNull, isNull, lt, ne, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import type { PastSession, RoomSession } from '#shared/api'
 import { toldRoomClock, usedBy } from '../matches/clockTime'
@@ -82,6 +82,9 @@ export async function goingOn(id: string): Promise<RoomSession> {
 export const noSuchSession = () =>
   new Refusal(404, 'no-such-session', 'There is no such session; it may have been deleted.', 'id')
 
+/** The lock of whoever begins one; any number that nothing else on the database locks by. */
+const ONE_SESSION = 720_221_127
+
 let opening: Promise<string> | null = null
 
 /** The session that goes on, begun where there is none; two who begin at once begin the same. */
@@ -93,14 +96,19 @@ export function openSession(): Promise<string> {
 async function open(): Promise<string> {
   const now = await currentSession()
   if (now) return now.id
-  const [row] = await writing((tx) =>
-    tx
+  // Another server on the same database may begin one in the same moment.
+  const { row, begun } = await writing(async (tx) => {
+    await tx.execute(sql`select pg_advisory_xact_lock(${ONE_SESSION})`)
+    const [going] = await tx.select().from(roomSessions).where(isNull(roomSessions.endedAt)).limit(1)
+    if (going) return { row: going, begun: false }
+    const [made] = await tx
       .insert(roomSessions)
       .values({ id: nanoid(12) })
-      .returning(),
-  )
-  tellRoom(toldSession(row!))
-  return row!.id
+      .returning()
+    return { row: made!, begun: true }
+  })
+  if (begun) tellRoom(toldSession(row))
+  return row.id
 }
 
 /**

@@ -19,3 +19,8 @@ export async function keepSetting(key: string, value: unknown): Promise<void> {
     { frees: true },
   )
 }
+
+/** Keeps one where none is kept yet. */
+export async function keepSettingOnce(key: string, value: unknown): Promise<void> {
+  await writing((tx) => tx.insert(settings).values({ key, value }).onConflictDoNothing())
+}
