@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { existsSync, readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import type { PGlite } from '@electric-sql/pglite'
@@ -7,6 +8,7 @@ import postgres from 'postgres'
 import { makeFlush } from './flush'
 import { refuseFullStart } from './disk'
 import { dataIn, openFolder } from './folder'
+import { listenOn, type Listen } from './listen'
 import { takeFolder } from './lock'
 import { bringBack, type Fill } from './restore'
 import * as schema from './schema'
@@ -26,6 +28,8 @@ export interface OpenDatabase {
   readonly flush: () => Promise<void>
   /** The whole database folder as one archive; null on a PostgreSQL server, which has its own tools. */
   readonly dump: () => Promise<Buffer | null>
+  /** Hears what other servers on the same database change; null where there can be none. */
+  readonly listen: Listen | null
   readonly close: () => Promise<void>
 }
 
@@ -44,7 +48,8 @@ interface Where {
  */
 export async function openDatabase(where: Where): Promise<OpenDatabase> {
   if (where.url) {
-    const client = postgres(where.url, { onnotice: () => {} })
+    const own = `nimble-tally ${randomUUID()}`
+    const client = postgres(where.url, { onnotice: () => {}, connection: { application_name: own } })
     const database = drizzlePostgres(client, { schema }) as unknown as Database
     return {
       database,
@@ -53,6 +58,7 @@ export async function openDatabase(where: Where): Promise<OpenDatabase> {
       // The server flushes its log itself before it answers.
       flush: async () => undefined,
       dump: async () => null,
+      listen: listenOn(where.url, own),
       close: () => client.end({ timeout: 5 }),
     }
   }
@@ -69,6 +75,7 @@ export async function openDatabase(where: Where): Promise<OpenDatabase> {
       folder,
       flush: makeFlush(dataIn(folder)),
       dump: async () => Buffer.from(await (await client.dumpDataDir('gzip')).arrayBuffer()),
+      listen: null,
       close: async () => {
         await client.close()
         await release()

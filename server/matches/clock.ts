@@ -110,6 +110,11 @@ export async function resumeClocks(): Promise<void> {
   for (const { id, clock } of running) await arm(id, clock)
   follow(null, (change) => {
     if (change.kind === 'removed') turnOff(change.match)
+    // Every server watches it: whichever is there when it runs out calls, and the others find it called.
+    if (change.kind === 'clock' && change.elsewhere)
+      void clockOf(change.match)
+        .then((clock) => arm(change.match, clock))
+        .catch(console.error)
     if (
       change.kind === 'recorded' &&
       alarms.has(change.match) &&

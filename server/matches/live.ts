@@ -4,7 +4,8 @@ import type { ListedMatch, Recorded, RoomSession, Summary, ToldClock } from '#sh
 
 type Change =
   | { readonly kind: 'recorded'; readonly match: string; readonly recorded: Recorded; readonly summary: Summary }
-  | { readonly kind: 'clock'; readonly match: string; readonly clock: ToldClock }
+  /** `elsewhere`: by another server on the same database. */
+  | { readonly kind: 'clock'; readonly match: string; readonly clock: ToldClock; readonly elsewhere?: true }
   | { readonly kind: 'made' | 'renamed'; readonly match: string; readonly listed: ListedMatch }
   | { readonly kind: 'asked'; readonly match: string; readonly asked: readonly Asked[] }
   /** Several at once: whoever shows a list asks for it anew. */

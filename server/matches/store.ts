@@ -125,7 +125,7 @@ export interface Place {
 }
 
 /** One match as the list shows it; undefined where there is none. */
-async function listedMatch(id: string): Promise<ListedMatch | undefined> {
+export async function listedMatch(id: string): Promise<ListedMatch | undefined> {
   return (await listedWhere(eq(matches.id, id), 1))[0]
 }
 

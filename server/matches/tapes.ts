@@ -27,6 +27,11 @@ export function rememberTape(match: string, tape: Tape): void {
   tapes.set(match, tape)
 }
 
+/** The tape that is in memory, however old; undefined where none is. */
+export const knownTape = (match: string): Tape | undefined => tapes.get(match)
+
+export const forgetAllTapes = (): void => tapes.clear()
+
 export function forgetTape(match: string): void {
   tapes.delete(match)
 }

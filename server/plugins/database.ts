@@ -1,5 +1,6 @@
 import { loadDemoOnce } from '../demo/load'
 import { resumeClocks } from '../matches/clock'
+import { hearOtherServers } from '../matches/elsewhere'
 import { readFactsAnew } from '../matches/readAnew'
 import { resumeRoomClock } from '../room/clock'
 import { closeDatabase, isClosed } from '../utils/database'
@@ -8,9 +9,14 @@ import { StartRefused } from '../utils/startRefused'
 
 /** Opens the database with the server; without it there is nothing to serve, so the process says why and ends. */
 export default defineNitroPlugin((nitro) => {
-  nitro.hooks.hook('close', closeDatabase)
+  let stopHearing = async () => {}
+  nitro.hooks.hook('close', async () => {
+    await stopHearing()
+    await closeDatabase()
+  })
   void ready()
     .then(async () => {
+      stopHearing = await hearOtherServers()
       // An example is no reason not to start.
       await loadDemoOnce().catch((error: unknown) => {
         if (!isClosed()) console.warn('The demo could not be loaded; everything else works.', error)

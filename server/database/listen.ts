@@ -1,0 +1,72 @@
+import postgres from 'postgres'
+import * as z from 'zod'
+
+/** What a transaction told (migration 0014): which kind of change, of which match or session of the room; ids, never contents. */
+const toldShape = z.object({
+  /** The server that made it, by its name at the database. */
+  by: z.string(),
+  kind: z.enum(['made', 'removed', 'recorded', 'renamed', 'clock', 'board', 'asked', 'help', 'helpers', 'room']),
+  about: z.string(),
+  /** For `recorded`: the number of the newest entry before and after it. */
+  before: z.int().nullable(),
+  last: z.int().nullable(),
+})
+export type Told = z.output<typeof toldShape>
+
+/**
+ * Calls `hear` for each change that another server commits, in their order, and `missed` once it listens again after a time in
+ * which it could not. Returns how to stop.
+ */
+export type Listen = (hear: (told: Told) => void, missed: () => void) => () => Promise<void>
+
+/** How long it waits before it tries again to reach a database that is gone, in milliseconds. */
+const AGAIN_MS = 300
+
+/** Listens on one connection of its own, of the server that is called `own`. */
+export const listenOn =
+  (url: string, own: string): Listen =>
+  (hear, missed) => {
+    let stopped = false
+    let before = false
+    const client = postgres(url, {
+      ...{ max: 1, max_lifetime: null, fetch_types: false },
+      onnotice: () => {},
+      onnotify: (_channel: string, payload: string) => {
+        const told = readTold(payload)
+        if (told && told.by !== own) hear(told)
+      },
+      onclose: () => void attach(),
+    } as Parameters<typeof postgres>[1])
+
+    /** A connection that can't be made closes too: one attempt after another, whoever asks for it. */
+    let attaching = false
+    async function attach(): Promise<void> {
+      if (attaching) return
+      attaching = true
+      for (let there = false; !there && !stopped;)
+        try {
+          await client`listen nimble_changes`
+          there = true
+        } catch {
+          await new Promise((resolve) => setTimeout(resolve, AGAIN_MS))
+        }
+      attaching = false
+      if (stopped) return
+      if (before) missed()
+      before = true
+    }
+    void attach()
+    return async () => {
+      stopped = true
+      await client.end({ timeout: 1 })
+    }
+  }
+
+/** Null for what no server of ours can have told. */
+export function readTold(payload: string): Told | null {
+  try {
+    return toldShape.parse(JSON.parse(payload))
+  } catch {
+    return null
+  }
+}
