@@ -69,9 +69,12 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pic
       : [now, ...matches.value]
   }
 
+  /** What another server recorded may be told after what came later. */
   function take({ match, last, summary, at }: { match: string; last: number; summary: Summary; at: string }) {
     matches.value = matches.value.map((listed) =>
-      listed.id === match ? { ...listed, last, summary, over: summary.result !== null, updatedAt: at } : listed,
+      listed.id === match && last >= listed.last
+        ? { ...listed, last, summary, over: summary.result !== null, updatedAt: at }
+        : listed,
     )
   }
 

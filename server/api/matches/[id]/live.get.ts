@@ -15,12 +15,27 @@ export default defineRoute(async (event) => {
   const session = await sessionIn(match)
   const { helper } = event.context
   return openStream(event, (stream) => {
+    /** What is recorded while what was missed is read waits for that. */
     let catchingUp = true
-    const early: Recorded[] = []
+    let early: Recorded[] = []
     const send = (recorded: Recorded) => {
       if (recorded.number <= sent) return
       sent = recorded.number
       stream.send('recorded', recorded, recorded.number)
+    }
+    async function catchUp() {
+      catchingUp = true
+      const missed = await entriesAfter(match, sent)
+      missed.forEach(send)
+      early.forEach(send)
+      early = []
+      catchingUp = false
+    }
+    const hear = (recorded: Recorded) => {
+      if (catchingUp) early.push(recorded)
+      else if (recorded.number <= sent + 1) send(recorded)
+      // What another server recorded before it is told here a moment later.
+      else void catchUp().catch(() => stream.close())
     }
     /** A helper who was let go is told so and follows no more; one whose table plays again is told where. */
     async function recheck() {
@@ -35,10 +50,8 @@ export default defineRoute(async (event) => {
       if (told.id === session) stream.send('room', { room: told.endedAt ? null : told.clock })
     })
     const leave = follow(match, (change) => {
-      if (change.kind === 'recorded') {
-        if (catchingUp) early.push(change.recorded)
-        else send(change.recorded)
-      } else if (change.kind === 'clock') stream.send('clock', change.clock)
+      if (change.kind === 'recorded') hear(change.recorded)
+      else if (change.kind === 'clock') stream.send('clock', change.clock)
       else if (change.kind === 'asked') stream.send('asked', { asked: change.asked })
       else if (change.kind === 'removed') stream.send('removed', {})
       else if (change.kind === 'helpers') void recheck().catch(() => stream.close())
@@ -50,11 +63,8 @@ export default defineRoute(async (event) => {
           first: change.listed.first,
         })
     })
-    entriesAfter(match, sent).then(
-      (missed) => {
-        missed.forEach(send)
-        early.forEach(send)
-        catchingUp = false
+    catchUp().then(
+      () => {
         stream.send('here', {})
         // Let go, or moved on, between the question and now.
         return recheck()
