@@ -1,9 +1,9 @@
-import { makeRation } from './ration'
+import { inMemory, makeRation } from './ration'
 
 const code = (error: unknown) => (error as { code?: string }).code
 
 test('five wrong tries a minute, and a right one costs nothing', async () => {
-  const ration = makeRation('passcode')
+  const ration = makeRation('passcode', inMemory)
   for (let i = 0; i < 3; i++) await ration.take('a')
   for (let i = 0; i < 20; i++) await (await ration.take('a'))()
   await ration.take('a')
@@ -12,7 +12,7 @@ test('five wrong tries a minute, and a right one costs nothing', async () => {
 })
 
 test('what is right in one kind takes no wrong try of another back', async () => {
-  const [passcode, helpers] = [makeRation('passcode'), makeRation('code')]
+  const [passcode, helpers] = [makeRation('passcode', inMemory), makeRation('code', inMemory)]
   for (let i = 0; i < 5; i++) {
     await passcode.take('a')
     await (
@@ -23,7 +23,7 @@ test('what is right in one kind takes no wrong try of another back', async () =>
 })
 
 test('many addresses are no way round, but keep nobody out who gave it before', async () => {
-  const ration = makeRation('passcode')
+  const ration = makeRation('passcode', inMemory)
   await (
     await ration.take('known')
   )()

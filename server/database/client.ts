@@ -18,6 +18,11 @@ export type Database = ReturnType<typeof drizzlePglite<typeof schema>>
 /** Drizzle over an open PGlite. */
 export const overPglite = (client: PGlite): Database => drizzlePglite(client, { schema })
 
+type Query = (asked: {
+  readonly text: string
+  readonly values: readonly (string | number | null)[]
+}) => Promise<{ readonly rows: readonly unknown[] }>
+
 export interface OpenDatabase {
   readonly database: Database
   /** Where the data are, for people to read. */
@@ -28,6 +33,8 @@ export interface OpenDatabase {
   readonly flush: () => Promise<void>
   /** The whole database folder as one archive; null on a PostgreSQL server, which has its own tools. */
   readonly dump: () => Promise<Buffer | null>
+  /** Asks a PostgreSQL server as its own driver does, for packages that know that; null on PGlite. */
+  readonly query: Query | null
   /** Hears what other servers on the same database change; null where there can be none. */
   readonly listen: Listen | null
   readonly close: () => Promise<void>
@@ -58,6 +65,7 @@ export async function openDatabase(where: Where): Promise<OpenDatabase> {
       // The server flushes its log itself before it answers.
       flush: async () => undefined,
       dump: async () => null,
+      query: async ({ text, values }) => ({ rows: await client.unsafe(text, [...values]) }),
       listen: listenOn(where.url, own),
       close: () => client.end({ timeout: 5 }),
     }
@@ -75,6 +83,7 @@ export async function openDatabase(where: Where): Promise<OpenDatabase> {
       folder,
       flush: makeFlush(dataIn(folder)),
       dump: async () => Buffer.from(await (await client.dumpDataDir('gzip')).arrayBuffer()),
+      query: null,
       listen: null,
       close: async () => {
         await client.close()

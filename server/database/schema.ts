@@ -262,3 +262,11 @@ export const settings = pgTable('settings', {
   key: text('key').primaryKey(),
   value: jsonb('value').$type<unknown>().notNull(),
 })
+
+/** Tries at a secret by address, counted for all servers on one database; the columns are those of rate-limiter-flexible. */
+export const rations = pgTable('rations', {
+  key: text('key').primaryKey(),
+  points: integer('points').notNull().default(0),
+  /** In milliseconds since 1970. */
+  expire: bigint('expire', { mode: 'number' }),
+})

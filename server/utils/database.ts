@@ -72,6 +72,7 @@ async function fillBeside(client: PGlite, archive: Buffer): Promise<void> {
     folder: null,
     flush: async () => undefined,
     dump: async () => null,
+    query: null,
     listen: null,
     close: async () => undefined,
   }

@@ -15,6 +15,8 @@ const shape = z.object({
   NIMBLE_PASSCODE: z.string().min(1).optional(),
   /** Behind an https proxy: cookies are secure, and links say https. */
   NIMBLE_HTTPS: z.stringbool().default(false),
+  /** Behind a proxy that says in X-Forwarded-For, in place of whatever stood there, who asks. */
+  NIMBLE_PROXY: z.stringbool().default(false),
   /** Bytes that must be free on the disk: PGlite's log grows by 16 MB at a time, and it loops for ever when it can't. */
   NIMBLE_DISK_MARGIN: z.coerce.number().min(0).default(96_000_000),
   /** A PostgreSQL server instead of a folder. */
@@ -54,6 +56,7 @@ export function readEnvironment(from: Readonly<Record<string, string | undefined
     demo: set.NIMBLE_DEMO,
     passcode: set.NIMBLE_PASSCODE,
     https: set.NIMBLE_HTTPS,
+    proxy: set.NIMBLE_PROXY,
     diskMargin: set.NIMBLE_DISK_MARGIN,
     databaseUrl: set.DATABASE_URL,
     host: NITRO_HOST ?? HOST,

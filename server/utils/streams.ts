@@ -1,4 +1,5 @@
 import type { H3Event } from 'h3'
+import { addressOf } from './address'
 import { Refusal } from './refusal'
 
 /** How often a silent stream says that it is still there, so that a page can tell when it is out of date. */
@@ -35,7 +36,7 @@ export function endStreamsOf(device: string): void {
  * don't read are cut off at a bounded backlog, and so is an address with too many of them.
  */
 export function openStream(event: H3Event, begin: (stream: Stream) => () => void) {
-  const address = getRequestIP(event) ?? 'unknown'
+  const address = addressOf(event)
   const mine = byAddress.get(address) ?? 0
   if (mine >= MOST_EACH)
     throw new Refusal(429, 'too-many-viewers', 'Too many pages of this device follow at once; close some.')
