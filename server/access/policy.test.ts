@@ -27,6 +27,8 @@ test.each([
   ['GET', '/api/boards/abc123', true],
   ['GET', '/api/boards/abc123/live', true],
   ['GET', '/api/health', true],
+  ['GET', '/api/alive', true],
+  ['POST', '/api/alive', false],
   ['POST', '/api/session', true],
   ['GET', '/api/session', true],
   ['POST', '/api/boards/abc123', false],

@@ -22,7 +22,10 @@ export function hostName(value: string): string {
 /** What may be asked for without the passcode: boards by their link, being let in, and whether the server is up. */
 export function isOpen(method: string, path: string): boolean {
   if (path === '/api/session' || path === '/api/helper') return true
-  return method === 'GET' && (path === '/api/health' || /^\/api\/(boards|room\/boards)\/[\w-]+(\/live)?$/.test(path))
+  return (
+    method === 'GET' &&
+    (/^\/api\/(health|alive)$/.test(path) || /^\/api\/(boards|room\/boards)\/[\w-]+(\/live)?$/.test(path))
+  )
 }
 
 /** What a helper may ask for: looking at the one match, and its tape, where each entry is looked at once more. */

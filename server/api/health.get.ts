@@ -1,10 +1,29 @@
+import { setTimeout as after } from 'node:timers/promises'
+import { sql } from 'drizzle-orm'
 import { isLoopback } from '../access/policy'
+import { addressOf } from '../utils/address'
 import { ready } from '../utils/ready'
-import { defineRoute } from '../utils/refusal'
+import { defineRoute, Refusal } from '../utils/refusal'
 
-/** Answers once whoever may come in can: what bin/start waits for, and by which process it knows its own. */
+/** How long the database may take to answer, in milliseconds. */
+const MOST_MS = 2000
+
+/**
+ * Answers once whoever may come in can, and as long as the database answers: what bin/start and a proxy wait for, and by which
+ * process it knows its own.
+ */
 export default defineRoute(async (event) => {
-  const { place } = await ready()
+  const { place, database } = await ready()
+  const answers = database.execute(sql`select 1`).then(
+    () => true,
+    () => false,
+  )
+  if (!(await Promise.race([answers, after(MOST_MS, false, { ref: false })])))
+    throw new Refusal(
+      503,
+      'database-away',
+      'The database does not answer. What was acknowledged is kept; try again soon.',
+    )
   // Where the data lie is nobody's business on other devices.
-  return isLoopback(getRequestIP(event) ?? '') ? { ready: true, place, pid: process.pid } : { ready: true }
+  return isLoopback(addressOf(event)) ? { ready: true, place, pid: process.pid } : { ready: true }
 })

@@ -22,7 +22,8 @@ export default defineRoute(async (event) => {
   const origin = getRequestHeader(event, 'origin')
   if (event.method !== 'GET' && event.method !== 'HEAD' && origin && hostOf(`http://${host}`) !== hostOf(origin))
     return refuseWith(event, 403, 'foreign-page', 'Another site’s page may not write here.')
-  await ready()
+  // Alive it is before it is ready too.
+  if (path !== '/api/alive') await ready()
   if (isLocalOnly() || isOpen(event.method, path)) return
   if (await mayRecord(event)) return
   const helper = await helperHere(event)

@@ -72,6 +72,7 @@ export async function ownCluster() {
   return {
     url: `postgres://nimble@127.0.0.1:${port}/postgres`,
     async stop() {
+      if (server.exitCode !== null) return
       const gone = new Promise((resolve) => server.once('exit', resolve))
       // At once: whoever is still connected is sent away.
       server.kill('SIGINT')

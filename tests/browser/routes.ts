@@ -59,6 +59,7 @@ const DAY = `from=${encodeURIComponent(new Date(Date.now() - 3_600_000).toISOStr
  * what ends or deletes things last. The suite compares it with the files in `server/api`.
  */
 export const ROUTES: Readonly<Record<string, Asked>> = {
+  'GET /api/alive': { path: () => '/api/alive', open: BOTH },
   'GET /api/health': { path: () => '/api/health', open: BOTH },
   'GET /api/session': { path: () => '/api/session', open: BOTH },
   'GET /api/reach': { path: () => '/api/reach' },

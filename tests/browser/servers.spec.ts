@@ -80,12 +80,14 @@ test.describe('two servers on one database', () => {
     const list = await followed(`${b.address}/api/live`)
     const board = await followed(`${b.address}/api/boards/${token}/live`)
     const drawn = board.told.length
-    for (let n = 0; n < 5; n++) await record(n % 2 ? b : a, id, n, note(`the ferry is in, ${n}`))
+    // One after another at both in turn, as fast as they come: each viewer gets all of them, in their order.
+    const MANY = 30
+    for (let n = 0; n < MANY; n++) await record(n % 2 ? b : a, id, n, note(`the ferry is in, ${n}`))
     const numbers = () => desk.told.filter(({ event }) => event === 'recorded').map(({ data }) => data.number)
-    await expect.poll(numbers).toEqual([1, 2, 3, 4, 5])
+    await expect.poll(numbers).toEqual(Array.from({ length: MANY }, (_, n) => n + 1))
     const listed = () =>
-      list.told.filter(({ event, data }) => event === 'recorded' && data.match === id).map(({ data }) => data.last)
-    await expect.poll(listed).toEqual([1, 2, 3, 4, 5])
+      list.told.flatMap(({ event, data }) => (event === 'recorded' && data.match === id ? [Number(data.last)] : []))
+    await expect.poll(() => new Set(listed()).size).toBe(MANY)
     expect(board.told.length).toBeGreaterThan(drawn)
     for (const { leave } of [desk, list, board]) leave()
   })
@@ -106,6 +108,19 @@ test.describe('two servers on one database', () => {
     expect(listed.seats.map(({ name }) => name)).toEqual(['Odalys', 'Tomasz'])
     expect(JSON.stringify(listed.summary)).not.toContain('Ines')
     desk.leave()
+  })
+
+  test('wrong codes are counted by all servers together', async () => {
+    const tries = []
+    for (let n = 0; n < 6; n++) {
+      const answer = await fetch(`${(n % 2 ? b : a).address}/api/helper`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ code: 'buoy-buoy-11' }),
+      })
+      tries.push(answer.status)
+    }
+    expect(tries).toEqual([403, 403, 403, 403, 403, 429])
   })
 
   test('two who begin a session at once, at different servers, begin the same', async () => {
@@ -170,5 +185,15 @@ test.describe('two servers on one database', () => {
     await a.stop('SIGKILL')
     await expect.poll(() => calls(b, id), { timeout: 30_000 }).toBe(1)
     expect((await entriesAt(b, id)).map(({ entry }) => entry.call)).toEqual(['note', 'time'])
+  })
+
+  test('without its database a server is alive, not ready, and says so', async () => {
+    await cluster.stop()
+    const health = await fetch(`${b.address}/api/health`)
+    expect([health.status, (await health.json()) as unknown]).toEqual([
+      503,
+      expect.objectContaining({ code: 'database-away' }),
+    ])
+    expect((await fetch(`${b.address}/api/alive`)).ok).toBe(true)
   })
 })
