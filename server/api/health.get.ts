@@ -3,7 +3,7 @@ import { sql } from 'drizzle-orm'
 import { isLoopback } from '../access/policy'
 import { addressOf } from '../utils/address'
 import { ready } from '../utils/ready'
-import { defineRoute, Refusal } from '../utils/refusal'
+import { databaseAway, defineRoute } from '../utils/refusal'
 
 /** How long the database may take to answer, in milliseconds. */
 const MOST_MS = 2000
@@ -18,12 +18,7 @@ export default defineRoute(async (event) => {
     () => true,
     () => false,
   )
-  if (!(await Promise.race([answers, after(MOST_MS, false, { ref: false })])))
-    throw new Refusal(
-      503,
-      'database-away',
-      'The database does not answer. What was acknowledged is kept; try again soon.',
-    )
+  if (!(await Promise.race([answers, after(MOST_MS, false, { ref: false })]))) throw databaseAway()
   // Where the data lie is nobody's business on other devices.
   return isLoopback(addressOf(event)) ? { ready: true, place, pid: process.pid } : { ready: true }
 })

@@ -36,6 +36,12 @@ test('what breaks is logged with its route and without what was asked, and answe
   expect(logged.mock.calls).toEqual([['GET /api/people/:id broke:', error]])
 })
 
+test('a database that is away for a moment is no fault of ours: pages send again what it could not take', async () => {
+  const error = new Error('query failed', { cause: Object.assign(new Error('gone'), { code: 'CONNECTION_CLOSED' }) })
+  expect(await asked(() => Promise.reject(error))).toMatchObject({ code: 'database-away', path: '' })
+  expect([statuses, logged.mock.calls]).toEqual([[503], []])
+})
+
 test('outside any known route the path is logged, never the question', async () => {
   await asked(() => {
     throw new TypeError('odd')

@@ -1,6 +1,7 @@
 import type { EventHandler, H3Event } from 'h3'
 import type * as z from 'zod'
 import { saysPlainly } from '#core/wording/issues'
+import { isDatabaseAway } from '../database/away'
 
 /** A refusal as it goes to the client: `{code, says, path}` and what else helps, with an HTTP status. */
 export class Refusal extends Error {
@@ -15,6 +16,10 @@ export class Refusal extends Error {
     this.name = 'Refusal'
   }
 }
+
+/** The database is away for a moment: pages wait with what they have, and send it again. */
+export const databaseAway = () =>
+  new Refusal(503, 'database-away', 'The database does not answer. What was acknowledged is kept; try again soon.')
 
 /** Letters of a path or a sentence that are told: what was sent may be quoted in it. */
 const MOST_LETTERS = 300
@@ -36,9 +41,10 @@ export function defineRoute<T>(handler: (event: H3Event) => Promise<T> | T): Eve
     try {
       return await handler(event)
     } catch (error) {
-      if (error instanceof Refusal) {
-        setResponseStatus(event, error.status)
-        return { code: error.code, says: told(error.says), path: told(error.path), ...error.more }
+      const refused = isDatabaseAway(error) ? databaseAway() : error
+      if (refused instanceof Refusal) {
+        setResponseStatus(event, refused.status)
+        return { code: refused.code, says: told(refused.says), path: told(refused.path), ...refused.more }
       }
       reportBroken(event, error)
       setResponseStatus(event, 500)

@@ -195,5 +195,11 @@ test.describe('two servers on one database', () => {
       expect.objectContaining({ code: 'database-away' }),
     ])
     expect((await fetch(`${b.address}/api/alive`)).ok).toBe(true)
+    // What a page sends now waits there, as it does without a server.
+    const sent = await fetch(`${b.address}/api/matches`)
+    expect([sent.status, (await sent.json()) as unknown]).toEqual([
+      503,
+      expect.objectContaining({ code: 'database-away' }),
+    ])
   })
 })
