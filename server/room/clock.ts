@@ -1,4 +1,4 @@
-import { and, eq, isNull } from 'drizzle-orm'
+import { and, eq, isNull, sql } from 'drizzle-orm'
 import type { Tape } from '#core/kernel/tape'
 import type { RoomClockState, RoomSession } from '#shared/api'
 import type { RoomClockAct } from '#shared/requests'
@@ -11,7 +11,7 @@ import { Refusal } from '../utils/refusal'
 import { makeAlarm } from '../utils/alarm'
 import { yieldLoop } from '../utils/yieldLoop'
 import { tablesOf } from './tables'
-import { goingOn, noSuchSession, toldSession } from './session'
+import { goingOn, toldSession } from './session'
 
 const MINUTE = 60_000
 /** What is said with the call of time that the room's clock makes; by it such a call is known again. */
@@ -27,7 +27,7 @@ const alarm = makeAlarm(
     await inTurn(() => runOut(id))
   },
 )
-/** Acts go one after another, so that none is lost between reading the clock and keeping it. */
+/** Acts go one after another here; one that another server came before begins anew with the clock as it is then. */
 let queue: Promise<unknown> = Promise.resolve()
 
 function inTurn<T>(act: () => Promise<T>): Promise<T> {
@@ -41,7 +41,11 @@ function inTurn<T>(act: () => Promise<T>): Promise<T> {
  * it ran out, tables that still play go on: the room's call of time is taken back there.
  */
 export function setRoomClock(id: string, act: RoomClockAct): Promise<RoomSession> {
-  return inTurn(async () => {
+  return inTurn(() => actOn(id, act))
+}
+
+async function actOn(id: string, act: RoomClockAct): Promise<RoomSession> {
+  for (;;) {
     const { clock } = await goingOn(id)
     const now = Date.now()
     if ((act.do === 'start' || act.do === 'more') && clock.minutes === null)
@@ -49,8 +53,9 @@ export function setRoomClock(id: string, act: RoomClockAct): Promise<RoomSession
     if (act.do === 'start' && clock.called)
       throw new Refusal(409, 'time-called', 'Time was called. Give the room more minutes, or set the clock anew.', 'do')
     if (act.do === 'set' || act.do === 'more') await takeBackTime(id, clock, act.do === 'more')
-    return keep(id, changed(clock, act, now))
-  })
+    const kept = await keep(id, clock, changed(clock, act, now))
+    if (kept) return kept
+  }
 }
 
 /** The clock after an act. */
@@ -68,11 +73,19 @@ function changed({ minutes, used, since, called }: RoomClockState, act: RoomCloc
   }
 }
 
-async function keep(id: string, { minutes, used, since, called }: RoomClockState): Promise<RoomSession> {
+const kept = ({ minutes, used, since, called }: RoomClockState): RoomClockState => ({ minutes, used, since, called })
+
+/** Keeps the clock of a session, in place of what was read; null where that is no more what is there. */
+async function keep(id: string, read: RoomClockState, clock: RoomClockState): Promise<RoomSession | null> {
+  const unchanged = sql`${roomSessions.clock} @> ${JSON.stringify(kept(read))}::jsonb`
   const [row] = await writing((tx) =>
-    tx.update(roomSessions).set({ clock: { minutes, used, since, called } }).where(eq(roomSessions.id, id)).returning(),
+    tx
+      .update(roomSessions)
+      .set({ clock: kept(clock) })
+      .where(and(eq(roomSessions.id, id), unchanged))
+      .returning(),
   )
-  if (!row) throw noSuchSession()
+  if (!row) return null
   const session = toldSession(row)
   tellRoom(session)
   return session
@@ -98,7 +111,8 @@ async function runOut(id: string): Promise<void> {
   if (!session || left === null) return
   if (left > 0) return arm(session)
   const { clock } = session
-  await keep(id, { ...clock, used: clock.minutes! * MINUTE, since: null, called: true })
+  // Another server may have said so in the same moment; whoever comes second finds time called at each table.
+  await keep(id, clock, { ...clock, used: clock.minutes! * MINUTE, since: null, called: true })
   for (const match of await playing(id)) {
     await appendLast(match, 'room', ({ state }) =>
       state.result || state.timeCalled ? null : { call: 'time', why: WHY },

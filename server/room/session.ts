@@ -79,7 +79,7 @@ export async function goingOn(id: string): Promise<RoomSession> {
   return session
 }
 
-export const noSuchSession = () =>
+const noSuchSession = () =>
   new Refusal(404, 'no-such-session', 'There is no such session; it may have been deleted.', 'id')
 
 /** The lock of whoever begins one; any number that nothing else on the database locks by. */

@@ -136,6 +136,12 @@ test.describe('two servers on one database', () => {
     await expect
       .poll(() => room.told.findLast(({ event }) => event === 'room')?.data.clock)
       .toMatchObject({ minutes: 10 })
+    // Two give more time in the same moment, at different servers: the room has both.
+    const more = (server: typeof a) =>
+      ask(server, 'POST', `/api/room/session/${sessions[0]!.session.id}/clock`, { do: 'more', minutes: 2 })
+    await Promise.all([a, b, a, b, a, b].map(more))
+    const { session } = await ask<{ session: { clock: { minutes: number } } }>(b, 'GET', '/api/room/session')
+    expect(session.clock.minutes).toBe(22)
     room.leave()
   })
 
