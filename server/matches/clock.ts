@@ -111,15 +111,12 @@ export async function resumeClocks(): Promise<void> {
   follow(null, (change) => {
     if (change.kind === 'removed') turnOff(change.match)
     // Every server watches it: whichever is there when it runs out calls, and the others find it called.
-    if (change.kind === 'clock' && change.elsewhere)
-      void clockOf(change.match)
-        .then((clock) => arm(change.match, clock))
-        .catch(console.error)
-    if (
+    const setElsewhere = change.kind === 'clock' && change.elsewhere
+    const otherLength =
       change.kind === 'recorded' &&
       alarms.has(change.match) &&
       bearsOnTime(change.recorded.entry, change.summary.result !== null)
-    )
+    if (setElsewhere || otherLength)
       void clockOf(change.match)
         .then((clock) => arm(change.match, clock))
         .catch(console.error)

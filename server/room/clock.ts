@@ -73,15 +73,16 @@ function changed({ minutes, used, since, called }: RoomClockState, act: RoomCloc
   }
 }
 
-const kept = ({ minutes, used, since, called }: RoomClockState): RoomClockState => ({ minutes, used, since, called })
+/** A clock as it is kept, without what only its telling adds. */
+const stateOf = ({ minutes, used, since, called }: RoomClockState): RoomClockState => ({ minutes, used, since, called })
 
 /** Keeps the clock of a session, in place of what was read; null where that is no more what is there. */
 async function keep(id: string, read: RoomClockState, clock: RoomClockState): Promise<RoomSession | null> {
-  const unchanged = sql`${roomSessions.clock} @> ${JSON.stringify(kept(read))}::jsonb`
+  const unchanged = sql`${roomSessions.clock} @> ${JSON.stringify(stateOf(read))}::jsonb`
   const [row] = await writing((tx) =>
     tx
       .update(roomSessions)
-      .set({ clock: kept(clock) })
+      .set({ clock: stateOf(clock) })
       .where(and(eq(roomSessions.id, id), unchanged))
       .returning(),
   )

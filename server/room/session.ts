@@ -85,18 +85,10 @@ const noSuchSession = () =>
 /** The lock of whoever begins one; any number that nothing else on the database locks by. */
 const ONE_SESSION = 720_221_127
 
-let opening: Promise<string> | null = null
-
-/** The session that goes on, begun where there is none; two who begin at once begin the same. */
-export function openSession(): Promise<string> {
-  opening ??= open().finally(() => (opening = null))
-  return opening
-}
-
-async function open(): Promise<string> {
+/** The session that goes on, begun where there is none; two who begin at once, at different servers too, begin the same. */
+export async function openSession(): Promise<string> {
   const now = await currentSession()
   if (now) return now.id
-  // Another server on the same database may begin one in the same moment.
   const { row, begun } = await writing(async (tx) => {
     await tx.execute(sql`select pg_advisory_xact_lock(${ONE_SESSION})`)
     const [going] = await tx.select().from(roomSessions).where(isNull(roomSessions.endedAt)).limit(1)

@@ -463,6 +463,7 @@ test('one sheet of helpers’ codes for all tables: each opens its own', async (
   await tap(page, 'Make a code for every table')
   const slips = page.getByRole('list', { name: 'Codes' }).getByRole('listitem')
   await expect(slips).toHaveCount(TABLES.length)
+  await expect(slips.getByRole('img', { name: /^Code with the link/ }).locator('svg')).toHaveCount(TABLES.length)
   await expectScanned(page)
   const phone = await device(browser)
   for (const [i, id] of [ids[0]!, ids[5]!].entries()) {
