@@ -3,7 +3,7 @@ import { randomFor } from '#core/basics/random'
 import type { BasePlay } from '#core/contract/plays'
 import { judgePlay } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
-import { seenSlips, SLIPS, slipsTold } from '#core/trainer/slips'
+import { OPEN_HANDS, seenSlips, SLIPS, slipsTold } from '#core/trainer/slips'
 import { addEntry, foldTape } from '#core/kernel/tape'
 import { momentOf, wrongPlays } from '#core/trainer/wrongPlays'
 import { isRight, makeRound, ROUND, wentOf, type Question } from '#core/trainer/round'
@@ -12,6 +12,10 @@ const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao']
 /** House rules under which slips can be seen that the usual ones don't have. */
 const RULES_OF_ACTS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   'token-dip': { bag: { coral: 20, amber: 20, teal: 20 } },
+}
+/** House rules under which the judge tells what else is only seen. */
+const RULES_OF_CODES: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
+  'six-heaps': { counted: 'spotted' },
 }
 const roundOf = (game: (typeof GAMES)[number], key: string, missed: readonly string[] = []) =>
   makeRound({ game, houseRules: {}, players: NAMES.slice(0, Math.max(2, game.about.seats.low)), key, missed })
@@ -61,7 +65,8 @@ test.each(GAMES.map((game) => [game.id, game] as const))(
     const players = NAMES.slice(0, Math.max(2, game.about.seats.low))
     const rules = RULES_OF_ACTS[id] ?? {}
     for (let match = 0; match < 6; match++) {
-      const opened = openSelfPlay({ game, players, key: `2~slip ${match}` })
+      const source = id in OPEN_HANDS ? 'dealt' : 'table'
+      const opened = openSelfPlay({ game, houseRules: RULES_OF_CODES[id], players, source, key: `2~slip ${match}` })
       let tape = foldTape(opened.table, opened.state, [])
       for (let n = 0; n < 40; n++) {
         const play = nextPlay(opened.table, tape.state, `2~slip ${match}`, n)
@@ -71,8 +76,10 @@ test.each(GAMES.map((game) => [game.id, game] as const))(
         tape = addEntry(tape, { play })
       }
     }
-    for (const one of shown)
-      if (!('does' in one)) expect([...found].filter((code) => one.includes(code))).not.toEqual([])
+    for (const one of shown) {
+      const codes = 'does' in one ? (one.codes ?? []) : one
+      if (codes.length) expect([...found].filter((code) => codes.includes(code))).not.toEqual([])
+    }
     const opened = openSelfPlay({ game, houseRules: rules, players, key: '2~acts' })
     const hangsOn = new Set<PropertyKey>()
     const agreed = new Proxy(opened.state.rules as unknown as Record<string, unknown>, {
@@ -96,6 +103,25 @@ test('what is a slip under some house rules only is asked about under those', ()
   const slips = (refill: boolean) => seenSlips(game, { refill }).map(({ why }) => why)
   expect(slips(true)).toHaveLength(4)
   expect(slips(false)).toEqual(slips(true).filter((why) => !why.startsWith('Forgetting to fill')))
+})
+
+test('what only open hands tell is asked with the hands, right or wrong', () => {
+  const game = GAMES.find(({ id }) => id === 'ask-for-rest')!
+  const asks = Array.from({ length: 8 }, (_, i) => roundOf(game, `2~hands ${i}`))
+    .flat()
+    .filter(({ played }) => played?.play.do === 'ask')
+  const codes = asks.map(({ code }) => code)
+  expect(codes).toEqual(expect.arrayContaining([null, 'cannot-hold-partner', 'denied-known-card']))
+  for (const { says, played, code, before } of asks) {
+    const { by, of, for: card, got } = played!.play as unknown as { by: number; of: number; for: number; got: boolean }
+    const held = (seat: number) =>
+      [...(new RegExp(`${NAMES[seat - 1]} holds ([^.]+)\\.`).exec(says)?.[1]?.matchAll(/\d+/g) ?? [])].map(Number)
+    // Whoever reads the hands can tell by them alone.
+    const target = (before.state.rules as unknown as { target: number }).target
+    if (code === 'cannot-hold-partner') expect(held(by)).not.toContain(target - card)
+    if (code === 'denied-known-card') expect([got, held(of).includes(card)]).toEqual([false, true])
+    if (code === null) expect([held(by).includes(target - card), held(of).includes(card)]).toEqual([true, got])
+  }
 })
 
 test('the same key makes the same round', () => {

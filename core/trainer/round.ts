@@ -1,12 +1,15 @@
 import { itemAt } from '#core/basics/lists'
 import { randomFor, type Random } from '#core/basics/random'
+import { list } from '#core/basics/words'
 import type { Game } from '#core/contract/game'
 import type { Verdict } from '#core/contract/verdict'
+import type { GameId } from '#core/games/ids'
 import { judgePlay } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
 import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
+import type { Hand } from '#core/kit/hands'
 import { sayReason, sayNote, sayPlay, speaking } from '#core/wording/index'
-import { seenSlips, type SeenSlip } from '#core/trainer/slips'
+import { OPEN_HANDS, seenSlips, type SeenSlip } from '#core/trainer/slips'
 import { momentOf, wrongPlays, type WrongPlay } from '#core/trainer/wrongPlays'
 import type { BasePlay } from '#core/contract/plays'
 
@@ -56,7 +59,9 @@ export function makeRound({ game, houseRules, players, key, missed = [] }: Round
   let table = beginning(0)
   let owed = false
   function beginning(match: number): Tape {
-    const opened = openSelfPlay({ game, houseRules, players, key: `${key} ${match}` })
+    // Open hands are known from the start where the app deals.
+    const source = OPEN_HANDS[game.id as GameId] ? 'dealt' : 'table'
+    const opened = openSelfPlay({ game, houseRules, players, source, key: `${key} ${match}` })
     return foldTape(opened.table, opened.state, [])
   }
   for (let n = 0; n < MOST && questions.length < ROUND; n++) {
@@ -104,8 +109,7 @@ function chosen(
 function rightly(before: Tape, play: BasePlay): Question | null {
   const { verdict } = judgePlay(before.table, before.state, play)
   if (!verdict.stands || verdict.notes.some(({ weight }) => weight !== undefined)) return null
-  const says = sayPlay(before.table, play, before.state)
-  return { before, played: { play, verdict }, says: `${says}.`, code: null, why: null, reasons: [] }
+  return { before, played: { play, verdict }, says: sayPlayed(before, play), code: null, why: null, reasons: [] }
 }
 
 /** Something wrong to be judged, its reason among those of other things that go wrong. */
@@ -121,8 +125,18 @@ function wrongly(before: Tape, wrong: Wrong, found: readonly Wrong[], random: Ra
     return { before, played: null, says, code, why, reasons }
   }
   const { play, verdict } = wrong
-  const says = `${sayPlay(before.table, play, before.state)}.`
-  return { before, played: { play, verdict }, says, code, why, reasons }
+  return { before, played: { play, verdict }, says: sayPlayed(before, play), code, why, reasons }
+}
+
+/** A play as it is told, after what the hands hold that it turns on. */
+function sayPlayed({ table, state }: Tape, play: BasePlay): string {
+  const { hands } = state.game as { readonly hands?: readonly Hand[] }
+  const seats = OPEN_HANDS[table.game.id as GameId]?.of({ ...play }) ?? []
+  const held = seats.flatMap((seat) => {
+    const cards = hands?.[seat - 1]?.known.toSorted((a, b) => a - b) ?? []
+    return cards.length ? [`${itemAt(table.players, seat - 1)} holds ${list(cards.map(String))}.`] : []
+  })
+  return [...held, `${sayPlay(table, play, state)}.`].join(' ')
 }
 
 /** The sentence of what is wrong, as the judge says it. */

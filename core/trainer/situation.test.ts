@@ -170,7 +170,7 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s: may I?', (id, 
         for (const play of [...right, ...first(game.plays(state.rules, state.game, 1), 3)])
           for (const { verdict } of [
             { verdict: judgePlay(table, state, play).verdict },
-            ...wrongPlays({ table, state, right: play, earlier: [] }, random).slice(0, 40),
+            ...wrongPlays({ table, state, right: play, earlier: [], open: [] }, random).slice(0, 40),
           ]) {
             const { code } = verdict.reason ?? {}
             if (code)

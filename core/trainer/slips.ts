@@ -6,20 +6,26 @@ export interface Act {
   readonly does: (name: string) => string
   /** Under which house rules it is one; under all unless said. */
   readonly when?: (rules: Readonly<Record<string, unknown>>) => boolean
+  /** The codes by which the judge tells it under the other ones. */
+  readonly codes?: readonly string[]
 }
 
 /** The codes by which the judge tells a slip, or what is seen where no play shows it. */
 type Shown = readonly string[] | Act
 
-const does = (act: (name: string) => string, when?: Act['when']): Act => (when ? { does: act, when } : { does: act })
+const does = (act: (name: string) => string, when?: Act['when'], codes: readonly string[] = []): Act => ({
+  does: act,
+  codes,
+  ...(when && { when }),
+})
 
 /** How each of a game's usual slips shows, in the order of `about.slips`: one line a game. */
 export const SLIPS: Readonly<Record<GameId, readonly Shown[]>> = {
   'ask-for-rest': [
     ['wrong-total'],
-    does((name) => `${name} asks for a card and holds none that goes with it.`),
+    ['cannot-hold-partner'],
     ['not-their-turn'],
-    does((name) => `${name} is asked for a card, holds it, and says no.`),
+    ['denied-known-card'],
     ['not-now'],
     does((name) => `${name} puts a card into the pack whose partner is missing.`),
   ],
@@ -40,8 +46,16 @@ export const SLIPS: Readonly<Record<GameId, readonly Shown[]>> = {
     does((name) => `${name} calls the same cards a moment after somebody else, and climbs a step for it.`),
   ],
   'six-heaps': [
-    does((name) => `${name} makes two lines with one card, and says only one of them.`),
-    does((name) => `${name} counts a line that goes round a corner.`),
+    does(
+      (name) => `${name} makes two lines with one card, and says only one of them.`,
+      ({ counted }) => counted !== 'spotted',
+      ['overlooked'],
+    ),
+    does(
+      (name) => `${name} counts a line that goes round a corner.`,
+      ({ counted }) => counted !== 'spotted',
+      ['no-line'],
+    ),
     does((name) => `${name} adds a card that lies underneath.`),
     ['same-number'],
     does((name) => `${name} has played a card and draws none, though the pack has some.`),
@@ -146,6 +160,20 @@ export const SLIPS: Readonly<Record<GameId, readonly Shown[]>> = {
   'own-game': [['wrong-answer'], ['wrong-answer'], ['wrong-answer']],
 }
 
+/** What only who sees the hands can tell: by which codes, and whose hands. */
+interface OpenHands {
+  readonly codes: readonly string[]
+  readonly of: (play: Readonly<Record<string, unknown>>) => readonly number[]
+}
+
+/** Games whose hands lie open before whoever learns to referee them, since some of their slips show in no other way. */
+export const OPEN_HANDS: Partial<Readonly<Record<GameId, OpenHands>>> = {
+  'ask-for-rest': {
+    codes: ['cannot-hold-partner', 'denied-known-card'],
+    of: ({ do: what, by, of }) => (what === 'ask' ? [by as number, of as number] : []),
+  },
+}
+
 interface Slippery {
   readonly id: string
   readonly about: { readonly slips: readonly string[] }
@@ -175,6 +203,7 @@ export function slipsTold({ id, about }: Slippery, codes: readonly string[]): re
   const shown = SLIPS[id as GameId]
   return about.slips.filter((_, at) => {
     const one = itemAt(shown, at)
-    return 'does' in one ? codes.includes(codeOfAct(at)) : one.some((code) => codes.includes(code))
+    const toldBy = 'does' in one ? [codeOfAct(at), ...(one.codes ?? [])] : one
+    return toldBy.some((code) => codes.includes(code))
   })
 }

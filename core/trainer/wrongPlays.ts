@@ -4,8 +4,10 @@ import type { BasePlay } from '#core/contract/plays'
 import type { MatchState, Table } from '#core/contract/table'
 import type { Verdict } from '#core/contract/verdict'
 import { readShape } from '#core/basics/readShape'
+import type { GameId } from '#core/games/ids'
 import { awaits, judgePlay } from '#core/kernel/match'
 import type { Tape } from '#core/kernel/tape'
+import { OPEN_HANDS } from '#core/trainer/slips'
 
 /** Plays as children get them wrong: made of a right one, each with the judge's own verdict. */
 
@@ -43,6 +45,8 @@ interface Moment {
   readonly right: BasePlay
   /** Plays that came before: parts of them are taken over. */
   readonly earlier: readonly BasePlay[]
+  /** Reasons that rest on what hands are known to hold, and count since these lie open. */
+  readonly open: readonly string[]
 }
 
 /** A play in its match: what came before it among what stands there. */
@@ -53,10 +57,11 @@ export const momentOf = ({ table, state, lines }: Tape, right: BasePlay): Moment
     .flatMap(({ entry, verdict, struck }) =>
       entry.kind === 'play' && verdict.stands && !struck ? [entry.play as BasePlay] : [],
     ),
+  open: OPEN_HANDS[table.game.id as GameId]?.codes ?? [],
 })
 
 /** Wrong plays that may come instead of a right one, each code as often as it was found; none where nothing can go wrong. */
-export function wrongPlays({ table, state, right, earlier }: Moment, random: Random): readonly WrongPlay[] {
+export function wrongPlays({ table, state, right, earlier, open }: Moment, random: Random): readonly WrongPlay[] {
   const found = new Map<string, WrongPlay>()
   const made = [
     ...changed(right),
@@ -69,7 +74,7 @@ export function wrongPlays({ table, state, right, earlier }: Moment, random: Ran
     if (found.has(text)) continue
     const { verdict } = judgePlay(table, state, play)
     const code = verdict.reason?.code ?? verdict.notes.find(({ weight }) => weight === 'noted')?.code
-    if (code === undefined || !isSeen(code) || verdict.reason?.belief) continue
+    if (code === undefined || !isSeen(code) || (verdict.reason?.belief && !open.includes(code))) continue
     found.set(text, { play, verdict, code })
   }
   return [...found.values()]
