@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto'
-import { keepSetting, keepSettingOnce, setting } from '../utils/settings'
+import { installed, installOnce, keepSetting, setting } from '../utils/settings'
 import { StartRefused } from '../utils/startRefused'
 import { hashPasscode, LEAST_PASSCODE, makePasscode, verifyPasscode } from './hash'
 
@@ -57,10 +57,10 @@ export async function endSession(session: string, until: number, now = Date.now(
 
 /** What session cookies are sealed with: made once, kept with the data. */
 export async function sessionKey(): Promise<string> {
-  const kept = await setting('session-key')
+  const kept = await installed('session-key')
   if (kept) return kept
   const made = randomBytes(32).toString('hex')
   // Of servers that begin at once on one database the first makes it.
-  await keepSettingOnce('session-key', made)
-  return (await setting('session-key')) ?? made
+  await installOnce('session-key', made)
+  return (await installed('session-key')) ?? made
 }

@@ -2,21 +2,20 @@ import { randomUUID } from 'node:crypto'
 import { existsSync, readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import type { PGlite } from '@electric-sql/pglite'
-import { drizzle as drizzlePglite } from 'drizzle-orm/pglite'
 import { drizzle as drizzlePostgres } from 'drizzle-orm/postgres-js'
 import postgres from 'postgres'
+import { overPglite, type Database } from './drizzled'
 import { makeFlush } from './flush'
 import { refuseFullStart } from './disk'
+import { boundRole, roomsInFolder, roomsOnServer, type WhichRoom } from './guarded'
 import { dataIn, openFolder } from './folder'
 import { listenOn, type Listen } from './listen'
 import { takeFolder } from './lock'
+import { ONE_ROOM } from './ofRoom'
 import { bringBack, type Fill } from './restore'
 import * as schema from './schema'
 
-export type Database = ReturnType<typeof drizzlePglite<typeof schema>>
-
-/** Drizzle over an open PGlite. */
-export const overPglite = (client: PGlite): Database => drizzlePglite(client, { schema })
+export { overPglite, type Database } from './drizzled'
 
 type Query = (asked: {
   readonly text: string
@@ -47,29 +46,49 @@ interface Where {
   readonly prepared?: string
   readonly anew?: boolean
   readonly restore?: { readonly file: string; readonly fill: Fill }
+  /** Brings the tables up to date, by the role that owns them; `dump` is the whole folder as one archive, where it is one. */
+  readonly migrate: (owner: Database, dump: OpenDatabase['dump']) => Promise<void>
+  /** Whose rows each query is meant for, of the rooms of a school; null where the database has one room. */
+  readonly room: WhichRoom | null
 }
 
 /**
  * Opens the database: a PostgreSQL server when `url` is given, else PGlite in `folder`, which is taken for this
- * process alone. `restore` is a backup that takes the place of what is there, once `fill` has read it.
+ * process alone. `restore` is a backup that takes the place of what is there, once `fill` has read it. Queries go by a role
+ * that is bound by the policies of the tables.
  */
-export async function openDatabase(where: Where): Promise<OpenDatabase> {
-  if (where.url) {
-    const own = `nimble-tally ${randomUUID()}`
-    const client = postgres(where.url, { onnotice: () => {}, connection: { application_name: own } })
-    const database = drizzlePostgres(client, { schema }) as unknown as Database
-    return {
-      database,
-      place: 'the PostgreSQL server of DATABASE_URL',
-      folder: null,
-      // The server flushes its log itself before it answers.
-      flush: async () => undefined,
-      dump: async () => null,
-      query: async ({ text, values }) => ({ rows: await client.unsafe(text, [...values]) }),
-      listen: listenOn(where.url, own),
-      close: () => client.end({ timeout: 5 }),
-    }
+export const openDatabase = (where: Where): Promise<OpenDatabase> =>
+  where.url ? onServer(where.url, where) : inFolder(where)
+
+async function onServer(url: string, { migrate, room }: Where): Promise<OpenDatabase> {
+  const own = `nimble-tally ${randomUUID()}`
+  const owner = postgres(url, { max: 1, onnotice: () => {} })
+  const owning = drizzlePostgres(owner, { schema }) as unknown as Database
+  let role: string | null = null
+  try {
+    await migrate(owning, async () => null)
+    role = await boundRole(owning)
+  } finally {
+    await owner.end({ timeout: 5 })
   }
+  const client = postgres(url, {
+    onnotice: () => {},
+    connection: { application_name: own, ...(role && { role }), ...(room ? {} : { 'nimble.room': ONE_ROOM }) },
+  })
+  return {
+    database: drizzlePostgres(room ? roomsOnServer(client, room) : client, { schema }) as unknown as Database,
+    place: 'the PostgreSQL server of DATABASE_URL',
+    folder: null,
+    // The server flushes its log itself before it answers.
+    flush: async () => undefined,
+    dump: async () => null,
+    query: async ({ text, values }) => ({ rows: await client.unsafe(text, [...values]) }),
+    listen: listenOn(url, own),
+    close: () => client.end({ timeout: 5 }),
+  }
+}
+
+async function inFolder(where: Where): Promise<OpenDatabase> {
   const folder = resolve(where.folder)
   const release = await takeFolder(folder)
   try {
@@ -77,12 +96,14 @@ export async function openDatabase(where: Where): Promise<OpenDatabase> {
     const prepared = where.prepared && existsSync(where.prepared) ? readFileSync(where.prepared) : undefined
     if (where.restore) await bringBack(folder, where.restore.file, prepared, where.restore.fill)
     const client = await openFolder(folder, { prepared, anew: where.anew })
+    const dump = async () => Buffer.from(await (await client.dumpDataDir('gzip')).arrayBuffer())
+    await where.migrate(overPglite(client), dump)
     return {
-      database: overPglite(client),
+      database: await boundPglite(client, where.room),
       place: folder,
       folder,
       flush: makeFlush(dataIn(folder)),
-      dump: async () => Buffer.from(await (await client.dumpDataDir('gzip')).arrayBuffer()),
+      dump,
       query: null,
       listen: null,
       close: async () => {
@@ -94,4 +115,13 @@ export async function openDatabase(where: Where): Promise<OpenDatabase> {
     await release()
     throw error
   }
+}
+
+/** Drizzle over an open PGlite whose tables are up to date, bound by their policies from now on. */
+export async function boundPglite(client: PGlite, room: WhichRoom | null): Promise<Database> {
+  const role = await boundRole(overPglite(client))
+  if (role) await client.exec(`set role ${role}`)
+  if (room) return overPglite(roomsInFolder(client, room))
+  await client.query("select set_config('nimble.room', $1, false)", [ONE_ROOM])
+  return overPglite(client)
 }

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm'
-import type { Database } from './client'
+import type { Database } from './drizzled'
 import { rowsOf } from './rows'
 
 export interface Migration {

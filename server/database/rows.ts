@@ -1,5 +1,5 @@
 import type { SQL } from 'drizzle-orm'
-import type { Database } from './client'
+import type { Database } from './drizzled'
 
 /** The rows of a query written as SQL, within a transaction or not. The two drivers give them in different wrappings. */
 export async function rowsOf<T>(database: Pick<Database, 'execute'>, query: SQL): Promise<T[]> {

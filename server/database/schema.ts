@@ -1,5 +1,6 @@
 import { isNotNull, sql } from 'drizzle-orm'
 import {
+  type AnyPgColumn,
   bigint,
   boolean,
   foreignKey,
@@ -10,7 +11,6 @@ import {
   pgView,
   primaryKey,
   text,
-  timestamp,
   uniqueIndex,
 } from 'drizzle-orm/pg-core'
 import type { NumberFact } from '#core/contract/game'
@@ -20,30 +20,29 @@ import type { MemberOrder } from '#core/kernel/members'
 import type { Asked } from '#core/kernel/predictions'
 import type { Aim } from '#core/mastery/aims'
 import type { ShownHelp } from '#core/mastery/ladder'
-import type { CalledMember, ClockState, RoomClockState, Summary, UndoableKind } from '#shared/api'
+import { at, ofThisRoom, ownedRoom, room } from './ofRoom'
+import type { CalledMember, ClockState, RoomClockState, Summary } from '#shared/api'
 
-/** Rows of one table as they were. */
-export interface KeptRows {
-  readonly table: 'people' | 'matches' | 'seats' | 'side_members' | 'entries' | 'facts' | 'helpers'
-  /** Columns that are put back where the row is still there; without any such a row stays as it is now. */
-  readonly columns: readonly string[]
-  readonly rows: readonly Readonly<Record<string, unknown>>[]
-}
-
-const at = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' })
+export { installation, ONE_ROOM, rooms } from './ofRoom'
+export { namedRules, rations, settings, undoables, type KeptRows } from './schemaBeside'
 
 /** People who play: first names or nicknames only. */
-export const people = pgTable('people', {
-  id: text('id').primaryKey(),
-  name: text('name').notNull(),
-  /** Which pennant they play under, from 1. */
-  pennant: integer('pennant').notNull(),
-  /** What they work on. */
-  aims: jsonb('aims').$type<readonly Aim[]>().notNull().default([]),
-  /** The classes they belong to, by name. */
-  classes: jsonb('classes').$type<readonly string[]>().notNull().default([]),
-  createdAt: at('created_at').notNull().defaultNow(),
-})
+export const people = pgTable(
+  'people',
+  {
+    room: ownedRoom(),
+    id: text('id').notNull(),
+    name: text('name').notNull(),
+    /** Which pennant they play under, from 1. */
+    pennant: integer('pennant').notNull(),
+    /** What they work on. */
+    aims: jsonb('aims').$type<readonly Aim[]>().notNull().default([]),
+    /** The classes they belong to, by name. */
+    classes: jsonb('classes').$type<readonly string[]>().notNull().default([]),
+    createdAt: at('created_at').notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.room, table.id] }), ofThisRoom()],
+)
 
 /** Whoever knows such a token may look at one board, and nothing else. */
 const boardToken = () =>
@@ -55,7 +54,8 @@ const boardToken = () =>
 export const roomSessions = pgTable(
   'room_sessions',
   {
-    id: text('id').primaryKey(),
+    room: ownedRoom(),
+    id: text('id').notNull(),
     clock: jsonb('clock')
       .$type<RoomClockState>()
       .notNull()
@@ -65,15 +65,20 @@ export const roomSessions = pgTable(
     /** Null while it goes on. */
     endedAt: at('ended_at'),
   },
-  (table) => [uniqueIndex('room_sessions_by_board').on(table.boardToken)],
+  (table) => [
+    primaryKey({ columns: [table.room, table.id] }),
+    uniqueIndex('room_sessions_by_board').on(table.room, table.boardToken),
+    ofThisRoom(),
+  ],
 )
 
 export const matches = pgTable(
   'matches',
   {
-    id: text('id').primaryKey(),
+    room: ownedRoom(),
+    id: text('id').notNull(),
     /** The session of the room that it belongs to; null where it was set up by itself. */
-    sessionId: text('session_id').references(() => roomSessions.id, { onDelete: 'set null' }),
+    sessionId: text('session_id'),
     game: text('game').notNull(),
     /** What the table is called in the room. */
     name: text('name').notNull().default(''),
@@ -100,23 +105,38 @@ export const matches = pgTable(
     updatedAt: at('updated_at').notNull().defaultNow(),
   },
   (table) => [
-    index('matches_by_state').on(table.over, table.updatedAt.desc().nullsFirst(), table.id.desc().nullsFirst()),
-    index('matches_by_time').on(table.updatedAt.desc().nullsFirst(), table.id.desc().nullsFirst()),
-    uniqueIndex('matches_by_board').on(table.boardToken),
-    index('matches_by_session').on(table.sessionId),
+    primaryKey({ columns: [table.room, table.id] }),
+    // Of its own room alone; with the room it goes, without its session it stays.
+    foreignKey({
+      columns: [table.room, table.sessionId],
+      foreignColumns: [roomSessions.room, roomSessions.id],
+    }).onDelete('set null'),
+    index('matches_by_state').on(
+      table.room,
+      table.over,
+      table.updatedAt.desc().nullsFirst(),
+      table.id.desc().nullsFirst(),
+    ),
+    index('matches_by_time').on(table.room, table.updatedAt.desc().nullsFirst(), table.id.desc().nullsFirst()),
+    uniqueIndex('matches_by_board').on(table.room, table.boardToken),
+    index('matches_by_session').on(table.room, table.sessionId),
+    ofThisRoom(),
   ],
 )
+
+/** What belongs to a match is of its room, and goes with it. */
+const ofMatch = (table: Record<'room' | 'matchId', AnyPgColumn>) =>
+  foreignKey({ columns: [table.room, table.matchId], foreignColumns: [matches.room, matches.id] }).onDelete('cascade')
 
 export const seats = pgTable(
   'seats',
   {
-    matchId: text('match_id')
-      .notNull()
-      .references(() => matches.id, { onDelete: 'cascade' }),
+    room: room(),
+    matchId: text('match_id').notNull(),
     seat: integer('seat').notNull(),
     name: text('name').notNull(),
     pennant: integer('pennant').notNull(),
-    personId: text('person_id').references(() => people.id, { onDelete: 'set null' }),
+    personId: text('person_id'),
     /** The members' names, where the seat is a side. */
     members: jsonb('members').$type<readonly string[]>(),
     /** How the members follow each other. */
@@ -124,27 +144,37 @@ export const seats = pgTable(
     /** The member whom the referee called in place of the one whose turn it would be. */
     called: jsonb('called').$type<CalledMember>(),
   },
-  (table) => [primaryKey({ columns: [table.matchId, table.seat] }), index('seats_by_person').on(table.personId)],
+  (table) => [
+    primaryKey({ columns: [table.room, table.matchId, table.seat] }),
+    ofMatch(table),
+    foreignKey({ columns: [table.room, table.personId], foreignColumns: [people.room, people.id] }).onDelete(
+      'set null',
+    ),
+    index('seats_by_person').on(table.room, table.personId),
+    ofThisRoom(),
+  ],
 )
 
 /** Members of sides who are known here, by their place in the side. */
 export const sideMembers = pgTable(
   'side_members',
   {
+    room: room(),
     matchId: text('match_id').notNull(),
     seat: integer('seat').notNull(),
     /** From 1. */
     member: integer('member').notNull(),
-    personId: text('person_id')
-      .notNull()
-      .references(() => people.id, { onDelete: 'cascade' }),
+    personId: text('person_id').notNull(),
   },
   (table) => [
-    primaryKey({ columns: [table.matchId, table.seat, table.member] }),
-    foreignKey({ columns: [table.matchId, table.seat], foreignColumns: [seats.matchId, seats.seat] }).onDelete(
-      'cascade',
-    ),
-    index('side_members_by_person').on(table.personId),
+    primaryKey({ columns: [table.room, table.matchId, table.seat, table.member] }),
+    foreignKey({
+      columns: [table.room, table.matchId, table.seat],
+      foreignColumns: [seats.room, seats.matchId, seats.seat],
+    }).onDelete('cascade'),
+    foreignKey({ columns: [table.room, table.personId], foreignColumns: [people.room, people.id] }).onDelete('cascade'),
+    index('side_members_by_person').on(table.room, table.personId),
+    ofThisRoom(),
   ],
 )
 
@@ -164,9 +194,8 @@ export const whoSat = pgView('who_sat').as((query) =>
 export const entries = pgTable(
   'entries',
   {
-    matchId: text('match_id')
-      .notNull()
-      .references(() => matches.id, { onDelete: 'cascade' }),
+    room: room(),
+    matchId: text('match_id').notNull(),
     number: integer('number').notNull(),
     /** Made by the client, so that sending again never records twice. */
     clientId: text('client_id').notNull(),
@@ -174,8 +203,10 @@ export const entries = pgTable(
     at: at('at').notNull().defaultNow(),
   },
   (table) => [
-    primaryKey({ columns: [table.matchId, table.number] }),
-    uniqueIndex('entries_by_client_id').on(table.matchId, table.clientId),
+    primaryKey({ columns: [table.room, table.matchId, table.number] }),
+    ofMatch(table),
+    uniqueIndex('entries_by_client_id').on(table.room, table.matchId, table.clientId),
+    ofThisRoom(),
   ],
 )
 
@@ -183,14 +214,13 @@ export const entries = pgTable(
 export const facts = pgTable(
   'facts',
   {
-    matchId: text('match_id')
-      .notNull()
-      .references(() => matches.id, { onDelete: 'cascade' }),
+    room: room(),
+    matchId: text('match_id').notNull(),
     entry: integer('entry').notNull(),
     ordinal: integer('ordinal').notNull(),
     seat: integer('seat').notNull(),
     /** Forgetting a person forgets what they practised; a seat without a person is nobody's in particular. */
-    personId: text('person_id').references(() => people.id, { onDelete: 'cascade' }),
+    personId: text('person_id'),
     operation: text('operation').$type<NumberFact['operation']>().notNull(),
     terms: jsonb('terms').$type<readonly number[]>().notNull(),
     // A number said may be any whole number, however wrong.
@@ -203,11 +233,14 @@ export const facts = pgTable(
     at: at('at').notNull().defaultNow(),
   },
   (table) => [
-    primaryKey({ columns: [table.matchId, table.entry, table.ordinal] }),
-    index('facts_by_person').on(table.personId, table.at),
+    primaryKey({ columns: [table.room, table.matchId, table.entry, table.ordinal] }),
+    ofMatch(table),
+    foreignKey({ columns: [table.room, table.personId], foreignColumns: [people.room, people.id] }).onDelete('cascade'),
+    index('facts_by_person').on(table.room, table.personId, table.at),
     index('facts_unread')
-      .on(table.matchId)
+      .on(table.room, table.matchId)
       .where(sql`${table.evidence} is null`),
+    ofThisRoom(),
   ],
 )
 
@@ -215,58 +248,19 @@ export const facts = pgTable(
 export const helpers = pgTable(
   'helpers',
   {
-    id: text('id').primaryKey(),
-    matchId: text('match_id')
-      .notNull()
-      .references(() => matches.id, { onDelete: 'cascade' }),
+    room: room(),
+    id: text('id').notNull(),
+    matchId: text('match_id').notNull(),
     code: text('code').notNull(),
     createdAt: at('created_at').notNull().defaultNow(),
     /** When the code was given for the first time. */
     cameAt: at('came_at'),
   },
-  (table) => [uniqueIndex('helpers_by_code').on(table.code), index('helpers_by_match').on(table.matchId)],
+  (table) => [
+    primaryKey({ columns: [table.room, table.id] }),
+    ofMatch(table),
+    uniqueIndex('helpers_by_code').on(table.room, table.code),
+    index('helpers_by_match').on(table.room, table.matchId),
+    ofThisRoom(),
+  ],
 )
-
-/** House rules under a name, offered with a game's presets. */
-export const namedRules = pgTable(
-  'named_rules',
-  {
-    id: text('id').primaryKey(),
-    game: text('game').notNull(),
-    name: text('name').notNull(),
-    /** As named: defaults are not repeated. */
-    houseRules: jsonb('house_rules').$type<Record<string, unknown>>().notNull(),
-    /** Counts up whenever other rules are kept under the name. */
-    version: integer('version').notNull().default(1),
-    createdAt: at('created_at').notNull().defaultNow(),
-  },
-  (table) => [uniqueIndex('named_rules_by_name').on(table.game, sql`lower(${table.name})`)],
-)
-
-/** What was deleted, merged or forgotten: the rows as they were, for a day in which that can be taken back. */
-export const undoables = pgTable(
-  'undoables',
-  {
-    id: text('id').primaryKey(),
-    kind: text('kind').$type<UndoableKind>().notNull(),
-    /** What was done, in a sentence. */
-    says: text('says').notNull(),
-    kept: jsonb('kept').$type<readonly KeptRows[]>().notNull(),
-    at: at('at').notNull().defaultNow(),
-  },
-  (table) => [index('undoables_by_time').on(table.at)],
-)
-
-/** Small facts about this installation: whether the demo was loaded, the passcode's hash, the cookie's key. */
-export const settings = pgTable('settings', {
-  key: text('key').primaryKey(),
-  value: jsonb('value').$type<unknown>().notNull(),
-})
-
-/** Tries at a secret by address, counted for all servers on one database; the columns are those of rate-limiter-flexible. */
-export const rations = pgTable('rations', {
-  key: text('key').primaryKey(),
-  points: integer('points').notNull().default(0),
-  /** In milliseconds since 1970. */
-  expire: bigint('expire', { mode: 'number' }),
-})

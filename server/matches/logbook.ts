@@ -99,7 +99,7 @@ export async function seriesOf(who: readonly string[]): Promise<Series[]> {
       select m.id, m.game, m.summary
       from ${matches} m join ${seats} s on s.match_id = m.id
       where m.over
-      group by m.id
+      group by m.room, m.id
       having count(*) = ${who.length} and count(distinct s.person_id) filter (where s.person_id in ${sql`(${sql.join(
         who.map((id) => sql`${id}`),
         sql`, `,

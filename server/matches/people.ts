@@ -1,6 +1,6 @@
 import type * as z from 'zod'
 import type { changedPersonShape, peopleListShape } from '#shared/requests'
-import { asc, eq, inArray } from 'drizzle-orm'
+import { asc, eq, getTableColumns, inArray } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { PENNANT_COUNT } from '#core/basics/pennants'
 import type { Aim } from '#core/mastery/aims'
@@ -12,7 +12,8 @@ import { theDatabase, writing, type Within } from '../utils/database'
 
 export async function listPeople() {
   const database = await theDatabase()
-  return database.select().from(people).orderBy(asc(people.name))
+  const { room: _, ...columns } = getTableColumns(people)
+  return database.select(columns).from(people).orderBy(asc(people.name))
 }
 
 /** What some people work on, by person; nobody is refused. */

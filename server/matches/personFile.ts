@@ -28,7 +28,7 @@ export async function listSeenPeople(): Promise<SeenPerson[]> {
     .from(people)
     .leftJoin(whoSat, eq(whoSat.personId, people.id))
     .leftJoin(matches, eq(matches.id, whoSat.matchId))
-    .groupBy(people.id)
+    .groupBy(people.room, people.id)
     .orderBy(asc(people.name))
   return rows
 }

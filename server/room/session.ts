@@ -61,7 +61,7 @@ export async function endedSessions(): Promise<PastSession[]> {
     .from(roomSessions)
     .leftJoin(matches, eq(matches.sessionId, roomSessions.id))
     .where(isNotNull(roomSessions.endedAt))
-    .groupBy(roomSessions.id)
+    .groupBy(roomSessions.room, roomSessions.id)
     .orderBy(desc(roomSessions.createdAt))
     .limit(MOST_LISTED)
   return rows.map((row) => ({

@@ -15,19 +15,20 @@ import { tell } from '../matches/live'
 import { renamed, tellMade } from '../matches/store'
 import { writing, type Within } from '../utils/database'
 import { yieldLoop } from '../utils/yieldLoop'
+import { roomHere } from '../school/here'
 import { takeUndoable } from './keep'
 
 type Row = KeptRows['rows'][number]
 
 /** In the order in which rows can be put back, each with what tells one row from another. */
 const TABLES: Readonly<Record<KeptRows['table'], { readonly table: PgTable; readonly key: readonly string[] }>> = {
-  people: { table: people, key: ['id'] },
-  matches: { table: matches, key: ['id'] },
-  seats: { table: seats, key: ['match_id', 'seat'] },
-  side_members: { table: sideMembers, key: ['match_id', 'seat', 'member'] },
-  entries: { table: entries, key: ['match_id', 'number'] },
-  facts: { table: facts, key: ['match_id', 'entry', 'ordinal'] },
-  helpers: { table: helpers, key: ['id'] },
+  people: { table: people, key: ['room', 'id'] },
+  matches: { table: matches, key: ['room', 'id'] },
+  seats: { table: seats, key: ['room', 'match_id', 'seat'] },
+  side_members: { table: sideMembers, key: ['room', 'match_id', 'seat', 'member'] },
+  entries: { table: entries, key: ['room', 'match_id', 'number'] },
+  facts: { table: facts, key: ['room', 'match_id', 'entry', 'ordinal'] },
+  helpers: { table: helpers, key: ['room', 'id'] },
 }
 
 /**
@@ -100,6 +101,7 @@ async function fitting(tx: Within, name: KeptRows['table'], rows: readonly Row[]
     .filter((row) => name !== 'side_members' || isThere(row, 'person_id', known))
     .map((row) => ({
       ...row,
+      room: roomHere(),
       ...(isThere(row, 'person_id', known) ? {} : { person_id: null }),
       ...(isThere(row, 'session_id', sessions) ? {} : { session_id: null }),
     }))

@@ -1,11 +1,13 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
+import { resolve } from 'node:path'
 import type { PGlite } from '@electric-sql/pglite'
 import { keepFolder } from '../database/backup'
-import { openDatabase, overPglite, type Database, type OpenDatabase } from '../database/client'
+import { boundPglite, openDatabase, overPglite, type Database, type OpenDatabase } from '../database/client'
 import { refuseFullDisk } from '../database/disk'
 import { migrate, type Migration } from '../database/migrate'
 import { environment } from './environment'
 import { Refusal } from './refusal'
+import { whichRoom } from '../school/here'
 
 /** The transaction that a read belongs to; PGlite has one connection, so a read beside it would wait for ever. */
 export type Within = Parameters<Parameters<Database['transaction']>[0]>[0]
@@ -43,18 +45,21 @@ export async function closeDatabase(): Promise<void> {
 async function open(): Promise<OpenDatabase> {
   const { data, prepared, restore, anew, databaseUrl: url } = environment()
   if (!data && !url) throw new Error('NIMBLE_DATA must name the data folder as an absolute path; bin/start sets it.')
-  const database = await openDatabase({
+  const migrations = await bundledMigrations()
+  return openDatabase({
     url,
     folder: data ?? '',
     prepared,
     anew,
     restore: restore && !url ? { file: restore, fill: fillBeside } : undefined,
+    room: whichRoom(),
+    migrate: async (owner, dump) => {
+      await migrate(owner, migrations, async (tag) => {
+        const whole = data ? await dump() : null
+        if (whole) await keepFolder(resolve(data!), whole, tag)
+      })
+    },
   })
-  await migrate(database.database, await bundledMigrations(), async (tag) => {
-    const dump = await database.dump()
-    if (dump && database.folder) await keepFolder(database.folder, dump, tag)
-  })
-  return database
 }
 
 /** Reads an archive into the database of this process; set by whoever knows archives, before anything is opened. */
@@ -64,10 +69,9 @@ export function archivesAreReadBy(read: typeof readArchive): void {
 }
 
 async function fillBeside(client: PGlite, archive: Buffer): Promise<void> {
-  const database = overPglite(client)
-  await migrate(database, await bundledMigrations())
+  await migrate(overPglite(client), await bundledMigrations())
   const trial: OpenDatabase = {
-    database,
+    database: await boundPglite(client, whichRoom()),
     place: 'beside',
     folder: null,
     flush: async () => undefined,

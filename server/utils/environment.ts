@@ -12,6 +12,10 @@ const shape = z.object({
   /** An empty database where the one that was there is gone. */
   NIMBLE_ANEW: z.stringbool().default(false),
   NIMBLE_DEMO: z.stringbool().default(true),
+  /** Many rooms in one database, each with a passcode of its own, made by a keeper. */
+  NIMBLE_SCHOOL: z.stringbool().default(false),
+  /** The keeper's passcode. */
+  NIMBLE_KEEPER: z.string().min(1).optional(),
   NIMBLE_PASSCODE: z.string().min(1).optional(),
   /** Behind an https proxy: cookies are secure, and links say https. */
   NIMBLE_HTTPS: z.stringbool().default(false),
@@ -54,6 +58,8 @@ export function readEnvironment(from: Readonly<Record<string, string | undefined
     restore: set.NIMBLE_RESTORE,
     anew: set.NIMBLE_ANEW,
     demo: set.NIMBLE_DEMO,
+    school: set.NIMBLE_SCHOOL,
+    keeper: set.NIMBLE_KEEPER,
     passcode: set.NIMBLE_PASSCODE,
     https: set.NIMBLE_HTTPS,
     proxy: set.NIMBLE_PROXY,
