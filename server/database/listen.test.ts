@@ -1,6 +1,6 @@
 import { readTold } from './listen'
 
-const told = { by: 'nimble-tally a', kind: 'recorded', about: 'buoy', before: 3, last: 4 }
+const told = { by: 'nimble-tally a', room: 'one', kind: 'recorded', about: 'buoy', before: 3, last: 4 }
 
 test('what a transaction told is read', () => {
   expect(readTold(JSON.stringify(told))).toEqual(told)

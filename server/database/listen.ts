@@ -1,10 +1,12 @@
 import postgres from 'postgres'
 import * as z from 'zod'
 
-/** What a transaction told (migration 0014): which kind of change, of which match or session of the room; ids, never contents. */
+/** What a transaction told (migrations 0014 and 0016): which kind of change, of which match or session of the room; ids, never contents. */
 const toldShape = z.object({
   /** The server that made it, by its name at the database. */
   by: z.string(),
+  /** In whose room. */
+  room: z.string(),
   kind: z.enum(['made', 'removed', 'recorded', 'renamed', 'clock', 'board', 'asked', 'help', 'helpers', 'room']),
   about: z.string(),
   /** For `recorded`: the number of the newest entry before and after it. */

@@ -4,6 +4,7 @@ import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
 import { sayReason, speaking } from '#core/wording/index'
 import type { Appended } from '#shared/api'
 import { entries, matches } from '../database/schema'
+import { keyHere } from '../school/here'
 import { writing, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { keepFacts } from './facts'
@@ -31,11 +32,12 @@ const queues = new Map<string, Promise<unknown>>()
  * stand, and what `guard` doesn't allow. A play that doesn't stand is kept: it is a slip.
  */
 export function appendEntry(match: string, append: Append, guard?: Guard): Promise<Appended> {
-  const before = queues.get(match) ?? Promise.resolve()
+  const key = keyHere(match)
+  const before = queues.get(key) ?? Promise.resolve()
   const mine = before.catch(() => {}).then(() => appendNow(match, append, guard))
-  queues.set(match, mine)
+  queues.set(key, mine)
   const leave = () => {
-    if (queues.get(match) === mine) queues.delete(match)
+    if (queues.get(key) === mine) queues.delete(key)
   }
   mine.then(leave, leave)
   return mine

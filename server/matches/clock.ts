@@ -3,9 +3,10 @@ import type { ClockState, ToldClock } from '#shared/api'
 import { matches } from '../database/schema'
 import { Refusal } from '../utils/refusal'
 import { makeAlarm, type Alarm } from '../utils/alarm'
+import { keyHere } from '../school/here'
 import { theDatabase, writing } from '../utils/database'
 import { toldClock, usedBy } from './clockTime'
-import { follow, tell } from './live'
+import { followEverywhere, tell } from './live'
 import { appendLast } from './append'
 import { noSuchMatch } from './read'
 import { tapeFor } from './tapes'
@@ -81,18 +82,18 @@ async function arm(match: string, clock: ClockState): Promise<void> {
     () => minutes * 60_000 - usedBy(clock, Date.now()),
     () => runOut(match),
   )
-  alarms.set(match, alarm)
+  alarms.set(keyHere(match), alarm)
   await alarm.set()
 }
 
 function turnOff(match: string): void {
-  alarms.get(match)?.off()
-  alarms.delete(match)
+  alarms.get(keyHere(match))?.off()
+  alarms.delete(keyHere(match))
 }
 
 /** The clock has run out: time is called, after whatever was recorded last, and the clock stands. */
 async function runOut(match: string): Promise<void> {
-  alarms.delete(match)
+  alarms.delete(keyHere(match))
   await appendLast(match, 'clock', ({ state }) =>
     state.result || state.timeCalled ? null : { call: 'time', why: 'the clock ran out' },
   )
@@ -100,7 +101,7 @@ async function runOut(match: string): Promise<void> {
   await keep(match, { used: usedBy(clock, Date.now()), since: null })
 }
 
-/** Takes up the clocks that ran when the server stopped, and follows what changes their length or ends their match. */
+/** Takes up the clocks of this room that ran when the server stopped. */
 export async function resumeClocks(): Promise<void> {
   const database = await theDatabase()
   const running = await database
@@ -108,13 +109,17 @@ export async function resumeClocks(): Promise<void> {
     .from(matches)
     .where(and(eq(matches.over, false), sql`${matches.clock}->>'since' is not null`))
   for (const { id, clock } of running) await arm(id, clock)
-  follow(null, (change) => {
+}
+
+/** Follows what changes the length of clocks or ends their match, in every room. */
+export function watchClocks(): void {
+  followEverywhere((change) => {
     if (change.kind === 'removed') turnOff(change.match)
     // Every server watches it: whichever is there when it runs out calls, and the others find it called.
     const setElsewhere = change.kind === 'clock' && change.elsewhere
     const otherLength =
       change.kind === 'recorded' &&
-      alarms.has(change.match) &&
+      alarms.has(keyHere(change.match)) &&
       bearsOnTime(change.recorded.entry, change.summary.result !== null)
     if (setElsewhere || otherLength)
       void clockOf(change.match)

@@ -3,6 +3,7 @@ import { addEntry } from '#core/kernel/tape'
 import type { Told } from '../database/listen'
 import { matches } from '../database/schema'
 import { sessionOf } from '../room/session'
+import { inRoom } from '../school/here'
 import { openOnce, theDatabase } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { endStreams } from '../utils/streams'
@@ -27,7 +28,7 @@ export async function hearOtherServers(): Promise<() => Promise<void>> {
   async function tellAll(): Promise<void> {
     for (let told = waiting.shift(); told; told = waiting.shift())
       if (waiting.length > MOST_WAITING) startAnew()
-      else await tellHere(told).catch(startAnew)
+      else await inRoom(told.room, () => tellHere(told)).catch(startAnew)
   }
   /** Nothing of what is held here counts any more. */
   function startAnew(): void {

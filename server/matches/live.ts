@@ -1,6 +1,7 @@
 import { EventEmitter } from 'node:events'
 import type { Asked } from '#core/kernel/predictions'
 import type { ListedMatch, Recorded, RoomSession, Summary, ToldClock } from '#shared/api'
+import { keyHere } from '../school/here'
 
 type Change =
   | { readonly kind: 'recorded'; readonly match: string; readonly recorded: Recorded; readonly summary: Summary }
@@ -18,24 +19,31 @@ const emitter = new EventEmitter()
 emitter.setMaxListeners(0)
 
 export function tell(change: Change): void {
-  emitter.emit('change', change)
-  emitter.emit(`match:${change.match}`, change)
+  emitter.emit('change anywhere', change)
+  emitter.emit(keyHere('change'), change)
+  emitter.emit(keyHere(`match:${change.match}`), change)
 }
 
-/** Calls `hear` for every change, of one match or of all; returns how to stop. */
-export function follow(match: string | null, hear: (change: Change) => void): () => void {
-  const event = match === null ? 'change' : `match:${match}`
+function listen<T>(event: string, hear: (told: T) => void): () => void {
   emitter.on(event, hear)
   return () => emitter.off(event, hear)
 }
 
+/** Calls `hear` for every change in this room, of one match or of all; returns how to stop. */
+export const follow = (match: string | null, hear: (change: Change) => void): (() => void) =>
+  listen(keyHere(match === null ? 'change' : `match:${match}`), hear)
+
+/** The same for every room; `hear` is called in the room of the change. */
+export const followEverywhere = (hear: (change: Change) => void): (() => void) => listen('change anywhere', hear)
+
 /** The session of the room changed: its clock, its board's link, its end. */
 export function tellRoom(session: RoomSession): void {
-  emitter.emit('room', session)
+  emitter.emit('room anywhere', session)
+  emitter.emit(keyHere('room'), session)
 }
 
-/** Calls `hear` whenever a session of the room changes; returns how to stop. */
-export function followRoom(hear: (session: RoomSession) => void): () => void {
-  emitter.on('room', hear)
-  return () => emitter.off('room', hear)
-}
+/** Calls `hear` whenever a session of this room changes; returns how to stop. */
+export const followRoom = (hear: (session: RoomSession) => void): (() => void) => listen(keyHere('room'), hear)
+
+/** The same for every room; `hear` is called in the room of the change. */
+export const followRooms = (hear: (session: RoomSession) => void): (() => void) => listen('room anywhere', hear)

@@ -1,3 +1,4 @@
+import { keyHere } from '../school/here'
 import { Refusal } from '../utils/refusal'
 
 /** What one kind of board is drawn from. */
@@ -48,7 +49,7 @@ export function makeShowings({ draw: drawn, tokenOf, follow }: ShowingParts): Sh
       drawing: false,
       again: false,
     }
-    showings.set(shown, showing)
+    showings.set(keyHere(shown), showing)
     return showing
   }
 
@@ -80,7 +81,8 @@ export function makeShowings({ draw: drawn, tokenOf, follow }: ShowingParts): Sh
 
   return {
     follow(shown, token, see) {
-      const showing = showings.get(shown) ?? open(shown)
+      const key = keyHere(shown)
+      const showing = showings.get(key) ?? open(shown)
       const viewer = {}
       showing.viewers.set(viewer, { token, see })
       if (showing.picture !== null && !showing.drawing) see(showing.picture)
@@ -91,7 +93,7 @@ export function makeShowings({ draw: drawn, tokenOf, follow }: ShowingParts): Sh
         showing.viewers.delete(viewer)
         if (showing.viewers.size) return
         showing.stop()
-        if (showings.get(shown) === showing) showings.delete(shown)
+        if (showings.get(key) === showing) showings.delete(key)
       }
     },
   }

@@ -5,6 +5,7 @@ import { openMatch } from '#core/kernel/match'
 import { foldTape, type Tape } from '#core/kernel/tape'
 import type { SetUp } from '#shared/api'
 import type { Within } from '../utils/database'
+import { keyHere } from '../school/here'
 import { Refusal } from '../utils/refusal'
 import { refusalOf } from './problems'
 import { lastOf, loadMatch } from './read'
@@ -24,21 +25,21 @@ export function openTape(
 const tapes = new LRUCache<string, Tape>({ max: 200 })
 
 export function rememberTape(match: string, tape: Tape): void {
-  tapes.set(match, tape)
+  tapes.set(keyHere(match), tape)
 }
 
 /** The tape that is in memory, however old; undefined where none is. */
-export const knownTape = (match: string): Tape | undefined => tapes.get(match)
+export const knownTape = (match: string): Tape | undefined => tapes.get(keyHere(match))
 
 export const forgetAllTapes = (): void => tapes.clear()
 
 export function forgetTape(match: string): void {
-  tapes.delete(match)
+  tapes.delete(keyHere(match))
 }
 
 /** The tape of a match that has `last` entries; read again when another server has recorded since. */
 export async function tapeOf(match: string, last: number, within?: Within): Promise<Tape> {
-  const known = tapes.get(match)
+  const known = knownTape(match)
   if (known?.lines.length === last) return known
   const stored = await loadMatch(match, within)
   const start = openTape(stored)

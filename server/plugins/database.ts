@@ -1,8 +1,8 @@
 import { loadDemoOnce } from '../demo/load'
-import { resumeClocks } from '../matches/clock'
+import { resumeClocks, watchClocks } from '../matches/clock'
 import { hearOtherServers } from '../matches/elsewhere'
 import { readFactsAnew } from '../matches/readAnew'
-import { resumeRoomClock } from '../room/clock'
+import { resumeRoomClock, watchRoomClocks } from '../room/clock'
 import { closeDatabase, isClosed } from '../utils/database'
 import { ready } from '../utils/ready'
 import { StartRefused } from '../utils/startRefused'
@@ -21,6 +21,8 @@ export default defineNitroPlugin((nitro) => {
       await loadDemoOnce().catch((error: unknown) => {
         if (!isClosed()) console.warn('The demo could not be loaded; everything else works.', error)
       })
+      watchClocks()
+      watchRoomClocks()
       await resumeClocks()
       await resumeRoomClock()
       await readFactsAnew().catch((error: unknown) => {

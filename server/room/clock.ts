@@ -4,11 +4,12 @@ import type { RoomClockState, RoomSession } from '#shared/api'
 import type { RoomClockAct } from '#shared/requests'
 import { appendLast } from '../matches/append'
 import { usedBy } from '../matches/clockTime'
-import { followRoom, tellRoom } from '../matches/live'
+import { followRooms, tellRoom } from '../matches/live'
 import { matches, roomSessions } from '../database/schema'
+import { roomHere } from '../school/here'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
-import { makeAlarm } from '../utils/alarm'
+import { makeAlarm, type Alarm } from '../utils/alarm'
 import { yieldLoop } from '../utils/yieldLoop'
 import { tablesOf } from './tables'
 import { goingOn, toldSession } from './session'
@@ -17,22 +18,38 @@ const MINUTE = 60_000
 /** What is said with the call of time that the room's clock makes; by it such a call is known again. */
 const WHY = 'the room’s clock ran out'
 
-/** The session whose clock is watched. */
-let watched: RoomSession | null = null
-/** The alarm of the one running clock of the room. */
-const alarm = makeAlarm(
-  () => (watched ? leftOf(watched) : null),
-  async () => {
-    const { id } = watched!
-    await inTurn(() => runOut(id))
-  },
-)
-/** Acts go one after another here; one that another server came before begins anew with the clock as it is then. */
-let queue: Promise<unknown> = Promise.resolve()
+/** The one clock of a room: the session that it belongs to, and the alarm that watches it while it runs. */
+interface Watch {
+  session: RoomSession | null
+  readonly alarm: Alarm
+  /** Acts go one after another here; one that another server came before begins anew with the clock as it is then. */
+  queue: Promise<unknown>
+}
+const watches = new Map<string, Watch>()
+
+/** The watch of this room; made in it, so that its alarm rings in it too. */
+function watchHere(): Watch {
+  const known = watches.get(roomHere())
+  if (known) return known
+  const watch: Watch = {
+    session: null,
+    alarm: makeAlarm(
+      () => (watch.session ? leftOf(watch.session) : null),
+      async () => {
+        const { id } = watch.session!
+        await inTurn(() => runOut(id))
+      },
+    ),
+    queue: Promise.resolve(),
+  }
+  watches.set(roomHere(), watch)
+  return watch
+}
 
 function inTurn<T>(act: () => Promise<T>): Promise<T> {
-  const mine = queue.catch(() => {}).then(act)
-  queue = mine
+  const watch = watchHere()
+  const mine = watch.queue.catch(() => {}).then(act)
+  watch.queue = mine
   return mine
 }
 
@@ -94,8 +111,9 @@ async function keep(id: string, read: RoomClockState, clock: RoomClockState): Pr
 
 /** Sets the alarm of a running clock anew; one that stands has none. */
 function arm(session: RoomSession): void {
-  watched = session
-  void alarm.set().catch(console.error)
+  const watch = watchHere()
+  watch.session = session
+  void watch.alarm.set().catch(console.error)
 }
 
 /** Milliseconds until the clock of a session runs out; null where it doesn't run. */
@@ -156,9 +174,11 @@ async function playing(session: string): Promise<string[]> {
   return rows.map(({ id }) => id)
 }
 
-/** Takes up the clock that ran when the server stopped, and follows what changes it. */
+/** Follows what changes the clock of a room, in every room. */
+export const watchRoomClocks = (): void => void followRooms(arm)
+
+/** Takes up the clock of this room that ran when the server stopped. */
 export async function resumeRoomClock(): Promise<void> {
-  followRoom(arm)
   const database = await theDatabase()
   const [row] = await database.select().from(roomSessions).where(isNull(roomSessions.endedAt)).limit(1)
   if (row) arm(toldSession(row))

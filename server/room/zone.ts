@@ -1,22 +1,31 @@
 import { sql } from 'drizzle-orm'
+import { LRUCache } from 'lru-cache'
 import { isTimeZone } from '#core/basics/calendar'
 import type { Zone } from '#shared/api'
 import { rowsOf } from '../database/rows'
+import { roomHere } from '../school/here'
 import { theDatabase } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { keepSetting, setting } from '../utils/settings'
 
 const KEY = 'time-zone'
 
-/** What `roomZone` found last; null once the setting changed. */
-let known: Promise<string> | null = null
+/** For how long it is not looked up again, in milliseconds: another server may set another one. */
+const KNOWN_MS = 10_000
+/** What `roomZone` found last, by room. */
+const known = new LRUCache<string, Promise<string>>({ max: 1000, ttl: KNOWN_MS })
 
 /** The time zone by whose clocks days and weeks of the room go: the one set here, else this machine's own. */
 export function roomZone(): Promise<string> {
-  return (known ??= find().catch((error: unknown) => {
-    known = null
-    throw error
-  }))
+  const room = roomHere()
+  const found =
+    known.get(room) ??
+    find().catch((error: unknown) => {
+      known.delete(room)
+      throw error
+    })
+  if (!known.has(room)) known.set(room, found)
+  return found
 }
 
 async function find(): Promise<string> {
@@ -36,7 +45,7 @@ export async function setZone(zone: string | null): Promise<Zone> {
   if (zone !== null && !(await isKnown(zone)))
     throw new Refusal(422, 'no-such-zone', `There is no time zone “${zone}”; choose one from the list.`, 'zone')
   await keepSetting(KEY, zone)
-  known = null
+  known.delete(roomHere())
   return zoneHere()
 }
 
