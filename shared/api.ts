@@ -89,6 +89,10 @@ export interface Access {
   readonly passcode: boolean
   readonly mayRecord: boolean
   readonly helps: string | null
+  /** Whether there are many rooms here, each with a passcode of its own. */
+  readonly school: boolean
+  /** The room that this device was let into; null where there is one only, or it is in none. */
+  readonly room: { readonly id: string; readonly name: string } | null
   /** The room's time zone. */
   readonly zone: string
 }

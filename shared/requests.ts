@@ -205,7 +205,14 @@ export const roomClockShape = z.discriminatedUnion('do', [
 export type RoomClockAct = z.output<typeof roomClockShape>
 export const passcodeShape = z.strictObject({
   passcode: z.string().trim().min(1, 'The passcode is missing.').max(200, 'No passcode is that long.'),
+  /** Its code, where there are several. */
+  room: z.string().trim().max(40, 'No room has a code that long.').optional(),
 })
+export const roomNameShape = z.strictObject({
+  name: z.string().trim().min(1, 'The name is missing.').max(60, 'At most 60 letters.'),
+})
+export const changedRoomShape = z.strictObject({ ...roomNameShape.partial().shape, closed: z.boolean().optional() })
+export const roomSearchShape = z.object({ q: z.string().trim().max(60).default('') })
 export const helperCodeShape = z.strictObject({
   code: z.string().trim().min(1, 'The code is missing.').max(200, 'No code is that long.'),
 })

@@ -34,9 +34,9 @@ export const LEAST_PASSCODE = 6
 const LENGTH_MADE = 8
 const inHalves = (letters: string) => `${letters.slice(0, LENGTH_MADE / 2)}-${letters.slice(LENGTH_MADE / 2)}`
 /** Letters and figures that are not taken for each other. */
-const ALPHABET = 'abcdefghjkmnpqrstuvwxyz23456789'
+export const READABLE = 'abcdefghjkmnpqrstuvwxyz23456789'
 
 /** Eight letters and figures in two halves, easily read out; so many of them that rationed tries never find one. */
 export function makePasscode(): string {
-  return inHalves(Array.from({ length: LENGTH_MADE }, () => ALPHABET[randomInt(ALPHABET.length)]).join(''))
+  return inHalves(Array.from({ length: LENGTH_MADE }, () => READABLE[randomInt(READABLE.length)]).join(''))
 }

@@ -2,7 +2,7 @@ import type { H3Event } from 'h3'
 import { helpsAt } from '../room/helpers'
 import { passcodeHash } from './passcode'
 import { mark, seal } from './sealed'
-import { sealedHere } from './session'
+import { ofRoom, sealedHere } from './session'
 
 /** Whoever asks, where a helper's code was given on that device. */
 interface HelperHere {
@@ -27,5 +27,5 @@ export async function helperHere(event: H3Event): Promise<HelperHere | null> {
 }
 
 export async function letHelperIn(event: H3Event, id: string): Promise<void> {
-  await seal(event, 'helper', { helper: id, passcode: mark(await passcodeHash()) })
+  await seal(event, 'helper', { helper: id, passcode: mark(await passcodeHash()), ...ofRoom() })
 }

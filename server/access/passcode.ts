@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto'
-import { installed, installOnce, keepSetting, setting } from '../utils/settings'
+import type { Role } from './roles'
+import { install, installed, installOnce, keepSetting, setting } from '../utils/settings'
 import { StartRefused } from '../utils/startRefused'
 import { hashPasscode, LEAST_PASSCODE, makePasscode, verifyPasscode } from './hash'
 
@@ -31,7 +32,7 @@ export async function readyPasscode(given: string | undefined): Promise<string |
 /** A new passcode ends every session by itself, so those that were ended before need not be remembered any more. */
 async function setPasscode(passcode: string): Promise<void> {
   await keepSetting('passcode', await hashPasscode(passcode))
-  await keepSetting('ended-sessions', {})
+  await keepSetting(ENDED, {})
 }
 
 /** The hash in force; a session belongs to it, so that a new passcode ends all sessions. */
@@ -39,20 +40,50 @@ export async function passcodeHash(): Promise<string> {
   return (await setting('passcode')) ?? ''
 }
 
-/** Sessions that were ended before their time, with the moment from which they would be over anyway, in ms since 1970. */
-const endedSessions = async () => (await setting<Readonly<Record<string, number>>>('ended-sessions')) ?? {}
+/** The keeper's, likewise; belongs to no room. */
+export async function keeperHash(): Promise<string> {
+  return (await installed('keeper-passcode')) ?? ''
+}
 
-export async function hasEnded(session: string): Promise<boolean> {
-  return session in (await endedSessions())
+/** The same for the keeper of a school. */
+export async function readyKeeper(given: string | undefined): Promise<string | null> {
+  const kept = await keeperHash()
+  if (given !== undefined && given.length < LEAST_PASSCODE) throw new PasscodeTooShort()
+  if (given === undefined ? kept : kept && (await verifyPasscode(given, kept))) return null
+  const passcode = given ?? makePasscode()
+  await install('keeper-passcode', await hashPasscode(passcode))
+  return given === undefined ? passcode : null
+}
+
+/** Makes a room's passcode anew: whoever was let in by the one before has to give this one. Returns it, to be shown once. */
+export async function renewPasscode(): Promise<string> {
+  const made = makePasscode()
+  await setPasscode(made)
+  return made
+}
+
+const ENDED = 'ended-sessions'
+type Ended = Readonly<Record<string, number>>
+
+/**
+ * Sessions that were ended before their time, with the moment from which they would be over anyway, in ms since 1970. The
+ * keeper's belong to no room.
+ */
+const endedSessions = async (role: Role): Promise<Ended> =>
+  (await (role === 'keeper' ? installed<Ended>(ENDED) : setting<Ended>(ENDED))) ?? {}
+
+export async function hasEnded(role: Role, session: string): Promise<boolean> {
+  return session in (await endedSessions(role))
 }
 
 /**
  * Ends a session here, whoever has kept a copy of its cookie; remembered until it would be over anyway. Only for
  * sessions that were let in: what a stranger says of itself is not worth a row.
  */
-export async function endSession(session: string, until: number, now = Date.now()): Promise<void> {
-  const still = Object.entries(await endedSessions()).filter(([, over]) => over > now)
-  await keepSetting('ended-sessions', Object.fromEntries([...still, [session, until]]))
+export async function endSession(role: Role, session: string, until: number, now = Date.now()): Promise<void> {
+  const still = Object.entries(await endedSessions(role)).filter(([, over]) => over > now)
+  const ended = Object.fromEntries([...still, [session, until]])
+  await (role === 'keeper' ? install(ENDED, ended) : keepSetting(ENDED, ended))
 }
 
 /** What session cookies are sealed with: made once, kept with the data. */

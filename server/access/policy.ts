@@ -1,8 +1,14 @@
+import { isSchool } from '../school/here'
 import { environment } from '../utils/environment'
 
 /** Whether this server is for this machine alone, from the address that it listens on. */
 export function isLocalOnly(): boolean {
   return isLoopback(environment().host)
+}
+
+/** Whether whoever asks has to say who they are: on a network, and in a school, where rooms are told apart by it. */
+export function asksPasscode(): boolean {
+  return isSchool() || !isLocalOnly()
 }
 
 /** Whether a host name or address means this machine. */
@@ -21,7 +27,7 @@ export function hostName(value: string): string {
 
 /** What may be asked for without the passcode: boards by their link, being let in, and whether the server is up. */
 export function isOpen(method: string, path: string): boolean {
-  if (path === '/api/session' || path === '/api/helper') return true
+  if (['/api/session', '/api/helper', '/api/keeper/session'].includes(path)) return true
   return (
     method === 'GET' &&
     (/^\/api\/(health|alive)$/.test(path) || /^\/api\/(boards|room\/boards)\/[\w-]+(\/live)?$/.test(path))
@@ -34,3 +40,10 @@ export function isHelpers(method: string, path: string, match: string): boolean 
   if (method === 'GET') return path === its || path === `${its}/live`
   return method === 'POST' && path === `${its}/entries`
 }
+
+/** What the keeper of a school asks for: rooms, never what is in them. */
+export const isKeepers = (path: string): boolean => path.startsWith('/api/keeper/')
+
+/** The link of a board that is asked for; null where it is something else. */
+export const boardLink = (path: string): string | null =>
+  /^\/api\/(?:room\/)?boards\/([\w-]+)(?:\/live)?$/.exec(path)?.[1] ?? null

@@ -64,7 +64,11 @@ async function together(options: IRateLimiterOptions): Promise<RateLimiterAbstra
 }
 
 /** Passcodes and helpers' codes are counted apart: a helper's own code says nothing of the passcode. */
-export const rations = { passcode: makeRation('passcode', together), code: makeRation('code', together) }
+export const rations = {
+  passcode: makeRation('passcode', together),
+  code: makeRation('code', together),
+  keeper: makeRation('keeper', together),
+}
 
 /** Counts a try of whoever asks, and says when to try again where there were too many. */
 export async function rationTry(event: H3Event, kind: keyof typeof rations): Promise<() => Promise<void>> {

@@ -1,4 +1,5 @@
-import { COOKIES, isSealedFor, keyFor, mark, type Role } from './sealed'
+import { COOKIES, type Role } from './roles'
+import { isSealedFor, keyFor, mark } from './sealed'
 
 const HASH = 'aabb.00112233445566778899'
 const ROLES = Object.keys(COOKIES) as Role[]

@@ -1,15 +1,8 @@
 import { createHmac, randomUUID } from 'node:crypto'
 import type { H3Event } from 'h3'
 import { sessionKey } from './passcode'
+import { COOKIES, type Role } from './roles'
 import { environment } from '../utils/environment'
-
-/** What each of our cookies is called, and for how many seconds it is kept. */
-export const COOKIES = {
-  referee: { name: 'nimble-tally', seconds: 30 * 24 * 3600 },
-  // The helper is let go before, on the server.
-  helper: { name: 'nimble-tally-helper', seconds: 12 * 3600 },
-} as const
-export type Role = keyof typeof COOKIES
 
 /** What a device's cookie holds: for what it was sealed, and the passcode that was in force. */
 interface Sealed {
@@ -17,6 +10,8 @@ interface Sealed {
   readonly passcode?: string
   /** The helper that it belongs to. */
   readonly helper?: string
+  /** The room that it was let into. */
+  readonly room?: string
 }
 
 /**

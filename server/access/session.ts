@@ -1,7 +1,10 @@
 import type { H3Event } from 'h3'
 import { endStreamsOf } from '../utils/streams'
-import { endSession, hasEnded, passcodeHash } from './passcode'
-import { COOKIES, isSealedFor, mark, openSealed, seal, type Role } from './sealed'
+import { enterRoom, isSchool, roomHere } from '../school/here'
+import { goInto } from '../school/rooms'
+import { endSession, hasEnded, keeperHash, passcodeHash } from './passcode'
+import { COOKIES, type Role } from './roles'
+import { isSealedFor, mark, openSealed, seal } from './sealed'
 
 declare module 'h3' {
   interface H3EventContext {
@@ -16,9 +19,21 @@ export async function sealedHere(event: H3Event, role: Role) {
   if (!getCookie(event, COOKIES[role].name)) return null
   const session = await openSealed(event, role)
   const { id, data } = session
-  if (!id || !isSealedFor(role, data, await passcodeHash()) || (await hasEnded(id))) return null
+  const counts = id !== undefined && (await isThere(role, data.room)) && isSealedFor(role, data, await hashFor(role))
+  if (!counts || (await hasEnded(role, id))) {
+    enterRoom(null)
+    return null
+  }
   event.context.device = id
   return session
+}
+
+const hashFor = (role: Role) => (role === 'keeper' ? keeperHash() : passcodeHash())
+
+/** Goes into the room that a cookie was let into; whether there is one. The keeper is in none. */
+async function isThere(role: Role, room: string | undefined): Promise<boolean> {
+  if (role === 'keeper') return isSchool()
+  return !isSchool() || (room !== undefined && (await goInto(room)))
 }
 
 /** Whether this request comes from somebody who gave the passcode in force. */
@@ -26,8 +41,20 @@ export async function mayRecord(event: H3Event): Promise<boolean> {
   return (await sealedHere(event, 'referee')) !== null
 }
 
+/** What a cookie says of the room that it was let into, where there are several. */
+export const ofRoom = () => (isSchool() ? { room: roomHere() } : {})
+
+export async function letKeeperIn(event: H3Event): Promise<void> {
+  await seal(event, 'keeper', { passcode: mark(await keeperHash()) })
+}
+
+/** Whether this request comes from the keeper of the school. */
+export async function isKeeper(event: H3Event): Promise<boolean> {
+  return (await sealedHere(event, 'keeper')) !== null
+}
+
 export async function letIn(event: H3Event): Promise<void> {
-  await seal(event, 'referee', { passcode: mark(await passcodeHash()) })
+  await seal(event, 'referee', { passcode: mark(await passcodeHash()), ...ofRoom() })
 }
 
 /** Ends this device's session for a role, whoever has kept a copy of its cookie. Nothing is kept of who was never let in. */
@@ -35,7 +62,7 @@ export async function letOut(event: H3Event, role: Role): Promise<void> {
   const session = await sealedHere(event, role)
   if (!session) return
   const { id, createdAt } = event.context.sessions![COOKIES[role].name]!
-  await endSession(id, createdAt + COOKIES[role].seconds * 1000)
+  await endSession(role, id, createdAt + COOKIES[role].seconds * 1000)
   await session.clear()
   endStreamsOf(id)
 }

@@ -1,6 +1,7 @@
 import { letHelperIn } from '../access/helper'
 import { rationTry } from '../access/ration'
 import { helperOf } from '../room/helpers'
+import { followCode } from '../school/links'
 import { bodyOf } from '../utils/body'
 import { defineRoute } from '../utils/refusal'
 import { helperCodeShape } from '#shared/requests'
@@ -12,7 +13,7 @@ const MOST_BYTES = 2000
 export default defineRoute(async (event) => {
   const { code } = await bodyOf(event, helperCodeShape, MOST_BYTES)
   const right = await rationTry(event, 'code')
-  const { id, match } = await helperOf(code)
+  const { id, match } = await helperOf((await followCode(code)) ?? '')
   await right()
   await letHelperIn(event, id)
   return { match }

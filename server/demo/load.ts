@@ -5,6 +5,7 @@ import { gameById } from '#core/games/index'
 import { selfPlay } from '#core/kernel/selfPlay'
 import { people, settings } from '../database/schema'
 import { storeMatch } from '../matches/transfer'
+import { isSchool } from '../school/here'
 import { theDatabase, type Within } from '../utils/database'
 import { PEOPLE, TABLES } from './saturday'
 import { environment } from '../utils/environment'
@@ -21,7 +22,8 @@ export async function leaveOutDemo(): Promise<void> {
 
 /** Loads the demo into a new data folder, once; `NIMBLE_DEMO=0` leaves it empty. */
 export async function loadDemoOnce(): Promise<void> {
-  if (!environment().demo) return
+  // Rooms of a school begin empty.
+  if (!environment().demo || isSchool()) return
   const database = await theDatabase()
   const [loaded] = await database.select().from(settings).where(eq(settings.key, 'demo'))
   if (loaded) return

@@ -4,6 +4,7 @@ import { askedNow } from '#core/kernel/predictions'
 import type { Board } from '#shared/api'
 import { matches, seats as seatsTable } from '../database/schema'
 import { Refusal } from '../utils/refusal'
+import { toldLink } from '../school/links'
 import { theDatabase, writing } from '../utils/database'
 import { newToken } from '../utils/token'
 import { toldClock } from './clockTime'
@@ -26,7 +27,7 @@ export async function matchOfBoard(token: string): Promise<string> {
   return row.id
 }
 
-/** Makes a new link; whoever follows by the old one is cut off. */
+/** Makes a new link, as it is given away; whoever follows by the old one is cut off. */
 export async function renewBoard(match: string): Promise<string> {
   const board = newToken()
   const changed = await writing((tx) =>
@@ -34,7 +35,7 @@ export async function renewBoard(match: string): Promise<string> {
   )
   if (!changed.length) throw noSuchMatch()
   tell({ kind: 'board', match })
-  return board
+  return toldLink(board)
 }
 
 /** What a match's board shows now. */

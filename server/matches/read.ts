@@ -1,6 +1,7 @@
 import { and, asc, eq, gt } from 'drizzle-orm'
 import type { Recorded, Seat, StoredMatch } from '#shared/api'
 import { entries, matches, roomSessions, seats } from '../database/schema'
+import { toldLink } from '../school/links'
 import { theDatabase, type Within } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { toldClock, toldRoomClock } from './clockTime'
@@ -52,7 +53,7 @@ export async function loadMatch(id: string, within?: Within): Promise<StoredMatc
     clock: toldClock(clock),
     session: row.sessionId,
     room: session && !session.endedAt ? toldRoomClock(session.clock) : null,
-    board: boardToken,
+    board: toldLink(boardToken),
     seats: seated,
     entries: recorded,
   }

@@ -3,6 +3,8 @@ import { isBackupDue, keepArchive } from '../database/backup'
 import { leaveOutDemo } from '../demo/load'
 import { archiveText, restoreArchive } from '../matches/archive'
 import { dropFinal } from '../undo/keep'
+import { isSchool } from '../school/here'
+import { inEveryRoom } from '../school/rooms'
 import { archivesAreReadBy, isClosed } from '../utils/database'
 import { environment } from '../utils/environment'
 import { Refusal } from '../utils/refusal'
@@ -23,8 +25,9 @@ export default defineNitroPlugin((nitro) => {
       await bringBackOnServer()
       const look = async () => {
         try {
-          await dropFinal()
-          if (folder !== null && isBackupDue(folder)) await keepArchive(folder, archiveText())
+          await inEveryRoom(dropFinal)
+          // Of a school the keeper takes an archive room by room, or the folder is copied as it is.
+          if (folder !== null && !isSchool() && isBackupDue(folder)) await keepArchive(folder, archiveText())
         } catch (error) {
           if (!isClosed()) console.warn('No backup could be made.', error)
         }

@@ -3,6 +3,7 @@ import { resumeClocks, watchClocks } from '../matches/clock'
 import { hearOtherServers } from '../matches/elsewhere'
 import { readFactsAnew } from '../matches/readAnew'
 import { resumeRoomClock, watchRoomClocks } from '../room/clock'
+import { inEveryRoom } from '../school/rooms'
 import { closeDatabase, isClosed } from '../utils/database'
 import { ready } from '../utils/ready'
 import { StartRefused } from '../utils/startRefused'
@@ -23,11 +24,13 @@ export default defineNitroPlugin((nitro) => {
       })
       watchClocks()
       watchRoomClocks()
-      await resumeClocks()
-      await resumeRoomClock()
-      await readFactsAnew().catch((error: unknown) => {
-        if (!isClosed())
-          console.warn('What was practised could not be read anew; it is tried again at the next start.', error)
+      await inEveryRoom(async () => {
+        await resumeClocks()
+        await resumeRoomClock()
+        await readFactsAnew().catch((error: unknown) => {
+          if (!isClosed())
+            console.warn('What was practised could not be read anew; it is tried again at the next start.', error)
+        })
       })
     })
     .catch((error: unknown) => {

@@ -9,6 +9,7 @@ import type { Guard } from '../matches/append'
 import { tell } from '../matches/live'
 import { lastOf } from '../matches/read'
 import { helpers, matches, roomSessions } from '../database/schema'
+import { toldLink } from '../school/links'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 
@@ -38,11 +39,12 @@ export async function addHelper(match: string): Promise<{ id: string; code: stri
       throw new Refusal(409, 'too-many-helpers', `${MOST} devices help at this table; let one of them go first.`, 'id')
     await tx.insert(helpers).values({ id, matchId: match, code: kept })
   })
-  return { id, code }
+  return { id, code: toldLink(code) }
 }
 
 /** Who helps at a table, or was given a code for it. */
 export async function listHelpers(match: string): Promise<Helper[]> {
+  await lastOf(match)
   const database = await theDatabase()
   return database
     .select({ id: helpers.id, createdAt: helpers.createdAt, cameAt: helpers.cameAt })

@@ -4,6 +4,7 @@ import type { PastSession, RoomSession } from '#shared/api'
 import { toldRoomClock, usedBy } from '../matches/clockTime'
 import { tell, tellRoom } from '../matches/live'
 import { helpers, matches, roomSessions } from '../database/schema'
+import { toldLink } from '../school/links'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { newToken } from '../utils/token'
@@ -21,7 +22,7 @@ export const toldSession = ({ id, createdAt, endedAt, boardToken, clock }: Row):
   id,
   createdAt: new Date(createdAt).toISOString(),
   endedAt: endedAt && new Date(endedAt).toISOString(),
-  board: boardToken,
+  board: toldLink(boardToken),
   clock: toldRoomClock(clock),
 })
 

@@ -1,6 +1,7 @@
 import { keepArchive } from '../database/backup'
 import { backupsOf } from '../database/folder'
 import { archiveText } from '../matches/archive'
+import { isSchool } from '../school/here'
 import { openOnce } from '../utils/database'
 
 /** A backup that is not older holds what is about to go. */
@@ -13,7 +14,7 @@ const FRESH_MS = 10 * 60_000
 export async function backupBefore(what: 'deleting' | 'merging' | 'forgetting' | 'session-end'): Promise<void> {
   try {
     const { folder } = await openOnce()
-    if (folder === null) return
+    if (folder === null || isSchool()) return
     const [newest] = backupsOf(folder)
     if (what !== 'session-end' && newest && Date.now() - Date.parse(newest.at) < FRESH_MS) return
     await keepArchive(folder, archiveText(), what)

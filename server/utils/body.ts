@@ -4,6 +4,8 @@ import { checked, Refusal } from './refusal'
 
 /** Bytes that a request may have: an import is a match file with all its entries. */
 const MOST_BYTES = 4_000_000
+/** An archive of years of matches may be large. */
+export const MOST_ARCHIVE = 100_000_000
 /** Milliseconds in which what is too much is still let go by before the connection is ended. */
 const LINGER_MS = 2000
 /** Lists and objects within each other that a request may have; a tape needs five. */

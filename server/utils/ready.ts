@@ -1,5 +1,7 @@
-import { readyPasscode } from '../access/passcode'
+import { readyKeeper, readyPasscode } from '../access/passcode'
 import { isLocalOnly } from '../access/policy'
+import { isSchool } from '../school/here'
+import { dropEmptyRoom } from '../school/rooms'
 import { environment } from './environment'
 import { openOnce, type OpenDatabase } from './database'
 
@@ -12,7 +14,11 @@ export function ready(): Promise<OpenDatabase> {
 
 async function getReady(): Promise<OpenDatabase> {
   const open = await openOnce()
-  if (!isLocalOnly()) {
+  if (isSchool()) {
+    await dropEmptyRoom()
+    const made = await readyKeeper(environment().keeper)
+    if (made) console.log(`\nThe keeper’s passcode is ${made}. It is shown this once; NIMBLE_KEEPER sets another.\n`)
+  } else if (!isLocalOnly()) {
     const made = await readyPasscode(environment().passcode)
     if (made)
       console.log(

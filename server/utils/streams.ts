@@ -1,4 +1,5 @@
 import type { H3Event } from 'h3'
+import { roomHere } from '../school/here'
 import { addressOf } from './address'
 import { Refusal } from './refusal'
 
@@ -9,8 +10,8 @@ const MOST_WAITING = 64
 /** Streams that one address may hold; a room behind one router has many tables and boards. */
 const MOST_EACH = 400
 
-/** Every open stream by how it is closed, with the session of whoever follows it. */
-const open = new Map<() => void, string | undefined>()
+/** Every open stream by how it is closed, with the session of whoever follows it and the room that it is of. */
+const open = new Map<() => void, { readonly device: string | undefined; readonly room: string }>()
 const byAddress = new Map<string, number>()
 
 /** One viewer's stream of events. */
@@ -28,7 +29,12 @@ export function endStreams(): void {
 
 /** Ends the streams of a session that was left: nothing more is told there. */
 export function endStreamsOf(device: string): void {
-  for (const [close, whose] of [...open]) if (whose === device) close()
+  for (const [close, whose] of [...open]) if (whose.device === device) close()
+}
+
+/** Ends the streams of a room that nobody may be in as they were. */
+export function endStreamsIn(room: string): void {
+  for (const [close, whose] of [...open]) if (whose.room === room) close()
 }
 
 /**
@@ -78,7 +84,7 @@ export function openStream(event: H3Event, begin: (stream: Stream) => () => void
       .catch(() => undefined)
   }
   const heartbeat = setInterval(() => stream.send('here', {}), HEARTBEAT_MS)
-  open.set(close, event.context.device)
+  open.set(close, { device: event.context.device, room: roomHere() })
   const finish = begin(stream)
   events.onClosed(async () => close())
   return events.send()

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test'
 import postgres from 'postgres'
 import { ownCluster } from './cluster'
-import { ROUTES, routesThere, settle, type Asked, type Settled, type Who } from './routes'
+import { KEEPERS, ROUTES, routesThere, settle, type Asked, type Settled, type Who } from './routes'
 import { ownServer } from './server'
 
 /** Every route by everybody who may ask, on both databases: a new route that is not in the table fails. */
@@ -9,7 +9,7 @@ const PASSCODE = 'lantern-eight'
 const COOKIES = ['nimble-tally', 'nimble-tally-helper'] as const
 
 test('the table of routes is that of the server', () => {
-  expect(Object.keys(ROUTES).sort()).toEqual(routesThere().sort())
+  expect([...Object.keys(ROUTES), ...Object.keys(KEEPERS)].sort()).toEqual(routesThere().sort())
 })
 
 for (const [database, nth] of [
@@ -106,6 +106,14 @@ for (const [database, nth] of [
           for (const path of [`/api/matches/${at.other}`, `/api/matches/${at.other}/live`])
             expect([path, (await ask('GET', path, { cookie: cookies.helper() })).status]).toEqual([path, 401])
       })
+
+    test('where there is one room there is no keeper', async () => {
+      for (const [route, { path, body }] of Object.entries(KEEPERS)) {
+        const [method] = route.split(' ') as [string]
+        const answer = await ask(method, path('one'), { body: body?.('Heron'), cookie: `nimble-tally=${referee}` })
+        expect([route, answer.status]).toEqual([route, 404])
+      }
+    })
 
     test('what was sealed for one cookie opens nothing under the name of another', async () => {
       const sealed = { 'nimble-tally': referee, 'nimble-tally-helper': helper }

@@ -198,6 +198,35 @@ export const ROUTES: Readonly<Record<string, Asked>> = {
   'DELETE /api/session': { path: () => '/api/session', open: BOTH },
 }
 
+/** The keeper's routes, where there is a school; `room` is one that was made, and `name` what nobody else is called. */
+export const KEEPERS: Readonly<
+  Record<string, { path: (room: string) => string; body?: (name: string) => unknown; status?: number; open?: true }>
+> = {
+  'GET /api/keeper/session': { path: () => '/api/keeper/session', open: true },
+  'GET /api/keeper/rooms': { path: () => '/api/keeper/rooms' },
+  'POST /api/keeper/rooms': { path: () => '/api/keeper/rooms', body: (name) => ({ name }), status: 201 },
+  'PATCH /api/keeper/rooms/[room]': { path: (room) => `/api/keeper/rooms/${room}`, body: (name) => ({ name }) },
+  'GET /api/keeper/rooms/[room]/archive': { path: (room) => `/api/keeper/rooms/${room}/archive` },
+  'POST /api/keeper/rooms/[room]/archive': {
+    path: (room) => `/api/keeper/rooms/${room}/archive`,
+    body: () => ({
+      format: 'nimble-tally/archive',
+      version: 1,
+      madeAt: '2026-11-28T10:00:00.000Z',
+      people: [],
+      matches: [],
+    }),
+  },
+  'POST /api/keeper/rooms/[room]/passcode': { path: (room) => `/api/keeper/rooms/${room}/passcode`, body: () => ({}) },
+  'POST /api/keeper/session': {
+    path: () => '/api/keeper/session',
+    body: () => ({ passcode: 'not the keeper’s' }),
+    status: 403,
+    open: true,
+  },
+  'DELETE /api/keeper/session': { path: () => '/api/keeper/session', open: true },
+}
+
 /** The routes that there are, read from the files that make them. */
 export function routesThere(): string[] {
   const files = readdirSync('server/api', { recursive: true, encoding: 'utf8' }).filter(

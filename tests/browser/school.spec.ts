@@ -1,0 +1,289 @@
+import { PGlite } from '@electric-sql/pglite'
+import { expect, test } from '@playwright/test'
+import postgres from 'postgres'
+import { ownCluster } from './cluster'
+import { KEEPERS, ROUTES, settle, type Settled } from './routes'
+import { ownServer } from './server'
+
+/** A school: many rooms in one database, and none sees anything of another, by whatever route; on both databases. */
+const KEEPER = 'harbour-keeper'
+interface Room {
+  readonly id: string
+  readonly passcode: string
+  /** What a referee's device, and a helper's, have as their cookie. */
+  readonly referee: string
+  readonly helper: string
+  readonly at: Settled
+}
+
+for (const [database, nth] of [
+  ['PGlite', 116],
+  ['PostgreSQL', 118],
+] as const)
+  test.describe(`a school on ${database}`, () => {
+    test.describe.configure({ mode: 'serial' })
+    const server = ownServer(nth, { host: '0.0.0.0' })
+    let stop = async () => {}
+    let env: Readonly<Record<string, string>> = { NIMBLE_SCHOOL: '1', NIMBLE_KEEPER: KEEPER }
+    let keeper = ''
+    let gulls: Room
+    let herons: Room
+
+    interface How {
+      readonly body?: unknown
+      readonly cookie?: string
+    }
+    function ask(method: string, path: string, { body, cookie = '' }: How = {}) {
+      return fetch(server.address + path, {
+        method,
+        headers: { cookie, ...(body === undefined ? {} : { 'content-type': 'application/json' }) },
+        body: body === undefined ? undefined : JSON.stringify(body),
+      })
+    }
+    /** Asks, and wants it done. */
+    async function call<T>(method: string, path: string, how: How): Promise<T> {
+      const answer = await ask(method, path, how)
+      const text = await answer.text()
+      expect([method, path, answer.status < 300 || text]).toEqual([method, path, true])
+      return JSON.parse(text) as T
+    }
+    async function letIn(path: string, body: unknown): Promise<string> {
+      const answer = await ask('POST', path, { body })
+      expect([path, answer.status]).toEqual([path, 200])
+      return answer.headers.getSetCookie()[0]!.split(';')[0]!
+    }
+    /** The answer's text, of a stream its first piece, which holds everything that it begins with. */
+    async function textOf(answer: Response): Promise<string> {
+      if (!answer.headers.get('content-type')?.includes('event-stream')) return answer.text()
+      const reader = answer.body!.getReader()
+      const { value } = await reader.read()
+      await reader.cancel()
+      return new TextDecoder().decode(value)
+    }
+    async function furnished(name: string): Promise<Room> {
+      const { room, passcode } = await call<{ room: { id: string }; passcode: string }>('POST', '/api/keeper/rooms', {
+        ...{ body: { name }, cookie: keeper },
+      })
+      const referee = await letIn('/api/session', { room: room.id, passcode })
+      const at = await settle((method, path, body) => call(method, path, { body, cookie: referee }))
+      return { id: room.id, passcode, referee, at, helper: await letIn('/api/helper', { code: at.code }) }
+    }
+    /** Everything of a room that can be known again elsewhere. */
+    const marksOf = ({ match, other, person, second, session, rules, helper, undo }: Settled) =>
+      Object.values({ match, other, person, second, session, rules, helper, undo })
+    const archiveOf = async ({ referee }: Room) =>
+      (await (await ask('GET', '/api/archive', { cookie: referee })).text()).replace(/"madeAt":"[^"]*"/, '')
+
+    test.beforeAll(async () => {
+      if (database === 'PostgreSQL') {
+        const cluster = await ownCluster()
+        stop = cluster.stop
+        env = { ...env, DATABASE_URL: cluster.url }
+      }
+      await server.start(env)
+      keeper = await letIn('/api/keeper/session', { passcode: KEEPER })
+      gulls = await furnished('Gulls')
+      herons = await furnished('Herons')
+    })
+    test.afterAll(async () => {
+      await server.stop()
+      await stop()
+    })
+
+    test('each room begins empty, and knows its name', async () => {
+      const { rooms } = await call<{ rooms: { name: string; holds: { people: number } }[] }>(
+        'GET',
+        '/api/keeper/rooms',
+        { cookie: keeper },
+      )
+      expect(rooms.map(({ name, holds }) => [name, holds.people])).toEqual([
+        ['Gulls', 2],
+        ['Herons', 2],
+      ])
+      for (const [room, name] of [
+        [gulls, 'Gulls'],
+        [herons, 'Herons'],
+      ] as const)
+        expect(await call('GET', '/api/session', { cookie: room.referee })).toMatchObject({
+          ...{ mayRecord: true, school: true, room: { id: room.id, name } },
+        })
+      expect(await call('GET', '/api/session', {})).toMatchObject({ mayRecord: false, school: true, room: null })
+    })
+
+    test('every route asked from another room, with everything that is in this one, tells and changes nothing', async () => {
+      const before = await archiveOf(gulls)
+      /** Routes that name something of the other room, and don't say that there is no such thing. */
+      const answered = new Set<string>()
+      for (const cookie of [herons.referee, herons.helper])
+        for (const [route, asked] of Object.entries(ROUTES)) {
+          if (asked.open?.includes('stranger')) continue
+          const [method] = route.split(' ') as [string]
+          const path = asked.path(gulls.at)
+          // What is brought in by a file is one's own from then on.
+          const body = route === 'POST /api/archive' ? undefined : asked.body?.(gulls.at)
+          const answer = await ask(method, path, { body, cookie })
+          const text = await textOf(answer)
+          expect([route, answer.status === 500]).toEqual([route, false])
+          for (const mark of marksOf(gulls.at))
+            // What was asked for may be named again; nothing else may.
+            if (!path.includes(mark) && !JSON.stringify(body ?? '').includes(mark))
+              expect([route, text.includes(mark)]).toEqual([route, false])
+          if (/\[(id|helper)\]/.test(route) && answer.ok) answered.add(route)
+        }
+      expect([...answered]).toEqual([])
+      expect(await archiveOf(gulls)).toBe(before)
+    })
+
+    test('a stranger and the keeper get nothing of a room; a board’s link opens its own alone', async () => {
+      for (const cookie of ['', keeper])
+        for (const [route, asked] of Object.entries(ROUTES)) {
+          if (asked.open?.includes('stranger')) continue
+          const [method] = route.split(' ') as [string]
+          const answer = await ask(method, asked.path(gulls.at), { body: asked.body?.(gulls.at), cookie })
+          expect([route, answer.status]).toEqual([route, 401])
+        }
+      for (const path of [`/api/boards/${gulls.at.board}`, `/api/room/boards/${gulls.at.roomBoard}`]) {
+        expect([path, (await ask('GET', path)).status]).toEqual([path, 200])
+        expect([path, (await ask('GET', path, { cookie: herons.referee })).status]).toEqual([path, 200])
+        for (const other of [path.replace(gulls.id, herons.id), path.replace(`${gulls.id}-`, '')])
+          expect([other, (await ask('GET', other, { cookie: gulls.referee })).status]).toEqual([other, 404])
+      }
+    })
+
+    test('the keeper’s routes are the keeper’s alone, and tell no child’s name', async () => {
+      for (const [route, { path, body, open }] of Object.entries(KEEPERS)) {
+        const [method] = route.split(' ') as [string]
+        if (open) continue
+        for (const cookie of ['', gulls.referee, gulls.helper, `nimble-tally-keeper=${gulls.referee.split('=')[1]}`])
+          expect([route, (await ask(method, path(gulls.id), { body: body?.('x'), cookie })).status]).toEqual([
+            route,
+            401,
+          ])
+        if (route.endsWith('/archive') || route.endsWith('/passcode')) continue
+        const text = await (await ask(method, path(gulls.id), { body: body?.('Gulls'), cookie: keeper })).text()
+        for (const name of ['Ines', 'Tomasz', 'Lantern']) expect([route, text.includes(name)]).toEqual([route, false])
+      }
+    })
+
+    test('what happens in one room is told there alone', async () => {
+      const follow = async (cookie: string) => {
+        const leave = new AbortController()
+        const answer = await fetch(`${server.address}/api/live`, { headers: { cookie }, signal: leave.signal })
+        const told = { text: '', leave: () => leave.abort() }
+        void (async () => {
+          for await (const piece of answer.body!.pipeThrough(new TextDecoderStream())) told.text += piece
+        })().catch(() => undefined)
+        await expect.poll(() => told.text).not.toBe('')
+        return told
+      }
+      const [mine, theirs] = [await follow(gulls.referee), await follow(herons.referee)]
+      const entry = { id: 'school-1', after: 0, entry: { call: 'note', why: 'The bell rang.' } }
+      await call('POST', `/api/matches/${gulls.at.match}/entries`, { body: entry, cookie: gulls.referee })
+      const clock = { body: { do: 'set', minutes: 12 }, cookie: gulls.referee }
+      await call('POST', `/api/room/session/${gulls.at.session}/clock`, clock)
+      await expect.poll(() => mine.text).toContain('"recorded"'.replaceAll('"', ''))
+      await expect.poll(() => mine.text).toContain(gulls.at.session)
+      // Whatever comes next comes after all that went before.
+      await call('POST', `/api/matches/${herons.at.match}/entries`, { body: entry, cookie: herons.referee })
+      await expect.poll(() => theirs.text).toContain(herons.at.match)
+      expect(theirs.text).not.toContain(gulls.at.match)
+      expect(theirs.text).not.toContain(gulls.at.session)
+      for (const { leave } of [mine, theirs]) leave()
+    })
+
+    test('an archive of a room is read into another one, with the same ids, and both go on', async () => {
+      const archive = await call<{ matches: { id: string }[] }>('GET', `/api/keeper/rooms/${gulls.id}/archive`, {
+        cookie: keeper,
+      })
+      const { room, passcode } = await call<{ room: { id: string }; passcode: string }>('POST', '/api/keeper/rooms', {
+        ...{ body: { name: 'Terns' }, cookie: keeper },
+      })
+      const read = await call<{ matches: number }>('POST', `/api/keeper/rooms/${room.id}/archive`, {
+        ...{ body: archive, cookie: keeper },
+      })
+      expect(read.matches).toBe(archive.matches.length)
+      const terns = await letIn('/api/session', { room: room.id, passcode })
+      const sizes = async () =>
+        Promise.all(
+          [terns, gulls.referee].map(
+            async (cookie) =>
+              (await call<{ entries: unknown[] }>('GET', `/api/matches/${gulls.at.match}`, { cookie })).entries.length,
+          ),
+        )
+      expect(await sizes()).toEqual([1, 1])
+      const entry = { id: 'school-2', after: 1, entry: { call: 'note', why: 'Only here.' } }
+      await call('POST', `/api/matches/${gulls.at.match}/entries`, { body: entry, cookie: terns })
+      expect(await sizes()).toEqual([2, 1])
+    })
+
+    test('a closed room lets nobody in, and nothing of it is lost; a new passcode has to be given', async () => {
+      const live = await ask('GET', '/api/live', { cookie: herons.referee })
+      const ended = live.body!.pipeTo(new WritableStream())
+      await call('PATCH', `/api/keeper/rooms/${herons.id}`, { body: { closed: true }, cookie: keeper })
+      await ended
+      for (const [path, cookie] of [
+        ['/api/matches', herons.referee],
+        [`/api/matches/${herons.at.match}`, herons.helper],
+      ] as const)
+        expect([path, (await ask('GET', path, { cookie })).status]).toEqual([path, 401])
+      expect((await ask('GET', `/api/boards/${herons.at.board}`)).status).toBe(404)
+      const enter = (passcode: string) =>
+        ask('POST', '/api/session', { body: { room: herons.id, passcode } }).then(({ status }) => status)
+      expect(await enter(herons.passcode)).toBe(403)
+      await call('PATCH', `/api/keeper/rooms/${herons.id}`, { body: { closed: false }, cookie: keeper })
+      expect((await ask('GET', '/api/matches', { cookie: herons.referee })).status).toBe(200)
+      const { passcode } = await call<{ passcode: string }>('POST', `/api/keeper/rooms/${herons.id}/passcode`, {
+        cookie: keeper,
+      })
+      expect((await ask('GET', '/api/matches', { cookie: herons.referee })).status).toBe(401)
+      expect([await enter(herons.passcode), await enter(passcode)]).toEqual([403, 200])
+    })
+
+    test('a query that forgets its room shows the room’s own rows alone, and no row points into another room', async () => {
+      if (database === 'PGlite') await server.stop()
+      const ask = await asServer()
+      const inRoom = (room: string) => ask.query("select set_config('nimble.room', $1, false)", [room])
+      for (const [room, known, others] of [
+        [gulls, 'match', herons],
+        [herons, 'match', gulls],
+      ] as const) {
+        await inRoom(room.id)
+        const rows = await ask.query('select id from matches', [])
+        const ids = rows.map(({ id }) => id)
+        expect(ids).toContain(room.at[known])
+        expect(ids).not.toContain(others.at[known])
+        expect(await ask.query('select distinct room from who_sat join seats using (match_id, seat)', [])).toEqual([
+          { room: room.id },
+        ])
+        // Nothing can be put into another room, or point there.
+        const insert = "insert into entries (room, match_id, number, client_id, entry) values ($1, $2, 900, 'x', '{}')"
+        await expect(ask.query(insert, [others.id, others.at.match])).rejects.toThrow(/row-level security/)
+        await expect(ask.query(insert, [room.id, others.at.match])).rejects.toThrow(/foreign key/)
+        for (const table of ['matches', 'people', 'entries', 'facts', 'seats', 'settings', 'undoables', 'helpers'])
+          expect(await ask.query(`select room from ${table} where room <> $1`, [room.id])).toEqual([])
+      }
+      await inRoom('')
+      expect(await ask.query('select id from matches', [])).toEqual([])
+      await ask.close()
+    })
+
+    /** The database as the server's own queries see it. */
+    async function asServer() {
+      if (database === 'PGlite') {
+        const client = await PGlite.create(`${server.folder}/pgdata`)
+        await client.exec('set role nimble_tally')
+        return {
+          query: async (text: string, values: string[]) =>
+            (await client.query<Record<string, unknown>>(text, values)).rows,
+          close: () => client.close(),
+        }
+      }
+      const client = postgres(env.DATABASE_URL!, { max: 1, connection: { role: 'nimble_tally' } as never })
+      return {
+        query: async (text: string, values: string[]) => [...(await client.unsafe(text, values))],
+        close: () => client.end(),
+      }
+    }
+
+    test('nothing broke', () => expect(server.told()).not.toContain(' broke:'))
+  })
