@@ -46,7 +46,7 @@ function errorOf(error: unknown): ApiError {
   if (!data || typeof data !== 'object' || status === 502 || status === 503)
     return new ApiError(0, 'unreachable', 'The server can’t be reached.')
   // Only where the server asks for the passcode at all; the page asked for is come back to.
-  if (status === 401 && location.pathname !== '/enter')
+  if (status === 401 && data.code === 'passcode-needed' && location.pathname !== '/enter')
     void navigateTo(`/enter?to=${encodeURIComponent(location.pathname)}`)
   return new ApiError(status, String(data.code ?? 'broken'), String(data.says ?? 'Something broke.'), data)
 }

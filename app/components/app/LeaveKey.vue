@@ -33,6 +33,6 @@ async function leave() {
     @click="leave()"
   >
     <UIcon name="i-lucide-log-out" class="size-5" />
-    <span class="sr-only xl:not-sr-only">Referee: leave</span>
+    <span class="sr-only xl:not-sr-only">{{ access.room ? `${access.room.name}: leave` : 'Referee: leave' }}</span>
   </UButton>
 </template>

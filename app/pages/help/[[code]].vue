@@ -7,10 +7,13 @@ definePageMeta({ layout: 'bare' })
 
 const route = useRoute()
 const { access, load } = useAccess()
-/** Codes are eight letters and figures; how they are parted, and whether large or small, doesn’t count. */
-const LENGTH = 8
-const lettersOf = (text: string) => [...text.toLowerCase().replaceAll(/[^a-z\d]/g, '')].slice(0, LENGTH)
-const letters = ref(lettersOf(String(route.params.code ?? '')))
+/** Codes are eight letters and figures, in a school after the six of the room; how they are parted doesn’t count. */
+const LONGEST = 14
+const length = computed(() => (access.value?.school ? LONGEST : 8))
+const lettersOf = (text: string, most = length.value) =>
+  [...text.toLowerCase().replaceAll(/[^a-z\d]/g, '')].slice(0, most)
+/** A link holds what it holds, before the server has said which kind it is. */
+const letters = ref(lettersOf(String(route.params.code ?? ''), LONGEST))
 const state = computed(() => ({ code: letters.value.join('') }))
 const failed = ref<string | null>(null)
 const stopping = ref(history.state?.stop === true)
@@ -67,7 +70,18 @@ useHead({ title: 'Help at a table · Nimble Tally' })
     <h1 class="text-3xl font-bold">Help at a table</h1>
     <p>You record what is played there and take back the newest play; the referee decides the rest.</p>
     <UFormField name="code" label="The code of the table">
+      <UInput
+        v-if="access?.school"
+        :model-value="letters.join('')"
+        class="w-full"
+        :ui="{ base: 'figures h-14 text-2xl' }"
+        aria-label="The code of the table"
+        autocapitalize="none"
+        autocomplete="off"
+        @update:model-value="(text) => (letters = lettersOf(String(text)))"
+      />
       <UPinInput
+        v-else
         v-model="letters"
         :length="8"
         :separator="4"
