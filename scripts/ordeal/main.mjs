@@ -17,6 +17,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { pause, server } from './server.mjs'
+import { school } from './school.mjs'
 import { strangers } from './strangers.mjs'
 
 const KILLS = Number(process.env.KILLS ?? 20)
@@ -386,6 +387,7 @@ const PARTS = {
   longMatch,
   muteViewers,
   ...strangers(tell),
+  ...school(tell),
 }
 const asked = process.argv.slice(2)
 for (const [name, part] of Object.entries(PARTS)) if (!asked.length || asked.includes(name)) await part()

@@ -63,6 +63,12 @@ export function server(folder = mkdtempSync(join(tmpdir(), 'nimble-ordeal-'))) {
   /** Megabytes of memory that it has now. */
   const memory = () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${running.pid}/status`, 'utf8'))[1]) / 1000
 
+  /** Seconds of a core that it has used. */
+  const cpu = () => {
+    const fields = readFileSync(`/proc/${running.pid}/stat`, 'utf8').split(') ')[1].split(' ')
+    return (Number(fields[11]) + Number(fields[12])) / 100
+  }
+
   const json = { 'content-type': 'application/json' }
   const post = (path, body) =>
     fetch(address + path, {
@@ -92,6 +98,7 @@ export function server(folder = mkdtempSync(join(tmpdir(), 'nimble-ordeal-'))) {
     stop,
     held,
     memory,
+    cpu,
     post,
     get,
     makeMatch,

@@ -32,7 +32,7 @@ function freePort(): Promise<number> {
 }
 
 /** A PostgreSQL cluster of a test's own, in a folder of its own on a free port; gone once it is stopped. */
-export async function ownCluster() {
+export async function ownCluster({ flushed = false } = {}) {
   const bin = programs()
   const as = account()
   const folder = mkdtempSync(join(tmpdir(), 'nimble-cluster-'))
@@ -50,33 +50,43 @@ export async function ownCluster() {
   const port = await freePort()
   const settings = [
     'listen_addresses=127.0.0.1',
-    'fsync=off',
+    ...(flushed ? [] : ['fsync=off']),
     'max_connections=60',
     `unix_socket_directories=${folder}`,
   ]
-  const server: ChildProcess = spawn(
-    join(bin, 'postgres'),
-    ['-D', data, '-p', String(port), ...settings.flatMap((each) => ['-c', each])],
-    {
+  const begin = (): ChildProcess =>
+    spawn(join(bin, 'postgres'), ['-D', data, '-p', String(port), ...settings.flatMap((each) => ['-c', each])], {
       ...as,
       cwd: folder,
       stdio: 'ignore',
-    },
-  )
+    })
+  let server = begin()
   const ready = () =>
     spawnSync(join(bin, 'pg_isready'), ['-h', '127.0.0.1', '-p', String(port)], { stdio: 'ignore' }).status === 0
-  for (let tries = 0; !ready(); tries++) {
-    if (tries > 200 || server.exitCode !== null) throw new Error('The PostgreSQL server did not start.')
-    await new Promise((resolve) => setTimeout(resolve, 100))
+  async function started(): Promise<void> {
+    for (let tries = 0; !ready(); tries++) {
+      if (tries > 200 || server.exitCode !== null) throw new Error('The PostgreSQL server did not start.')
+      await new Promise((resolve) => setTimeout(resolve, 100))
+    }
+  }
+  await started()
+  async function end(): Promise<void> {
+    const gone = new Promise((resolve) => server.once('exit', resolve))
+    // At once: whoever is still connected is sent away.
+    server.kill('SIGINT')
+    await gone
   }
   return {
     url: `postgres://nimble@127.0.0.1:${port}/postgres`,
+    /** Ends it and starts it again on the same port. */
+    async restart() {
+      await end()
+      server = begin()
+      await started()
+    },
     async stop() {
       if (server.exitCode !== null) return
-      const gone = new Promise((resolve) => server.once('exit', resolve))
-      // At once: whoever is still connected is sent away.
-      server.kill('SIGINT')
-      await gone
+      await end()
       rmSync(folder, { recursive: true, force: true })
     },
   }
