@@ -5,7 +5,7 @@ import { COOKIES, type Role } from './roles'
 import { environment } from '../utils/environment'
 
 /** What a device's cookie holds: for what it was sealed, and the passcode that was in force. */
-interface Sealed {
+export interface Sealed {
   readonly role?: Role
   readonly passcode?: string
   /** The helper that it belongs to. */

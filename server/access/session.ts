@@ -1,10 +1,10 @@
 import type { H3Event } from 'h3'
 import { endStreamsOf } from '../utils/streams'
 import { enterRoom, isSchool, roomHere } from '../school/here'
-import { goInto } from '../school/rooms'
+import { accessHere } from '../school/access'
 import { endSession, hasEnded, keeperHash, passcodeHash } from './passcode'
 import { COOKIES, type Role } from './roles'
-import { isSealedFor, mark, openSealed, seal } from './sealed'
+import { isSealedFor, mark, openSealed, seal, type Sealed } from './sealed'
 
 declare module 'h3' {
   interface H3EventContext {
@@ -19,8 +19,7 @@ export async function sealedHere(event: H3Event, role: Role) {
   if (!getCookie(event, COOKIES[role].name)) return null
   const session = await openSealed(event, role)
   const { id, data } = session
-  const counts = id !== undefined && (await isThere(role, data.room)) && isSealedFor(role, data, await hashFor(role))
-  if (!counts || (await hasEnded(role, id))) {
+  if (!id || !(await counts(role, data, id))) {
     enterRoom(null)
     return null
   }
@@ -28,12 +27,12 @@ export async function sealedHere(event: H3Event, role: Role) {
   return session
 }
 
-const hashFor = (role: Role) => (role === 'keeper' ? keeperHash() : passcodeHash())
-
-/** Goes into the room that a cookie was let into; whether there is one. The keeper is in none. */
-async function isThere(role: Role, room: string | undefined): Promise<boolean> {
-  if (role === 'keeper') return isSchool()
-  return !isSchool() || (room !== undefined && (await goInto(room)))
+/** Whether a cookie counts still: in its room, which is gone into, under the passcode in force, and not left before. */
+async function counts(role: Role, data: Sealed, id: string): Promise<boolean> {
+  if (role === 'keeper') return isSchool() && isSealedFor(role, data, await keeperHash()) && !(await hasEnded(role, id))
+  if (isSchool()) enterRoom(data.room ?? null)
+  const { passcode, ended, open } = await accessHere()
+  return open && isSealedFor(role, data, passcode) && !(id in ended)
 }
 
 /** Whether this request comes from somebody who gave the passcode in force. */

@@ -1,7 +1,7 @@
 import { letHelperIn } from '../access/helper'
 import { rationTry } from '../access/ration'
 import { helperOf } from '../room/helpers'
-import { followCode } from '../school/links'
+import { followCode } from '../school/doors'
 import { bodyOf } from '../utils/body'
 import { defineRoute } from '../utils/refusal'
 import { helperCodeShape } from '#shared/requests'

@@ -39,8 +39,9 @@ type PostgresClient = ReturnType<typeof postgres>
 export function roomsOnServer(client: PostgresClient, room: WhichRoom): PostgresClient {
   const within = <T>(ask: (tx: postgres.TransactionSql) => Promise<T>) =>
     client.begin(async (tx) => {
-      await tx.unsafe(SET_ROOM, [room() ?? ''])
-      return ask(tx)
+      // Both go out together: what is asked comes after, on the same connection.
+      const [, answer] = await Promise.all([tx.unsafe(SET_ROOM, [room() ?? '']).execute(), ask(tx)])
+      return answer
     })
   const own = {
     unsafe: (...asked: Parameters<PostgresClient['unsafe']>) => {

@@ -12,7 +12,7 @@ import {
 } from '../access/policy'
 import { isKeeper, mayRecord } from '../access/session'
 import { isSchool } from '../school/here'
-import { followLink } from '../school/links'
+import { followLink } from '../school/doors'
 import { ready } from '../utils/ready'
 import { defineRoute, refuseWith } from '../utils/refusal'
 

@@ -1,20 +1,7 @@
 import { isSchool, roomHere } from './here'
-import { CODE_LENGTH, goInto } from './rooms'
 
 /** A link or a code that is given away says in a school to which room it belongs: `room-token`. */
 export const toldLink = (token: string): string => (isSchool() ? `${roomHere()}-${token}` : token)
 
-/** Goes into the room of a link that was given away; whether there is one. Where there is one room it is that. */
-export async function followLink(told: string): Promise<boolean> {
-  return !isSchool() || goInto(told.slice(0, told.indexOf('-')))
-}
-
 /** The token of such a link, as the room itself knows it. */
 export const tokenIn = (told: string): string => (isSchool() ? told.slice(told.indexOf('-') + 1) : told)
-
-/** Goes into the room of a helper's code, however it was typed; returns the code as the room knows it, null where there is none. */
-export async function followCode(typed: string): Promise<string | null> {
-  if (!isSchool()) return typed
-  const letters = typed.toLowerCase().replaceAll(/[^a-z\d]/g, '')
-  return (await goInto(letters.slice(0, CODE_LENGTH))) ? letters.slice(CODE_LENGTH) : null
-}

@@ -1,0 +1,14 @@
+import { isSchool } from './here'
+import { CODE_LENGTH, goInto } from './rooms'
+
+/** Goes into the room of a link that was given away; whether there is one. Where there is one room it is that. */
+export async function followLink(told: string): Promise<boolean> {
+  return !isSchool() || goInto(told.slice(0, told.indexOf('-')))
+}
+
+/** Goes into the room of a helper's code, however it was typed; returns the code as the room knows it, null where there is none. */
+export async function followCode(typed: string): Promise<string | null> {
+  if (!isSchool()) return typed
+  const letters = typed.toLowerCase().replaceAll(/[^a-z\d]/g, '')
+  return (await goInto(letters.slice(0, CODE_LENGTH))) ? letters.slice(CODE_LENGTH) : null
+}
