@@ -7,10 +7,12 @@ import { build } from './build.mjs'
 import { install } from './install.mjs'
 import { root } from './run.mjs'
 
-const USAGE = `usage: bin/start [--port N] [--host ADDRESS [--passcode WORD]] [--demo | --empty] [--restore FILE] [--anew]
+const USAGE = `usage: bin/start [--port N] [--host ADDRESS [--passcode WORD]] [--school [--keeper WORD]] [--demo | --empty] [--restore FILE] [--anew]
   --port N        the port to serve on (3000)
   --host ADDRESS  the address to serve on (127.0.0.1: this machine alone)
   --passcode WORD what other devices must give to record; made and shown once where none is set
+  --school        many rooms, each with people, matches and a passcode of its own; a keeper makes them at /keeper
+  --keeper WORD   the keeper's passcode; made and shown once where none is set
   --demo          a fresh demo in a folder of its own; your own matches are not touched
   --empty         start without demo data
   --restore FILE  a backup takes the place of what is there, which is set aside
@@ -27,7 +29,7 @@ function refuse(says, code = 2) {
 function readOptions() {
   const text = { type: 'string' }
   const flag = { type: 'boolean' }
-  const options = { port: text, host: text, passcode: text, restore: text, demo: flag, empty: flag, anew: flag }
+  const options = { port: text, host: text, passcode: text, school: flag, keeper: text, restore: text, demo: flag, empty: flag, anew: flag }
   let asked
   try {
     asked = parseArgs({ options: { ...options, help: { ...flag, short: 'h' } } }).values
@@ -39,14 +41,19 @@ function readOptions() {
     console.log(USAGE)
     process.exit(0)
   }
-  if (asked.passcode && asked.passcode.length < 6) refuse('A passcode has at least 6 characters.')
+  for (const word of [asked.passcode, asked.keeper])
+    if (word && word.length < 6) refuse('A passcode has at least 6 characters.')
+  if (asked.school && asked.passcode) refuse('In a school each room has its own passcode: the keeper makes them.')
+  if (asked.school && asked.restore) refuse('Into a school an archive is brought room by room, by the keeper.')
   const restore = asked.restore && resolve(asked.restore)
   if (restore && !statSync(restore, { throwIfNoEntry: false })?.isFile()) refuse(`There is no file ${restore}.`)
   return { ...asked, restore }
 }
 
 /** The options as settings of the server. */
-function settings({ port = '3000', host = '127.0.0.1', passcode, restore, demo = false, empty = false, anew = false }) {
+function settings(asked) {
+  const { port = '3000', host = '127.0.0.1', passcode, school, keeper, restore } = asked
+  const { demo = false, empty = false, anew = false } = asked
   const own = process.env.NIMBLE_DATA ? resolve(process.env.NIMBLE_DATA) : join(root, '.data/tally')
   return {
     fresh: demo,
@@ -56,6 +63,8 @@ function settings({ port = '3000', host = '127.0.0.1', passcode, restore, demo =
     env: {
       NIMBLE_DEMO: demo || !(empty || restore) ? '1' : '0',
       ...(passcode && { NIMBLE_PASSCODE: passcode }),
+      ...(school && { NIMBLE_SCHOOL: '1' }),
+      ...(keeper && { NIMBLE_KEEPER: keeper }),
       ...(restore && { NIMBLE_RESTORE: restore }),
       ...(anew && { NIMBLE_ANEW: '1' }),
     },

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto'
 import type { Role } from './roles'
 import { install, installed, installOnce, keepSetting, setting } from '../utils/settings'
 import { StartRefused } from '../utils/startRefused'
-import { hashPasscode, LEAST_PASSCODE, makePasscode, verifyPasscode } from './hash'
+import { LEAST_PASSCODE, hashPasscode, makePasscode, meansPasscode, verifyPasscode } from './hash'
 
 /** Guessing finds a shorter one. */
 class PasscodeTooShort extends StartRefused {
@@ -45,7 +45,13 @@ export async function keeperHash(): Promise<string> {
   return (await installed('keeper-passcode')) ?? ''
 }
 
-/** The same for the keeper of a school. */
+/** Whether somebody means the keeper's passcode; where there is no school, the one that the start was given. */
+export async function meansKeeper(typed: string): Promise<boolean> {
+  const kept = await keeperHash()
+  return typed !== '' && kept !== '' && meansPasscode(typed, kept)
+}
+
+/** The same for the keeper of a school, and for whoever is to look at the metrics of a room. */
 export async function readyKeeper(given: string | undefined): Promise<string | null> {
   const kept = await keeperHash()
   if (given !== undefined && given.length < LEAST_PASSCODE) throw new PasscodeTooShort()

@@ -30,7 +30,7 @@ export function isOpen(method: string, path: string): boolean {
   if (['/api/session', '/api/helper', '/api/keeper/session'].includes(path)) return true
   return (
     method === 'GET' &&
-    (/^\/api\/(health|alive)$/.test(path) || /^\/api\/(boards|room\/boards)\/[\w-]+(\/live)?$/.test(path))
+    (/^\/api\/(health|alive|metrics)$/.test(path) || /^\/api\/(boards|room\/boards)\/[\w-]+(\/live)?$/.test(path))
   )
 }
 

@@ -41,6 +41,8 @@ export interface OpenDatabase {
 
 interface Where {
   readonly url?: string
+  /** Connections that queries share, on a PostgreSQL server. */
+  readonly connections: number
   readonly folder: string
   /** The file of an archive of an empty folder. */
   readonly prepared?: string
@@ -60,7 +62,7 @@ interface Where {
 export const openDatabase = (where: Where): Promise<OpenDatabase> =>
   where.url ? onServer(where.url, where) : inFolder(where)
 
-async function onServer(url: string, { migrate, room }: Where): Promise<OpenDatabase> {
+async function onServer(url: string, { connections, migrate, room }: Where): Promise<OpenDatabase> {
   const own = `nimble-tally ${randomUUID()}`
   const owner = postgres(url, { max: 1, onnotice: () => {} })
   const owning = drizzlePostgres(owner, { schema }) as unknown as Database
@@ -72,6 +74,7 @@ async function onServer(url: string, { migrate, room }: Where): Promise<OpenData
     await owner.end({ timeout: 5 })
   }
   const client = postgres(url, {
+    max: connections,
     onnotice: () => {},
     connection: { application_name: own, ...(role && { role }), ...(room ? {} : { 'nimble.room': ONE_ROOM }) },
   })

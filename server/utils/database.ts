@@ -6,6 +6,7 @@ import { boundPglite, openDatabase, overPglite, type Database, type OpenDatabase
 import { refuseFullDisk } from '../database/disk'
 import { migrate, type Migration } from '../database/migrate'
 import { environment } from './environment'
+import { connections, writes, writeWaitSeconds } from './metrics'
 import { Refusal } from './refusal'
 import { whichRoom } from '../school/here'
 
@@ -46,8 +47,10 @@ async function open(): Promise<OpenDatabase> {
   const { data, prepared, restore, anew, databaseUrl: url } = environment()
   if (!data && !url) throw new Error('NIMBLE_DATA must name the data folder as an absolute path; bin/start sets it.')
   const migrations = await bundledMigrations()
+  connections.set(url ? environment().connections : 1)
   return openDatabase({
     url,
+    connections: environment().connections,
     folder: data ?? '',
     prepared,
     anew,
@@ -90,9 +93,18 @@ async function fillBeside(client: PGlite, archive: Buffer): Promise<void> {
 export async function writing<T>(write: (tx: Within) => Promise<T>, { frees = false } = {}): Promise<T> {
   const { database, folder, flush } = await openOnce()
   if (!frees) await refuseFullDisk(folder)
-  const written = await database.transaction(write)
-  await flush()
-  return written
+  const waited = writeWaitSeconds.startTimer()
+  writes.inc()
+  try {
+    const written = await database.transaction((tx) => {
+      waited()
+      return write(tx)
+    })
+    await flush()
+    return written
+  } finally {
+    writes.dec()
+  }
 }
 
 async function bundledMigrations(): Promise<Migration[]> {

@@ -23,6 +23,10 @@ const shape = z.object({
   NIMBLE_PROXY: z.stringbool().default(false),
   /** Bytes that must be free on the disk: PGlite's log grows by 16 MB at a time, and it loops for ever when it can't. */
   NIMBLE_DISK_MARGIN: z.coerce.number().min(0).default(96_000_000),
+  /** `json`: a line of JSON for each request, and for whatever the server says. */
+  NIMBLE_LOGS: z.enum(['text', 'json']).default('text'),
+  /** Connections to a PostgreSQL server that queries share; one more listens. */
+  NIMBLE_CONNECTIONS: z.coerce.number().int().min(2).max(500).default(10),
   /** A PostgreSQL server instead of a folder. */
   DATABASE_URL: z.url({ protocol: /^postgres(ql)?$/ }).optional(),
   NITRO_HOST: z.string().optional(),
@@ -36,6 +40,8 @@ export const SETTINGS = shape.keyof().options
 
 const WANTED: Readonly<Record<string, string>> = {
   NIMBLE_DISK_MARGIN: 'a number of bytes',
+  NIMBLE_CONNECTIONS: 'a number from 2 to 500',
+  NIMBLE_LOGS: 'text or json',
   DATABASE_URL: 'an address like postgres://user@host:5432/name',
 }
 
@@ -64,6 +70,8 @@ export function readEnvironment(from: Readonly<Record<string, string | undefined
     https: set.NIMBLE_HTTPS,
     proxy: set.NIMBLE_PROXY,
     diskMargin: set.NIMBLE_DISK_MARGIN,
+    logs: set.NIMBLE_LOGS,
+    connections: set.NIMBLE_CONNECTIONS,
     databaseUrl: set.DATABASE_URL,
     host: NITRO_HOST ?? HOST,
     port: NITRO_PORT ?? PORT,

@@ -18,7 +18,8 @@ async function getReady(): Promise<OpenDatabase> {
     await dropEmptyRoom()
     const made = await readyKeeper(environment().keeper)
     if (made) console.log(`\nThe keeper’s passcode is ${made}. It is shown this once; NIMBLE_KEEPER sets another.\n`)
-  } else if (!isLocalOnly()) {
+  } else if (environment().keeper) await readyKeeper(environment().keeper)
+  if (!isSchool() && !isLocalOnly()) {
     const made = await readyPasscode(environment().passcode)
     if (made)
       console.log(

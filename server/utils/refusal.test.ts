@@ -33,7 +33,9 @@ test('what breaks is logged with its route and without what was asked, and answe
     says: expect.stringMatching(/^Something broke .* Nothing was recorded; try again\.$/),
     path: '',
   })
-  expect(logged.mock.calls).toEqual([['GET /api/people/:id broke:', error]])
+  expect(logged.mock.calls).toEqual([
+    ['GET /api/people/:id broke:', expect.stringMatching(/^Error: no such column\n\s+at /)],
+  ])
 })
 
 test('a database that is away for a moment is no fault of ours: pages send again what it could not take', async () => {

@@ -2,6 +2,8 @@ import type { EventHandler, H3Event } from 'h3'
 import type * as z from 'zod'
 import { saysPlainly } from '#core/wording/issues'
 import { isDatabaseAway } from '../database/away'
+import { refusals } from './metrics'
+import { plainError } from './plainError'
 
 /** A refusal as it goes to the client: `{code, says, path}` and what else helps, with an HTTP status. */
 export class Refusal extends Error {
@@ -32,7 +34,9 @@ export function refuseWith(event: H3Event, status: number, code: string, says: s
 
 /** A fault of ours goes to the log with the route that it happened in; what was asked for there may hold names, and stays out. */
 export function reportBroken(event: H3Event, error: unknown): void {
-  console.error(`${event.method} ${event.context.matchedRoute?.path ?? event.path.split('?')[0]} broke:`, error)
+  const route = event.context.matchedRoute?.path ?? event.path.split('?')[0]
+  const { request } = event.context
+  console.error(`${event.method} ${route} broke:`, plainError(error), ...(request ? [`in request ${request}`] : []))
 }
 
 /** An API route: refusals become their JSON and status; nothing else leaks out. */
@@ -43,6 +47,7 @@ export function defineRoute<T>(handler: (event: H3Event) => Promise<T> | T): Eve
     } catch (error) {
       const refused = isDatabaseAway(error) ? databaseAway() : error
       if (refused instanceof Refusal) {
+        refusals.inc({ code: refused.code })
         setResponseStatus(event, refused.status)
         return { code: refused.code, says: told(refused.says), path: told(refused.path), ...refused.more }
       }

@@ -1,6 +1,7 @@
 import type { H3Event } from 'h3'
 import { roomHere } from '../school/here'
 import { addressOf } from './address'
+import { streams } from './metrics'
 import { Refusal } from './refusal'
 
 /** How often a silent stream says that it is still there, so that a page can tell when it is out of date. */
@@ -74,6 +75,7 @@ export function openStream(event: H3Event, begin: (stream: Stream) => () => void
     ended = true
     clearInterval(heartbeat)
     open.delete(close)
+    streams.set(open.size)
     const left = (byAddress.get(address) ?? 1) - 1
     if (left > 0) byAddress.set(address, left)
     else byAddress.delete(address)
@@ -85,6 +87,7 @@ export function openStream(event: H3Event, begin: (stream: Stream) => () => void
   }
   const heartbeat = setInterval(() => stream.send('here', {}), HEARTBEAT_MS)
   open.set(close, { device: event.context.device, room: roomHere() })
+  streams.set(open.size)
   const finish = begin(stream)
   events.onClosed(async () => close())
   return events.send()

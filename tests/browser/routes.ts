@@ -29,6 +29,8 @@ export interface Asked {
   readonly status?: number
   /** It answers with a stream of events. */
   readonly stream?: true
+  /** The keeper of a school may ask for it too. */
+  readonly keepers?: true
   /** Whoever else may ask for it. */
   readonly open?: readonly Who[]
 }
@@ -61,6 +63,8 @@ const DAY = `from=${encodeURIComponent(new Date(Date.now() - 3_600_000).toISOStr
 export const ROUTES: Readonly<Record<string, Asked>> = {
   'GET /api/alive': { path: () => '/api/alive', open: BOTH },
   'GET /api/health': { path: () => '/api/health', open: BOTH },
+  // The keeper's passcode opens it, and nothing else.
+  'GET /api/metrics': { path: () => '/api/metrics', status: 401, keepers: true },
   'GET /api/session': { path: () => '/api/session', open: BOTH },
   'GET /api/reach': { path: () => '/api/reach' },
   'GET /api/matches': { path: () => '/api/matches?which=all' },

@@ -140,7 +140,7 @@ for (const [database, nth] of [
           if (asked.open?.includes('stranger')) continue
           const [method] = route.split(' ') as [string]
           const answer = await ask(method, asked.path(gulls.at), { body: asked.body?.(gulls.at), cookie })
-          expect([route, answer.status]).toEqual([route, 401])
+          expect([route, answer.status]).toEqual([route, cookie === keeper && asked.keepers ? 200 : 401])
         }
       for (const path of [`/api/boards/${gulls.at.board}`, `/api/room/boards/${gulls.at.roomBoard}`]) {
         expect([path, (await ask('GET', path)).status]).toEqual([path, 200])
@@ -284,6 +284,53 @@ for (const [database, nth] of [
         close: () => client.end(),
       }
     }
+
+    test('what is measured is the keeper’s to see, and names nobody', async () => {
+      if (database === 'PGlite') await server.start(env)
+      const metrics = (headers: Record<string, string>) => fetch(`${server.address}/api/metrics`, { headers })
+      for (const headers of [{}, { authorization: 'Bearer wrong-one' }, { cookie: gulls.referee }])
+        expect((await metrics(headers as unknown as Record<string, string>)).status).toBe(401)
+      await (await ask('GET', `/api/matches/${gulls.at.match}`, { cookie: gulls.referee })).text()
+      const entry = { id: 'school-3', after: 1, entry: { call: 'note', why: 'Measured.' } }
+      await call('POST', `/api/matches/${gulls.at.match}/entries`, { body: entry, cookie: gulls.referee })
+      for (const headers of [{ cookie: keeper }, { authorization: `Bearer ${KEEPER}` }]) {
+        const answer = await metrics(headers as unknown as Record<string, string>)
+        const text = await answer.text()
+        expect(answer.headers.get('content-type')).toContain('text/plain')
+        expect(text).toMatch(/nimble_append_seconds_count\{outcome="stands"\} [1-9]/)
+        expect(text).toMatch(
+          /nimble_request_seconds_count\{method="GET",route="\/api\/matches\/:id",status="2xx"\} [1-9]/,
+        )
+        for (const name of ['nimble_streams', 'nimble_writes', 'nimble_connections_most', 'nimble_write_wait_seconds'])
+          expect(text).toContain(name)
+        for (const mark of [...marksOf(gulls.at), 'Ines', 'Gulls']) expect(text).not.toContain(mark)
+      }
+    })
+
+    test('logs are lines of JSON that name nobody, each request by its id', async () => {
+      await server.stop()
+      const before = server.told().length
+      await server.start({ ...env, NIMBLE_LOGS: 'json' })
+      const id = 'harbour-request-1'
+      const answer = await fetch(`${server.address}/api/logbook?q=Ines`, {
+        headers: { cookie: gulls.referee, 'x-request-id': id },
+      })
+      expect([answer.status, answer.headers.get('x-request-id')]).toEqual([200, id])
+      await answer.text()
+      const lines = () =>
+        server
+          .told()
+          .slice(before)
+          .split('\n')
+          .filter(Boolean)
+          .map((line) => JSON.parse(line) as Record<string, unknown>)
+      await expect
+        .poll(() => lines().find((line) => line.id === id))
+        .toMatchObject({
+          ...{ method: 'GET', route: '/api/logbook', status: 200, room: gulls.id },
+        })
+      expect(server.told().slice(before)).not.toContain('Ines')
+    })
 
     test('nothing broke', () => expect(server.told()).not.toContain(' broke:'))
   })

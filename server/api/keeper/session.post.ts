@@ -1,5 +1,4 @@
-import { meansPasscode } from '../../access/hash'
-import { keeperHash } from '../../access/passcode'
+import { meansKeeper } from '../../access/passcode'
 import { rationTry } from '../../access/ration'
 import { letKeeperIn } from '../../access/session'
 import { bodyOf } from '../../utils/body'
@@ -12,7 +11,7 @@ const MOST_BYTES = 2000
 export default defineRoute(async (event) => {
   const { passcode } = await bodyOf(event, passcodeShape, MOST_BYTES)
   const right = await rationTry(event, 'keeper')
-  if (!(await meansPasscode(passcode, await keeperHash())))
+  if (!(await meansKeeper(passcode)))
     throw new Refusal(403, 'wrong-passcode', 'That is not the keeper’s passcode.', 'passcode')
   await right()
   await letKeeperIn(event)
