@@ -79,7 +79,7 @@ async function onServer(url: string, { connections, migrate, room }: Where): Pro
     connection: { application_name: own, ...(role && { role }), ...(room ? {} : { 'nimble.room': ONE_ROOM }) },
   })
   return {
-    database: drizzlePostgres(room ? roomsOnServer(client, room) : client, { schema }) as unknown as Database,
+    database: drizzlePostgres(roomsOnServer(client, room), { schema }) as unknown as Database,
     place: 'the PostgreSQL server of DATABASE_URL',
     folder: null,
     // The server flushes its log itself before it answers.

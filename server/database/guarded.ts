@@ -1,6 +1,7 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite'
 import { sql } from 'drizzle-orm'
 import type postgres from 'postgres'
+import { makeCommon } from './common'
 import type { Database } from './drizzled'
 import { rowsOf } from './rows'
 
@@ -34,30 +35,67 @@ export async function boundRole(database: Database): Promise<string | null> {
 }
 
 type PostgresClient = ReturnType<typeof postgres>
+type Asked = Parameters<PostgresClient['unsafe']>
 
-/** The driver of a PostgreSQL server with the room set in every transaction; what stands alone is one too. */
-export function roomsOnServer(client: PostgresClient, room: WhichRoom): PostgresClient {
-  const within = <T>(ask: (tx: postgres.TransactionSql) => Promise<T>) =>
-    client.begin(async (tx) => {
+/** The driver with what is asked often kept ready: that takes one way to the database instead of two. */
+function keptReady<T extends PostgresClient | postgres.TransactionSql>(
+  client: T,
+  isCommon: (text: string) => boolean,
+): T {
+  const unsafe = (...[text, values, options]: Asked) =>
+    client.unsafe(text, values, { ...options, prepare: isCommon(text) })
+  return overlaid(client, { unsafe })
+}
+
+/** The driver of a PostgreSQL server, with the room set in every transaction where there are several; what stands alone is one too. */
+export function roomsOnServer(bare: PostgresClient, room: WhichRoom | null): PostgresClient {
+  const isCommon = makeCommon()
+  const begin = (...given: readonly unknown[]) =>
+    bare.begin(async (tx) => {
+      const act = given.at(-1) as (tx: postgres.TransactionSql) => Promise<unknown>
+      if (!room) return act(keptReady(tx, isCommon))
       // Both go out together: what is asked comes after, on the same connection.
-      const [, answer] = await Promise.all([tx.unsafe(SET_ROOM, [room() ?? '']).execute(), ask(tx)])
+      const [, answer] = await Promise.all([
+        tx.unsafe(SET_ROOM, [room() ?? ''], READY).execute(),
+        act(keptReady(tx, isCommon)),
+      ])
       return answer
     })
-  const own = {
-    unsafe: (...asked: Parameters<PostgresClient['unsafe']>) => {
-      const rows = () => within(async (tx) => tx.unsafe(...asked))
-      return {
-        // A query that is awaited without more gives rows, and only then goes out.
-        then: (...next: Parameters<Promise<unknown>['then']>) => rows().then(...next),
-        values: () => within(async (tx) => tx.unsafe(...asked).values()),
-      }
-    },
-    begin: (...given: readonly unknown[]) => within(async (tx) => (given.at(-1) as (tx: unknown) => unknown)(tx)),
+  if (!room) return overlaid(keptReady(bare, isCommon), { begin })
+  const unsafe = (...[text, values, options]: Asked) => {
+    const ask = (client: Pick<PostgresClient, 'unsafe'>) =>
+      client.unsafe(text, values, { ...options, prepare: isCommon(text) })
+    return {
+      // A query that is awaited without more gives rows, and only then goes out.
+      then: (...next: Parameters<Promise<unknown>['then']>) => alone(bare, room() ?? '', ask).then(...next),
+      values: () => alone(bare, room() ?? '', (client) => ask(client).values()),
+    }
   }
-  return new Proxy(client, {
-    get: (all, name) => Reflect.get(name in own ? own : all, name) as unknown,
-  })
+  return overlaid(bare, { unsafe, begin })
 }
+
+const READY = { prepare: true }
+interface Pending {
+  execute(): PromiseLike<unknown>
+}
+
+/** One query as a transaction of its own, sent in one piece: nothing waits on the way for the answer before. */
+async function alone(client: PostgresClient, room: string, ask: (client: PostgresClient) => unknown): Promise<unknown> {
+  const own = await client.reserve()
+  try {
+    const sent = [own.unsafe('begin'), own.unsafe(SET_ROOM, [room], READY), ask(own) as Pending, own.unsafe('commit')]
+    const answers = await Promise.allSettled(sent.map((each) => each.execute()))
+    const failed = answers.find((answer) => answer.status === 'rejected')
+    if (failed) throw failed.reason
+    return (answers[2] as PromiseFulfilledResult<unknown>).value
+  } finally {
+    own.release()
+  }
+}
+
+/** A driver with some of its own exchanged. */
+const overlaid = <T extends object>(all: T, own: object): T =>
+  new Proxy(all, { get: (_, name) => Reflect.get(name in own ? own : all, name) as unknown })
 
 /** PGlite with the room set in every transaction; what stands alone is one too. */
 export function roomsInFolder(client: PGlite, room: WhichRoom): PGlite {

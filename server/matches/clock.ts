@@ -86,6 +86,9 @@ async function arm(match: string, clock: ClockState): Promise<void> {
   await alarm.set()
 }
 
+/** Whether a clock of this match is watched here: then what bears on its time has to be heard. */
+export const isWatched = (match: string): boolean => alarms.has(keyHere(match))
+
 function turnOff(match: string): void {
   alarms.get(keyHere(match))?.off()
   alarms.delete(keyHere(match))
@@ -119,7 +122,7 @@ export function watchClocks(): void {
     const setElsewhere = change.kind === 'clock' && change.elsewhere
     const otherLength =
       change.kind === 'recorded' &&
-      alarms.has(keyHere(change.match)) &&
+      isWatched(change.match) &&
       bearsOnTime(change.recorded.entry, change.summary.result !== null)
     if (setElsewhere || otherLength)
       void clockOf(change.match)

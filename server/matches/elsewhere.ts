@@ -1,15 +1,15 @@
-import { eq } from 'drizzle-orm'
+import { and, asc, eq, gt } from 'drizzle-orm'
 import { addEntry } from '#core/kernel/tape'
 import type { Told } from '../database/listen'
-import { matches } from '../database/schema'
+import { entries, matches } from '../database/schema'
 import { sessionOf } from '../room/session'
 import { inRoom } from '../school/here'
 import { openOnce, theDatabase } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { endStreams } from '../utils/streams'
+import { isWatched } from './clock'
 import { toldClock } from './clockTime'
-import { tell, tellRoom } from './live'
-import { entriesAfter } from './read'
+import { isFollowed, tell, tellRoom } from './live'
 import { listedMatch } from './store'
 import { forgetAllTapes, forgetTape, knownTape, rememberTape } from './tapes'
 
@@ -70,17 +70,36 @@ async function tellMatch(kind: Exclude<Told['kind'], 'room'>, match: string, bef
     case 'helpers':
       return tell({ kind, match })
   }
+  if (kind === 'recorded') return tellRecorded(match, before)
   const database = await theDatabase()
   const [row] = await database
-    .select({ asked: matches.asked, clock: matches.clock, summary: matches.summary })
+    .select({ asked: matches.asked, clock: matches.clock })
     .from(matches)
     .where(eq(matches.id, match))
   if (!row) return
-  if (kind === 'asked') return tell({ kind, match, asked: row.asked })
-  if (kind === 'clock') return tell({ kind, match, clock: toldClock(row.clock), elsewhere: true })
-  for (const recorded of await entriesAfter(match, before)) {
+  if (kind === 'asked') tell({ kind, match, asked: row.asked })
+  else tell({ kind, match, clock: toldClock(row.clock), elsewhere: true })
+}
+
+/** What others recorded; where nobody here follows the match it is read when somebody does. */
+async function tellRecorded(match: string, before: number): Promise<void> {
+  if (!isFollowed(match) && !isWatched(match)) return forgetTape(match)
+  const database = await theDatabase()
+  const rows = await database
+    .select({
+      number: entries.number,
+      id: entries.clientId,
+      entry: entries.entry,
+      at: entries.at,
+      summary: matches.summary,
+    })
+    .from(entries)
+    .innerJoin(matches, eq(matches.id, entries.matchId))
+    .where(and(eq(entries.matchId, match), gt(entries.number, before)))
+    .orderBy(asc(entries.number))
+  for (const { summary, ...recorded } of rows) {
     const tape = knownTape(match)
     if (tape?.lines.length === recorded.number - 1) rememberTape(match, addEntry(tape, recorded.entry))
-    tell({ kind, match, recorded, summary: row.summary })
+    tell({ kind: 'recorded', match, recorded, summary })
   }
 }

@@ -33,6 +33,10 @@ function listen<T>(event: string, hear: (told: T) => void): () => void {
 export const follow = (match: string | null, hear: (change: Change) => void): (() => void) =>
   listen(keyHere(match === null ? 'change' : `match:${match}`), hear)
 
+/** Whether anybody in this room follows a match, or all of them. */
+export const isFollowed = (match: string): boolean =>
+  emitter.listenerCount(keyHere(`match:${match}`)) + emitter.listenerCount(keyHere('change')) > 0
+
 /** The same for every room; `hear` is called in the room of the change. */
 export const followEverywhere = (hear: (change: Change) => void): (() => void) => listen('change anywhere', hear)
 
