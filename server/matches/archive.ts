@@ -30,9 +30,10 @@ export async function* archiveText(): AsyncGenerator<string> {
     .select({ id: matches.id, last: matches.last, updatedAt: matches.updatedAt })
     .from(matches)
     .orderBy(asc(matches.createdAt), asc(matches.id))
-  const known = (await listPeople()).map(({ id, name, pennant, aims }) => ({
+  const known = (await listPeople()).map(({ id, name, pennant, aims, classes }) => ({
     ...{ id, name, pennant },
     ...(aims.length ? { aims: [...aims] } : {}),
+    ...(classes.length ? { classes: [...classes] } : {}),
   }))
   const sessions = (await database.select().from(roomSessions).orderBy(asc(roomSessions.createdAt))).map(
     ({ id, createdAt, endedAt }) => ({
