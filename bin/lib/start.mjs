@@ -29,7 +29,17 @@ function refuse(says, code = 2) {
 function readOptions() {
   const text = { type: 'string' }
   const flag = { type: 'boolean' }
-  const options = { port: text, host: text, passcode: text, school: flag, keeper: text, restore: text, demo: flag, empty: flag, anew: flag }
+  const options = {
+    port: text,
+    host: text,
+    passcode: text,
+    school: flag,
+    keeper: text,
+    restore: text,
+    demo: flag,
+    empty: flag,
+    anew: flag,
+  }
   let asked
   try {
     asked = parseArgs({ options: { ...options, help: { ...flag, short: 'h' } } }).values
