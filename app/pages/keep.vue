@@ -2,6 +2,7 @@
 /** Taking matches along and bringing them back. */
 const { busy, done, problems, imported, broken, importMatch, restore } = useTransfer()
 const { backups, folder, failed } = useBackups()
+const { access } = useAccess()
 
 type Backup = NonNullable<typeof backups.value>[number]
 const COLUMNS = [
@@ -39,6 +40,10 @@ useHead({ title: 'Keep · Nimble Tally' })
     <section class="sheet p-5 space-y-3" aria-labelledby="backups">
       <h2 id="backups" class="text-xl font-bold">Backups</h2>
       <p v-if="failed" role="alert">{{ failed }}</p>
+      <p v-else-if="access?.school">
+        Whoever keeps the rooms of this school keeps what lies behind them; take this room along above, as often as you
+        like.
+      </p>
       <p v-else-if="!folder">The data lie on a PostgreSQL server: its own tools keep them.</p>
       <template v-else>
         <p>

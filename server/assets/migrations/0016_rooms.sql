@@ -1,3 +1,4 @@
+-- All servers are stopped for this: older ones know no rooms, and would see nothing.
 -- Every table carries its room, and shows the rows of the room that is set alone. What was there is the one room.
 SELECT set_config('nimble.room', 'one', true);
 --> statement-breakpoint
