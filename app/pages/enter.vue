@@ -8,7 +8,7 @@ definePageMeta({ layout: 'bare' })
 const route = useRoute()
 const { access, load } = useAccess()
 /** A card’s code brings both along; the room is remembered here, the passcode never. */
-const kept = useLocalStorage('room', '')
+const kept = useLocalStorage('school-room', '')
 const state = reactive<{ passcode: string; room?: string }>({ passcode: decodeURIComponent(route.hash.slice(1)) })
 watchEffect(() => {
   if (access.value?.school) state.room ??= typeof route.query.room === 'string' ? route.query.room : kept.value
@@ -16,6 +16,8 @@ watchEffect(() => {
 
 async function enter(asked: { passcode: string; room?: string }) {
   await callApi('/api/session', 'POST', asked)
+  // Another room's children are no business of this one's.
+  if (kept.value && kept.value !== asked.room) await forgetRoom()
   if (asked.room) kept.value = asked.room
   await load(true)
   const to = String(route.query.to ?? '/')

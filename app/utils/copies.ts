@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { createStore, del, entries, get, set } from 'idb-keyval'
+import { clear, createStore, del, entries, get, set } from 'idb-keyval'
 import type { Recorded, StoredMatch } from '#shared/api'
 
 /** A match as this device last had it from the server: what the desk goes on with when a reload can't reach it. */
@@ -44,6 +44,11 @@ export async function keepCopy(match: StoredMatch, recorded: readonly Recorded[]
 
 export async function dropCopy(id: string): Promise<void> {
   await del(id, shelf()).catch(() => undefined)
+}
+
+/** Drops every copy. */
+export async function dropAllCopies(): Promise<void> {
+  await clear(shelf()).catch(() => undefined)
 }
 
 /** Drops every copy that is older than a day. */

@@ -20,6 +20,23 @@ async function comeIn(page: Page) {
 const card = (page: Page, name: string) => page.getByRole('region', { name: `Card of ${name}` })
 const told = async (page: Page, name: string, what: string) =>
   (await card(page, name).locator(`dt:text-is("${what}") + dd`).textContent())!.trim()
+/** Everything that a page has kept on its device, as text. */
+const keptOn = (page: Page) =>
+  page.evaluate(async () => {
+    const wait = <T>(request: IDBRequest<T>) =>
+      new Promise<T>((done, failed) => {
+        request.onsuccess = () => done(request.result)
+        request.onerror = () => failed(request.error)
+      })
+    const kept: unknown[] = [{ ...localStorage }, { ...sessionStorage }]
+    for (const { name } of await indexedDB.databases()) {
+      const database = await wait(indexedDB.open(name!))
+      for (const store of database.objectStoreNames)
+        kept.push(await wait(database.transaction(store).objectStore(store).getAll()))
+      database.close()
+    }
+    return JSON.stringify(kept)
+  })
 let gulls = { room: '', passcode: '' }
 
 test('a room is made and its card handed out: whoever follows it is in that room', async ({ page, browser }) => {
@@ -75,6 +92,19 @@ test('a room is made and its card handed out: whoever follows it is in that room
   const other = await (await browser.newContext({ baseURL: server.address, hasTouch: true })).newPage()
   await other.goto(`/help/${code}`)
   await expect(other).toHaveURL(new RegExp(`/match/${id}$`))
+  // Whoever leaves takes the children's names from the device, for whoever uses it next in another room.
+  await guest.goto(`/match/${id}`)
+  await expect(guest.getByRole('heading', { name: 'Brim' })).toBeVisible()
+  const entry = { id: 'keeper-note', after: 0, entry: { call: 'note', why: 'The bell rang.' } }
+  expect((await guest.request.post(`/api/matches/${id}/entries`, { data: entry })).status()).toBe(200)
+  await expect.poll(() => keptOn(guest)).toContain('Ines')
+  await guest.goto('/new')
+  await tap(guest, 'Gull room: leave')
+  await tap(guest, 'Leave')
+  await expect(guest).toHaveURL(/\/enter$/)
+  await expect.poll(() => keptOn(guest)).not.toMatch(/Ines|Bao/)
+  // What is no name is remembered: which room it was.
+  await expect(guest.getByLabel('The code of the room')).toHaveValue(gulls.room)
   for (const each of [guest, helper, other]) await each.context().close()
 })
 

@@ -16,6 +16,7 @@ async function leave() {
   if (!(await confirm(question))) return
   try {
     await callApi('/api/session', 'DELETE')
+    if (access.value?.school) await forgetRoom()
     await load(true)
     await navigateTo('/enter')
   } catch (error) {
