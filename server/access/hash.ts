@@ -31,7 +31,7 @@ export async function meansPasscode(typed: string, kept: string): Promise<boolea
 export const LEAST_PASSCODE = 6
 
 /** Letters and figures of a passcode that is made here. */
-const LENGTH_MADE = 8
+export const LENGTH_MADE = 8
 const inHalves = (letters: string) => `${letters.slice(0, LENGTH_MADE / 2)}-${letters.slice(LENGTH_MADE / 2)}`
 /** Letters and figures that are not taken for each other. */
 export const READABLE = 'abcdefghjkmnpqrstuvwxyz23456789'

@@ -7,7 +7,19 @@ const toldShape = z.object({
   by: z.string(),
   /** In whose room. */
   room: z.string(),
-  kind: z.enum(['made', 'removed', 'recorded', 'renamed', 'clock', 'board', 'asked', 'help', 'helpers', 'room']),
+  kind: z.enum([
+    'made',
+    'removed',
+    'recorded',
+    'renamed',
+    'clock',
+    'board',
+    'asked',
+    'help',
+    'helpers',
+    'room',
+    'access',
+  ]),
   about: z.string(),
   /** For `recorded`: the number of the newest entry before and after it. */
   before: z.int().nullable(),

@@ -9,9 +9,7 @@ const migrations = readdirSync(FOLDER)
   .sort()
   .map((name) => ({ name, sql: readFileSync(`${FOLDER}/${name}`, 'utf8') }))
 const all = migrations.map(({ sql }) => sql).join('\n')
-const tables = Object.values(schema)
-  .filter((each): each is PgTable => is(each, PgTable))
-  .map((table) => getTableConfig(table))
+const tables = Object.values(schema).flatMap((each) => (is(each, PgTable) ? [getTableConfig(each)] : []))
 /** What belongs to no room. */
 const OF_NONE = ['installation', 'rations', 'rooms']
 

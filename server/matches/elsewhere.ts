@@ -6,7 +6,7 @@ import { sessionOf } from '../room/session'
 import { inRoom } from '../school/here'
 import { openOnce, theDatabase } from '../utils/database'
 import { Refusal } from '../utils/refusal'
-import { endStreams } from '../utils/streams'
+import { endStreams, endStreamsIn } from '../utils/streams'
 import { isWatched } from './clock'
 import { toldClock } from './clockTime'
 import { isFollowed, tell, tellRoom } from './live'
@@ -45,7 +45,8 @@ export async function hearOtherServers(): Promise<() => Promise<void>> {
 /** Tells one change here, with what is in the database now: several in a row may say the same of it. */
 async function tellHere({ kind, about, before }: Told): Promise<void> {
   try {
-    if (kind === 'room') tellRoom(await sessionOf(about))
+    if (kind === 'access') endStreamsIn(about)
+    else if (kind === 'room') tellRoom(await sessionOf(about))
     else await tellMatch(kind, about, before ?? 0)
   } catch (error) {
     // Deleted since: that is told next.
@@ -53,7 +54,7 @@ async function tellHere({ kind, about, before }: Told): Promise<void> {
   }
 }
 
-async function tellMatch(kind: Exclude<Told['kind'], 'room'>, match: string, before: number): Promise<void> {
+async function tellMatch(kind: Exclude<Told['kind'], 'room' | 'access'>, match: string, before: number): Promise<void> {
   switch (kind) {
     case 'made':
     case 'renamed': {

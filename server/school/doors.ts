@@ -1,5 +1,6 @@
+import { LENGTH_MADE } from '../access/hash'
 import { isSchool } from './here'
-import { CODE_LENGTH, goInto } from './rooms'
+import { goInto } from './rooms'
 
 /** Goes into the room of a link that was given away; whether there is one. Where there is one room it is that. */
 export async function followLink(told: string): Promise<boolean> {
@@ -10,5 +11,5 @@ export async function followLink(told: string): Promise<boolean> {
 export async function followCode(typed: string): Promise<string | null> {
   if (!isSchool()) return typed
   const letters = typed.toLowerCase().replaceAll(/[^a-z\d]/g, '')
-  return (await goInto(letters.slice(0, CODE_LENGTH))) ? letters.slice(CODE_LENGTH) : null
+  return (await goInto(letters.slice(0, -LENGTH_MADE))) ? letters.slice(-LENGTH_MADE) : null
 }

@@ -10,7 +10,7 @@ import { endStreamsIn } from '../utils/streams'
 import { enterRoom, inRoom, isSchool } from './here'
 
 /** Letters and figures of a room's code: part of links and helpers' codes, no secret. */
-export const CODE_LENGTH = 6
+const CODE_LENGTH = 6
 const newCode = customAlphabet(READABLE, CODE_LENGTH)
 /** Rooms that are told at once; a search finds the others. */
 const MOST_LISTED = 100

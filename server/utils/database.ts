@@ -8,6 +8,7 @@ import { migrate, type Migration } from '../database/migrate'
 import { environment } from './environment'
 import { connections, writes, writeWaitSeconds } from './metrics'
 import { Refusal } from './refusal'
+import { StartRefused } from './startRefused'
 import { whichRoom } from '../school/here'
 
 /** The transaction that a read belongs to; PGlite has one connection, so a read beside it would wait for ever. */
@@ -46,6 +47,8 @@ export async function closeDatabase(): Promise<void> {
 async function open(): Promise<OpenDatabase> {
   const { data, prepared, restore, anew, databaseUrl: url } = environment()
   if (!data && !url) throw new Error('NIMBLE_DATA must name the data folder as an absolute path; bin/start sets it.')
+  if (restore && environment().school)
+    throw new StartRefused('Into a school an archive is brought room by room, by the keeper: leave NIMBLE_RESTORE out.')
   const migrations = await bundledMigrations()
   connections.set(url ? environment().connections : 1)
   return openDatabase({

@@ -219,8 +219,18 @@ for (const [database, nth] of [
     test('a closed room lets nobody in, and nothing of it is lost; a new passcode has to be given', async () => {
       const live = await ask('GET', '/api/live', { cookie: herons.referee })
       const ended = live.body!.pipeTo(new WritableStream())
+      // At another server of the same database too.
+      const beside = ownServer(nth + 1, { host: '0.0.0.0' })
+      if (database === 'PostgreSQL') await beside.start(env)
+      const there =
+        database === 'PostgreSQL'
+          ? await fetch(`${beside.address}/api/live`, { headers: { cookie: herons.referee } })
+          : null
+      const endedThere = there?.body!.pipeTo(new WritableStream())
       await call('PATCH', `/api/keeper/rooms/${herons.id}`, { body: { closed: true }, cookie: keeper })
       await ended
+      await endedThere
+      await beside.stop()
       for (const [path, cookie] of [
         ['/api/matches', herons.referee],
         [`/api/matches/${herons.at.match}`, herons.helper],

@@ -5,6 +5,13 @@ import { join } from 'node:path'
 import { expect } from '@playwright/test'
 import { PORT } from '../../playwright.config'
 
+/** Servers that run: whatever happens to a test, none of them outlives its worker and answers in place of the next one's. */
+const running = new Set<ChildProcess>()
+process.once('exit', () => running.forEach((each) => each.kill('SIGKILL')))
+
+/** How long a start may take, in milliseconds: a bound for what hangs, however busy the machine is. */
+const LONGEST_START = 120_000
+
 /** A server of a test's own, that may be killed and started again. `nth` keeps the ports of the tests apart. */
 export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder() } = {}) {
   const port = PORT + nth
@@ -27,6 +34,9 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
       },
       stdio: 'pipe',
     })
+    const mine = process_
+    running.add(mine)
+    mine.once('exit', () => running.delete(mine))
     for (const stream of [process_.stdout!, process_.stderr!])
       stream.on('data', (chunk: Buffer) => (told += chunk.toString()))
     return process_
@@ -41,7 +51,7 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
             (answer) => answer.ok,
             () => false,
           ),
-        { timeout: 30_000, intervals: [100] },
+        { timeout: LONGEST_START, intervals: [100] },
       )
       .toBe(true)
     // Another one on the same port would have answered as well.

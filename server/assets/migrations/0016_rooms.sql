@@ -297,3 +297,15 @@ END $$;
 --> statement-breakpoint
 CREATE OR REPLACE FUNCTION "tell_room"() RETURNS trigger LANGUAGE plpgsql AS $$
 BEGIN PERFORM tell_servers(NEW.room, 'room', NEW.id); RETURN NULL; END $$;
+--> statement-breakpoint
+-- Who may be in a room has changed: streams that go on elsewhere are to be asked for anew.
+CREATE FUNCTION "tell_access"() RETURNS trigger LANGUAGE plpgsql AS $$
+BEGIN PERFORM tell_servers(NEW.room, 'access', NEW.room); RETURN NULL; END $$;
+--> statement-breakpoint
+CREATE FUNCTION "tell_closed"() RETURNS trigger LANGUAGE plpgsql AS $$
+BEGIN PERFORM tell_servers(NEW.id, 'access', NEW.id); RETURN NULL; END $$;
+--> statement-breakpoint
+CREATE TRIGGER "told" AFTER INSERT OR UPDATE ON "settings" FOR EACH ROW
+	WHEN (NEW.key IN ('passcode', 'ended-sessions')) EXECUTE FUNCTION "tell_access"();
+--> statement-breakpoint
+CREATE TRIGGER "told" AFTER UPDATE OF "closed_at" ON "rooms" FOR EACH ROW EXECUTE FUNCTION "tell_closed"();
