@@ -2,7 +2,6 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { expect } from '@playwright/test'
 import { PORT } from '../../playwright.config'
 
 /** Servers that run: whatever happens to a test, none of them outlives its worker and answers in place of the next one's. */
@@ -43,19 +42,18 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
   }
 
   async function start(env?: Readonly<Record<string, string>>): Promise<void> {
-    spawned(env)
-    await expect
-      .poll(
-        () =>
-          fetch(`${address}/api/health`).then(
-            (answer) => answer.ok,
-            () => false,
-          ),
-        { timeout: LONGEST_START, intervals: [100] },
-      )
-      .toBe(true)
-    // Another one on the same port would have answered as well.
-    expect(process_?.exitCode, told).toBeNull()
+    const mine = spawned(env)
+    const isReady = () =>
+      fetch(`${address}/api/health`)
+        // Another one on the same port would answer as well.
+        .then(async (answer) => answer.ok && ((await answer.json()) as { pid: number }).pid === mine.pid)
+        .catch(() => false)
+    const end = Date.now() + LONGEST_START
+    while (mine.exitCode === null && Date.now() < end) {
+      if (await isReady()) return
+      await new Promise((resolve) => setTimeout(resolve, 100))
+    }
+    throw new Error(`The server did not get ready, and ended with ${mine.exitCode}: ${told}`)
   }
 
   async function stop(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<void> {
