@@ -3,7 +3,7 @@ import { customAlphabet } from 'nanoid'
 import type { RoomHolds, RoomMade, SchoolRoom } from '#shared/school'
 import { READABLE } from '../access/hash'
 import { renewPasscode } from '../access/passcode'
-import { entries, matches, ONE_ROOM, people, rooms } from '../database/schema'
+import { entries, matches, namedRules, ONE_ROOM, people, rooms, roomSessions } from '../database/schema'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { endStreamsIn } from '../utils/streams'
@@ -32,11 +32,28 @@ export async function inEveryRoom(act: () => Promise<unknown>): Promise<void> {
     await inRoom(id, act).catch((error: unknown) => console.warn(`Room ${id}:`, error))
 }
 
-/** A database that is new begins as a school without rooms: the one that every database begins with goes, where it is empty. */
-export async function dropEmptyRoom(): Promise<void> {
-  const held = await holdsOf(ONE_ROOM)
-  if (held.people || held.matches) return
-  await writing((tx) => tx.delete(rooms).where(eq(rooms.id, ONE_ROOM)))
+/**
+ * The room that every database begins with: a new school has none yet, so it goes where nothing was kept in it; where there is
+ * to be one room it is there, whatever the database served before.
+ */
+export async function readyOneRoom(): Promise<void> {
+  if (!isSchool()) {
+    const database = await theDatabase()
+    const there = await database.select({ id: rooms.id }).from(rooms).where(eq(rooms.id, ONE_ROOM))
+    if (!there.length)
+      await writing((tx) => tx.insert(rooms).values({ id: ONE_ROOM }).onConflictDoNothing(), { frees: true })
+    return
+  }
+  const kept = await inRoom(ONE_ROOM, async () => {
+    const database = await theDatabase()
+    const first = await Promise.all(
+      [people, matches, namedRules, roomSessions].map((table) =>
+        database.select({ id: table.id }).from(table).limit(1),
+      ),
+    )
+    return first.flat().length > 0
+  })
+  if (!kept) await writing((tx) => tx.delete(rooms).where(eq(rooms.id, ONE_ROOM)), { frees: true })
 }
 
 const told = (row: typeof rooms.$inferSelect): SchoolRoom => ({

@@ -1,7 +1,7 @@
 import { readyKeeper, readyPasscode } from '../access/passcode'
 import { isLocalOnly } from '../access/policy'
 import { isSchool } from '../school/here'
-import { dropEmptyRoom } from '../school/rooms'
+import { readyOneRoom } from '../school/rooms'
 import { environment } from './environment'
 import { openOnce, type OpenDatabase } from './database'
 
@@ -14,8 +14,8 @@ export function ready(): Promise<OpenDatabase> {
 
 async function getReady(): Promise<OpenDatabase> {
   const open = await openOnce()
+  await readyOneRoom()
   if (isSchool()) {
-    await dropEmptyRoom()
     const made = await readyKeeper(environment().keeper)
     if (made) console.log(`\nThe keeper’s passcode is ${made}. It is shown this once; NIMBLE_KEEPER sets another.\n`)
   } else if (environment().keeper) await readyKeeper(environment().keeper)

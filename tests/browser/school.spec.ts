@@ -343,5 +343,21 @@ for (const [database, nth] of [
       expect(server.told().slice(before)).not.toContain('Ines')
     })
 
+    test('what serves one room beside a school’s has one, and the school finds its rooms again', async () => {
+      await server.stop()
+      await server.start({ ...env, NIMBLE_SCHOOL: '0', NIMBLE_PASSCODE: 'lantern-eight' })
+      const cookie = await letIn('/api/session', { passcode: 'lantern-eight' })
+      expect(await call('GET', '/api/people', { cookie })).toEqual({ people: [] })
+      await call('POST', '/api/people', { body: { name: 'Wren' }, cookie })
+      await server.stop()
+      await server.start(env)
+      const { rooms } = await call<{ rooms: { id: string; holds: { people: number } }[] }>('GET', '/api/keeper/rooms', {
+        cookie: keeper,
+      })
+      // Something is kept in it now: it stays.
+      expect(rooms.find(({ id }) => id === 'one')).toMatchObject({ holds: { people: 1 } })
+      expect((await ask('GET', `/api/matches/${gulls.at.match}`, { cookie: gulls.referee })).status).toBe(200)
+    })
+
     test('nothing broke', () => expect(server.told()).not.toContain(' broke:'))
   })
