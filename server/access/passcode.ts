@@ -1,4 +1,5 @@
 import { randomBytes } from 'node:crypto'
+import { isSchool } from '../school/here'
 import type { Role } from './roles'
 import { install, installed, installOnce, keepSetting, setting } from '../utils/settings'
 import { StartRefused } from '../utils/startRefused'
@@ -13,21 +14,28 @@ class PasscodeTooShort extends StartRefused {
 }
 
 /**
- * Makes sure that there is a passcode: the one given, else the one kept from earlier, else a new one. Returns the
- * passcode where it was just made, to be shown once; only its hash is kept.
+ * Makes sure that there is a passcode: the one given, else the one kept from earlier by its hash, else a new one. Returns
+ * the passcode where it was just made, to be shown once; `keep` keeps only its hash.
  */
-export async function readyPasscode(given: string | undefined): Promise<string | null> {
-  const kept = await setting('passcode')
-  if (given) {
-    if (given.length < LEAST_PASSCODE) throw new PasscodeTooShort()
-    if (!kept || !(await verifyPasscode(given, kept))) await setPasscode(given)
-    return null
-  }
-  if (kept) return null
-  const made = makePasscode()
-  await setPasscode(made)
-  return made
+async function readySecret(
+  given: string | undefined,
+  kept: string,
+  keep: (passcode: string) => Promise<void>,
+): Promise<string | null> {
+  if (given && given.length < LEAST_PASSCODE) throw new PasscodeTooShort()
+  if (kept && (!given || (await verifyPasscode(given, kept)))) return null
+  const passcode = given ?? makePasscode()
+  await keep(passcode)
+  return given ? null : passcode
 }
+
+/** The passcode of the room. */
+export const readyPasscode = async (given: string | undefined): Promise<string | null> =>
+  readySecret(given, await passcodeHash(), setPasscode)
+
+/** The same for the keeper of a school, and for whoever is to look at the metrics of a room. */
+export const readyKeeper = async (given: string | undefined): Promise<string | null> =>
+  readySecret(given, await keeperHash(), async (passcode) => install('keeper-passcode', await hashPasscode(passcode)))
 
 /** A new passcode ends every session by itself, so those that were ended before need not be remembered any more. */
 async function setPasscode(passcode: string): Promise<void> {
@@ -51,16 +59,6 @@ export async function meansKeeper(typed: string): Promise<boolean> {
   return typed !== '' && kept !== '' && meansPasscode(typed, kept)
 }
 
-/** The same for the keeper of a school, and for whoever is to look at the metrics of a room. */
-export async function readyKeeper(given: string | undefined): Promise<string | null> {
-  const kept = await keeperHash()
-  if (given !== undefined && given.length < LEAST_PASSCODE) throw new PasscodeTooShort()
-  if (given === undefined ? kept : kept && (await verifyPasscode(given, kept))) return null
-  const passcode = given ?? makePasscode()
-  await install('keeper-passcode', await hashPasscode(passcode))
-  return given === undefined ? passcode : null
-}
-
 /** Makes a room's passcode anew: whoever was let in by the one before has to give this one. Returns it, to be shown once. */
 export async function renewPasscode(): Promise<string> {
   const made = makePasscode()
@@ -68,7 +66,7 @@ export async function renewPasscode(): Promise<string> {
   return made
 }
 
-const ENDED = 'ended-sessions'
+export const ENDED = 'ended-sessions'
 type Ended = Readonly<Record<string, number>>
 
 /**
@@ -78,9 +76,20 @@ type Ended = Readonly<Record<string, number>>
 const endedSessions = async (role: Role): Promise<Ended> =>
   (await (role === 'keeper' ? installed<Ended>(ENDED) : setting<Ended>(ENDED))) ?? {}
 
-export async function hasEnded(role: Role, session: string): Promise<boolean> {
-  return session in (await endedSessions(role))
+/** What decides of a role whether its cookies count: the hash of the passcode in force, sessions that were ended. */
+export interface RoleAccess {
+  readonly passcode: string
+  readonly ended: Readonly<Record<string, unknown>>
+  /** False where nobody is let in at all. */
+  readonly open: boolean
 }
+
+/** The keeper's; there is one in a school alone. */
+export const keeperAccess = async (): Promise<RoleAccess> => ({
+  passcode: await keeperHash(),
+  ended: await endedSessions('keeper'),
+  open: isSchool(),
+})
 
 /**
  * Ends a session here, whoever has kept a copy of its cookie; remembered until it would be over anyway. Only for

@@ -28,10 +28,7 @@ export function hostName(value: string): string {
 /** What may be asked for without the passcode: boards by their link, being let in, and whether the server is up. */
 export function isOpen(method: string, path: string): boolean {
   if (['/api/session', '/api/helper', '/api/keeper/session'].includes(path)) return true
-  return (
-    method === 'GET' &&
-    (/^\/api\/(health|alive|metrics)$/.test(path) || /^\/api\/(boards|room\/boards)\/[\w-]+(\/live)?$/.test(path))
-  )
+  return method === 'GET' && (/^\/api\/(health|alive|metrics)$/.test(path) || boardLink(path) !== null)
 }
 
 /** What a helper may ask for: looking at the one match, and its tape, where each entry is looked at once more. */

@@ -2,7 +2,7 @@ import type { H3Event } from 'h3'
 import { endStreamsOf } from '../utils/streams'
 import { enterRoom, isSchool, roomHere } from '../school/here'
 import { accessHere } from '../school/access'
-import { endSession, hasEnded, keeperHash, passcodeHash } from './passcode'
+import { endSession, keeperAccess, keeperHash, passcodeHash } from './passcode'
 import { COOKIES, type Role } from './roles'
 import { isSealedFor, mark, openSealed, seal, type Sealed } from './sealed'
 
@@ -29,9 +29,8 @@ export async function sealedHere(event: H3Event, role: Role) {
 
 /** Whether a cookie counts still: in its room, which is gone into, under the passcode in force, and not left before. */
 async function counts(role: Role, data: Sealed, id: string): Promise<boolean> {
-  if (role === 'keeper') return isSchool() && isSealedFor(role, data, await keeperHash()) && !(await hasEnded(role, id))
-  if (isSchool()) enterRoom(data.room ?? null)
-  const { passcode, ended, open } = await accessHere()
+  if (role !== 'keeper') enterRoom(data.room ?? null)
+  const { passcode, ended, open } = await (role === 'keeper' ? keeperAccess() : accessHere())
   return open && isSealedFor(role, data, passcode) && !(id in ended)
 }
 

@@ -3,7 +3,8 @@ import { passcodeHash } from '../access/passcode'
 import { rationTry } from '../access/ration'
 import { letIn } from '../access/session'
 import { isSchool, roomHere } from '../school/here'
-import { goInto, noteUse } from '../school/rooms'
+import { followRoomCode } from '../school/doors'
+import { noteUse } from '../school/rooms'
 import { bodyOf } from '../utils/body'
 import { defineRoute, Refusal } from '../utils/refusal'
 import { passcodeShape } from '#shared/requests'
@@ -14,12 +15,12 @@ const MOST_BYTES = 2000
 export default defineRoute(async (event) => {
   const { passcode, room = '' } = await bodyOf(event, passcodeShape, MOST_BYTES)
   const right = await rationTry(event, 'passcode')
-  if (isSchool()) await goInto(room.toLowerCase().replaceAll(/[^a-z\d]/g, ''))
-  if (!(await meansPasscode(passcode, await passcodeHash())))
+  await followRoomCode(room)
+  if (!(await meansPasscode(passcode, await passcodeHash()))) {
     // Of a room that isn't there no more is said than of a wrong passcode.
-    throw isSchool()
-      ? new Refusal(403, 'wrong-passcode', 'That is not the passcode of a room with this code.', 'passcode')
-      : new Refusal(403, 'wrong-passcode', 'That is not the passcode.', 'passcode')
+    const says = `That is not the passcode${isSchool() ? ' of a room with this code' : ''}.`
+    throw new Refusal(403, 'wrong-passcode', says, 'passcode')
+  }
   await right()
   if (isSchool()) await noteUse(roomHere())
   await letIn(event)

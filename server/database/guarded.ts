@@ -5,8 +5,8 @@ import { makeCommon } from './common'
 import type { Database } from './drizzled'
 import { rowsOf } from './rows'
 
-/** Whose rows a query is meant for; null where a room was not found out, and nothing is shown. */
-export type WhichRoom = () => string | null
+/** Whose rows a query is meant for; empty where no room was found out, and nothing is shown. */
+export type WhichRoom = () => string
 
 /** The role that queries go by where the one that is connected passes over policies, as superusers do. */
 const ROLE = 'nimble_tally'
@@ -56,7 +56,7 @@ export function roomsOnServer(bare: PostgresClient, room: WhichRoom | null): Pos
       if (!room) return act(keptReady(tx, isCommon))
       // Both go out together: what is asked comes after, on the same connection.
       const [, answer] = await Promise.all([
-        tx.unsafe(SET_ROOM, [room() ?? ''], READY).execute(),
+        tx.unsafe(SET_ROOM, [room()], READY).execute(),
         act(keptReady(tx, isCommon)),
       ])
       return answer
@@ -67,8 +67,8 @@ export function roomsOnServer(bare: PostgresClient, room: WhichRoom | null): Pos
       client.unsafe(text, values, { ...options, prepare: isCommon(text) })
     return {
       // A query that is awaited without more gives rows, and only then goes out.
-      then: (...next: Parameters<Promise<unknown>['then']>) => alone(bare, room() ?? '', ask).then(...next),
-      values: () => alone(bare, room() ?? '', (client) => ask(client).values()),
+      then: (...next: Parameters<Promise<unknown>['then']>) => alone(bare, room(), ask).then(...next),
+      values: () => alone(bare, room(), (client) => ask(client).values()),
     }
   }
   return overlaid(bare, { unsafe, begin })
@@ -93,26 +93,24 @@ async function alone(client: PostgresClient, room: string, ask: (client: Postgre
   }
 }
 
-/** A driver with some of its own exchanged. */
-const overlaid = <T extends object>(all: T, own: object): T =>
-  new Proxy(all, { get: (_, name) => Reflect.get(name in own ? own : all, name) as unknown })
-
-/** PGlite with the room set in every transaction; what stands alone is one too. */
-export function roomsInFolder(client: PGlite, room: WhichRoom): PGlite {
-  const within = <T>(ask: (tx: Transaction) => Promise<T>) =>
-    client.transaction(async (tx) => {
-      await tx.query(SET_ROOM, [room() ?? ''])
-      return ask(tx)
-    })
-  const own = {
-    query: (...asked: Parameters<PGlite['query']>) => within((tx) => tx.query(...asked)),
-    transaction: within,
-  }
-  return new Proxy(client, {
-    get(all, name) {
+/** A driver with some of its own exchanged; what is called there is called on the driver itself. */
+function overlaid<T extends object>(all: T, own: object): T {
+  return new Proxy(all, {
+    get(_, name) {
       if (name in own) return Reflect.get(own, name) as unknown
       const value: unknown = Reflect.get(all, name)
       return typeof value === 'function' ? (value.bind(all) as unknown) : value
     },
   })
+}
+
+/** PGlite with the room set in every transaction; what stands alone is one too. */
+export function roomsInFolder(client: PGlite, room: WhichRoom): PGlite {
+  const within = <T>(ask: (tx: Transaction) => Promise<T>) =>
+    client.transaction(async (tx) => {
+      await tx.query(SET_ROOM, [room()])
+      return ask(tx)
+    })
+  const query = (...asked: Parameters<PGlite['query']>) => within((tx) => tx.query(...asked))
+  return overlaid(client, { query, transaction: within })
 }

@@ -10,6 +10,7 @@ import { endStreams, endStreamsIn } from '../utils/streams'
 import { isWatched } from './clock'
 import { toldClock } from './clockTime'
 import { isFollowed, tell, tellRoom } from './live'
+import { RECORDED } from './read'
 import { listedMatch } from './store'
 import { forgetAllTapes, forgetTape, knownTape, rememberTape } from './tapes'
 
@@ -87,13 +88,7 @@ async function tellRecorded(match: string, before: number): Promise<void> {
   if (!isFollowed(match) && !isWatched(match)) return forgetTape(match)
   const database = await theDatabase()
   const rows = await database
-    .select({
-      number: entries.number,
-      id: entries.clientId,
-      entry: entries.entry,
-      at: entries.at,
-      summary: matches.summary,
-    })
+    .select({ ...RECORDED, summary: matches.summary })
     .from(entries)
     .innerJoin(matches, eq(matches.id, entries.matchId))
     .where(and(eq(entries.matchId, match), gt(entries.number, before)))

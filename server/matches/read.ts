@@ -71,11 +71,14 @@ export function seatFrom({ name, pennant, personId, members, memberOrder, called
   return members ? { name, pennant, personId, members, memberOrder, called } : { name, pennant, personId }
 }
 
+/** An entry as pages get it. */
+export const RECORDED = { number: entries.number, id: entries.clientId, entry: entries.entry, at: entries.at }
+
 /** What was recorded in a match after entry `after`. */
 export async function entriesAfter(match: string, after: number, within?: Within): Promise<Recorded[]> {
   const database = within ?? (await theDatabase())
   return database
-    .select({ number: entries.number, id: entries.clientId, entry: entries.entry, at: entries.at })
+    .select(RECORDED)
     .from(entries)
     .where(and(eq(entries.matchId, match), gt(entries.number, after)))
     .orderBy(asc(entries.number))

@@ -31,7 +31,8 @@ export default defineRoute(async (event) => {
   if (foreign) return foreign
   // Alive it is before it is ready too.
   if (path !== '/api/alive') await ready()
-  if (isKeepers(path) && !isSchool()) return refuseWith(event, 404, 'not-found', 'There is no such thing here.')
+  if (isKeepers(path) && !isSchool())
+    return refuseWith(event, 404, 'not-found', 'There is one room here, and no keeper.')
   if (!asksPasscode()) return
   const board = boardLink(path)
   if (board) await followLink(board)

@@ -18,13 +18,13 @@ const known = new LRUCache<string, Promise<string>>({ max: 1000, ttl: KNOWN_MS }
 /** The time zone by whose clocks days and weeks of the room go: the one set here, else this machine's own. */
 export function roomZone(): Promise<string> {
   const room = roomHere()
-  const found =
-    known.get(room) ??
-    find().catch((error: unknown) => {
-      known.delete(room)
-      throw error
-    })
-  if (!known.has(room)) known.set(room, found)
+  const last = known.get(room)
+  if (last) return last
+  const found = find().catch((error: unknown) => {
+    known.delete(room)
+    throw error
+  })
+  known.set(room, found)
   return found
 }
 

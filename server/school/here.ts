@@ -16,7 +16,7 @@ export const isSchool = (): boolean => environment().school
 export const roomHere = (): string => (isSchool() ? (here.getStore()?.room ?? '') : ONE_ROOM)
 
 /** How the database is told whose rows are meant; null where there is one room. */
-export const whichRoom = (): WhichRoom | null => (isSchool() ? () => here.getStore()?.room ?? null : null)
+export const whichRoom = (): WhichRoom | null => (isSchool() ? roomHere : null)
 
 /** Does something in a room. */
 export const inRoom = <T>(room: string, act: () => T): T => here.run({ room }, act)

@@ -15,12 +15,13 @@ export function ready(): Promise<OpenDatabase> {
 async function getReady(): Promise<OpenDatabase> {
   const open = await openOnce()
   await readyOneRoom()
-  if (isSchool()) {
-    const made = await readyKeeper(environment().keeper)
+  const { keeper, passcode } = environment()
+  if (isSchool() || keeper) {
+    const made = await readyKeeper(keeper)
     if (made) console.log(`\nThe keeper’s passcode is ${made}. It is shown this once; NIMBLE_KEEPER sets another.\n`)
-  } else if (environment().keeper) await readyKeeper(environment().keeper)
+  }
   if (!isSchool() && !isLocalOnly()) {
-    const made = await readyPasscode(environment().passcode)
+    const made = await readyPasscode(passcode)
     if (made)
       console.log(
         `\nThe passcode for recording from other devices is ${made}. It is shown this once; --passcode sets another.\n`,

@@ -1,6 +1,5 @@
-import { isSchool } from '../../school/here'
 import { isKeeper } from '../../access/session'
 import { defineRoute } from '../../utils/refusal'
 
 /** Whether this browser is the keeper's. */
-export default defineRoute(async (event) => ({ school: isSchool(), keeper: await isKeeper(event) }))
+export default defineRoute(async (event) => ({ keeper: await isKeeper(event) }))
