@@ -3,7 +3,7 @@ import { randomFor } from '#core/basics/random'
 import type { BasePlay } from '#core/contract/plays'
 import { judgePlay } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
-import { OPEN_HANDS, seenSlips, SLIPS, slipsTold } from '#core/trainer/slips'
+import { openHandsOf, seenSlips, SLIPS, slipsTold } from '#core/trainer/slips'
 import { addEntry, foldTape } from '#core/kernel/tape'
 import { momentOf, wrongPlays } from '#core/trainer/wrongPlays'
 import { isRight, makeRound, ROUND, wentOf, type Question } from '#core/trainer/round'
@@ -65,7 +65,7 @@ test.each(GAMES.map((game) => [game.id, game] as const))(
     const players = NAMES.slice(0, Math.max(2, game.about.seats.low))
     const rules = RULES_OF_ACTS[id] ?? {}
     for (let match = 0; match < 6; match++) {
-      const source = id in OPEN_HANDS ? 'dealt' : 'table'
+      const source = openHandsOf(game) ? 'dealt' : 'table'
       const opened = openSelfPlay({ game, houseRules: RULES_OF_CODES[id], players, source, key: `2~slip ${match}` })
       let tape = foldTape(opened.table, opened.state, [])
       for (let n = 0; n < 40; n++) {
@@ -77,7 +77,7 @@ test.each(GAMES.map((game) => [game.id, game] as const))(
       }
     }
     for (const one of shown) {
-      const codes = 'does' in one ? (one.codes ?? []) : one
+      const codes = 'does' in one ? one.codes : one
       if (codes.length) expect([...found].filter((code) => codes.includes(code))).not.toEqual([])
     }
     const opened = openSelfPlay({ game, houseRules: rules, players, key: '2~acts' })

@@ -3,13 +3,12 @@ import { randomFor, type Random } from '#core/basics/random'
 import { list } from '#core/basics/words'
 import type { Game } from '#core/contract/game'
 import type { Verdict } from '#core/contract/verdict'
-import type { GameId } from '#core/games/ids'
 import { judgePlay } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
 import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
 import type { Hand } from '#core/kit/hands'
 import { sayReason, sayNote, sayPlay, speaking } from '#core/wording/index'
-import { OPEN_HANDS, seenSlips, type SeenSlip } from '#core/trainer/slips'
+import { openHandsOf, seenSlips, type SeenSlip } from '#core/trainer/slips'
 import { momentOf, wrongPlays, type WrongPlay } from '#core/trainer/wrongPlays'
 import type { BasePlay } from '#core/contract/plays'
 
@@ -60,7 +59,7 @@ export function makeRound({ game, houseRules, players, key, missed = [] }: Round
   let owed = false
   function beginning(match: number): Tape {
     // Open hands are known from the start where the app deals.
-    const source = OPEN_HANDS[game.id as GameId] ? 'dealt' : 'table'
+    const source = openHandsOf(game) ? 'dealt' : 'table'
     const opened = openSelfPlay({ game, houseRules, players, source, key: `${key} ${match}` })
     return foldTape(opened.table, opened.state, [])
   }
@@ -131,7 +130,7 @@ function wrongly(before: Tape, wrong: Wrong, found: readonly Wrong[], random: Ra
 /** A play as it is told, after what the hands hold that it turns on. */
 function sayPlayed({ table, state }: Tape, play: BasePlay): string {
   const { hands } = state.game as { readonly hands?: readonly Hand[] }
-  const seats = OPEN_HANDS[table.game.id as GameId]?.of({ ...play }) ?? []
+  const seats = openHandsOf(table.game)?.of({ ...play }) ?? []
   const held = seats.flatMap((seat) => {
     const cards = hands?.[seat - 1]?.known.toSorted((a, b) => a - b) ?? []
     return cards.length ? [`${itemAt(table.players, seat - 1)} holds ${list(cards.map(String))}.`] : []

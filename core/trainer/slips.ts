@@ -7,7 +7,7 @@ export interface Act {
   /** Under which house rules it is one; under all unless said. */
   readonly when?: (rules: Readonly<Record<string, unknown>>) => boolean
   /** The codes by which the judge tells it under the other ones. */
-  readonly codes?: readonly string[]
+  readonly codes: readonly string[]
 }
 
 /** The codes by which the judge tells a slip, or what is seen where no play shows it. */
@@ -167,12 +167,15 @@ interface OpenHands {
 }
 
 /** Games whose hands lie open before whoever learns to referee them, since some of their slips show in no other way. */
-export const OPEN_HANDS: Partial<Readonly<Record<GameId, OpenHands>>> = {
+const OPEN_HANDS: Partial<Readonly<Record<GameId, OpenHands>>> = {
   'ask-for-rest': {
     codes: ['cannot-hold-partner', 'denied-known-card'],
     of: ({ do: what, by, of }) => (what === 'ask' ? [by as number, of as number] : []),
   },
 }
+
+/** What lies open in a game before whoever learns to referee it; undefined where its hands stay hidden. */
+export const openHandsOf = ({ id }: { readonly id: string }): OpenHands | undefined => OPEN_HANDS[id as GameId]
 
 interface Slippery {
   readonly id: string
@@ -203,7 +206,7 @@ export function slipsTold({ id, about }: Slippery, codes: readonly string[]): re
   const shown = SLIPS[id as GameId]
   return about.slips.filter((_, at) => {
     const one = itemAt(shown, at)
-    const toldBy = 'does' in one ? [codeOfAct(at), ...(one.codes ?? [])] : one
+    const toldBy = 'does' in one ? [codeOfAct(at), ...one.codes] : one
     return toldBy.some((code) => codes.includes(code))
   })
 }

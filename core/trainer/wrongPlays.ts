@@ -4,10 +4,9 @@ import type { BasePlay } from '#core/contract/plays'
 import type { MatchState, Table } from '#core/contract/table'
 import type { Verdict } from '#core/contract/verdict'
 import { readShape } from '#core/basics/readShape'
-import type { GameId } from '#core/games/ids'
 import { awaits, judgePlay } from '#core/kernel/match'
 import type { Tape } from '#core/kernel/tape'
-import { OPEN_HANDS } from '#core/trainer/slips'
+import { openHandsOf } from '#core/trainer/slips'
 
 /** Plays as children get them wrong: made of a right one, each with the judge's own verdict. */
 
@@ -57,7 +56,7 @@ export const momentOf = ({ table, state, lines }: Tape, right: BasePlay): Moment
     .flatMap(({ entry, verdict, struck }) =>
       entry.kind === 'play' && verdict.stands && !struck ? [entry.play as BasePlay] : [],
     ),
-  open: OPEN_HANDS[table.game.id as GameId]?.codes ?? [],
+  open: openHandsOf(table.game)?.codes ?? [],
 })
 
 /** Wrong plays that may come instead of a right one, each code as often as it was found; none where nothing can go wrong. */
