@@ -5,13 +5,11 @@ import { callApi } from '~/utils/api'
 export function useOrigins() {
   const reach = shallowRef<Reach | null>(null)
   onMounted(async () => (reach.value = await callApi<Reach>('/api/reach').catch(() => null)))
-  const own = computed(() => /^(localhost|127\.|\[::1\])/.test(location.hostname))
-  const origins = computed(() =>
-    own.value && reach.value?.addresses.length ? reach.value.addresses : [location.origin],
-  )
+  const own = isOnThisMachine()
+  const origins = computed(() => (own && reach.value?.addresses.length ? reach.value.addresses : [location.origin]))
   const chosen = ref(0)
   const origin = computed(() => origins.value[chosen.value] ?? origins.value[0]!)
   /** Nobody but this machine can follow a link. */
-  const local = computed(() => own.value && !reach.value?.addresses.length)
+  const local = computed(() => own && !reach.value?.addresses.length)
   return { origins, chosen, origin, local }
 }

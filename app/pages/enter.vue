@@ -46,16 +46,7 @@ useHead({ title: 'Passcode · Nimble Tally' })
         maxlength="40"
       />
     </UFormField>
-    <UFormField name="passcode" :label="access?.school ? 'Its passcode' : 'The passcode of this table'">
-      <UInput
-        v-model="state.passcode"
-        class="w-full"
-        :ui="{ base: 'figures h-14 text-2xl' }"
-        type="password"
-        autocomplete="current-password"
-        autofocus
-      />
-    </UFormField>
+    <PasscodeField v-model="state.passcode" :label="access?.school ? 'Its passcode' : 'The passcode of this table'" />
     <Key main class="w-full" type="submit" :disabled="busy">Come in</Key>
     <p class="text-sm text-(--ink-soft)">
       {{ access?.school ? 'Both stand on the room’s card.' : 'It was shown where Nimble Tally was started.' }}

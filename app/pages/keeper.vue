@@ -5,7 +5,7 @@ import { callApi } from '~/utils/api'
 /** The keeper of a school: makes rooms and hands out their passcodes, and sees nothing of who plays there. */
 definePageMeta({ layout: 'bare' })
 
-const here = shallowRef<{ school: boolean; keeper: boolean } | null>(null)
+const here = shallowRef<{ keeper: boolean } | null>(null)
 const { failed, doing } = useDoing()
 const state = reactive({ passcode: '' })
 const load = async () => (here.value = await callApi('/api/keeper/session'))
@@ -36,19 +36,8 @@ useHead({ title: 'Rooms · Nimble Tally' })
   >
     <img src="/mark.svg" alt="" class="size-14" />
     <h1 class="text-3xl font-bold">The rooms of this school</h1>
-    <p v-if="failed" role="alert" class="text-(--refused) font-semibold">
-      {{ failed === 'There is no such thing here.' ? 'There is one room here, and no keeper.' : failed }}
-    </p>
-    <UFormField name="passcode" label="The keeper’s passcode">
-      <UInput
-        v-model="state.passcode"
-        class="w-full"
-        :ui="{ base: 'figures h-14 text-2xl' }"
-        type="password"
-        autocomplete="current-password"
-        autofocus
-      />
-    </UFormField>
+    <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
+    <PasscodeField v-model="state.passcode" label="The keeper’s passcode" />
     <Key main class="w-full" type="submit" :disabled="busy">Come in</Key>
     <Key to="/enter" class="w-full">To a room</Key>
   </SendForm>

@@ -9,7 +9,7 @@ const enter = computed(() => `${location.origin}/enter?room=${made.room.id}`)
 /** What stands after the sign goes to no server, and into no log. */
 const link = computed(() => `${enter.value}#${made.passcode}`)
 /** Nobody but this machine can follow it. */
-const local = /^(localhost|127\.|\[::1\])/.test(location.hostname)
+const local = isOnThisMachine()
 const print = () => window.print()
 </script>
 
