@@ -5,8 +5,8 @@ import { join } from 'node:path'
 import { PORT } from '../../playwright.config'
 
 /** Servers that run: whatever happens to a test, none of them outlives its worker and answers in place of the next one's. */
-const running = new Set<ChildProcess>()
-process.once('exit', () => running.forEach((each) => each.kill('SIGKILL')))
+const alive = new Set<ChildProcess>()
+process.once('exit', () => alive.forEach((each) => each.kill('SIGKILL')))
 
 /** How long a start may take, in milliseconds: a bound for what hangs, however busy the machine is. */
 const LONGEST_START = 120_000
@@ -34,8 +34,8 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
       stdio: 'pipe',
     })
     const mine = process_
-    running.add(mine)
-    mine.once('exit', () => running.delete(mine))
+    alive.add(mine)
+    mine.once('exit', () => alive.delete(mine))
     for (const stream of [process_.stdout!, process_.stderr!])
       stream.on('data', (chunk: Buffer) => (told += chunk.toString()))
     return process_
@@ -49,7 +49,8 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
         .then(async (answer) => answer.ok && ((await answer.json()) as { pid: number }).pid === mine.pid)
         .catch(() => false)
     const end = Date.now() + LONGEST_START
-    while (mine.exitCode === null && Date.now() < end) {
+    // Killed it has no exit code, and is gone all the same.
+    while (alive.has(mine) && Date.now() < end) {
       if (await isReady()) return
       await new Promise((resolve) => setTimeout(resolve, 100))
     }
