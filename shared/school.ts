@@ -13,7 +13,6 @@ export interface SchoolRoom {
 export interface RoomHolds {
   readonly people: number
   readonly matches: number
-  readonly entries: number
   /** When something was recorded last. */
   readonly playedAt: string | null
 }

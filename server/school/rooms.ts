@@ -3,7 +3,7 @@ import { customAlphabet } from 'nanoid'
 import type { RoomHolds, RoomMade, SchoolRoom } from '#shared/school'
 import { READABLE } from '../access/hash'
 import { renewPasscode } from '../access/passcode'
-import { entries, matches, namedRules, ONE_ROOM, people, rooms, roomSessions } from '../database/schema'
+import { matches, namedRules, ONE_ROOM, people, rooms, roomSessions } from '../database/schema'
 import { theDatabase, writing } from '../utils/database'
 import { Refusal } from '../utils/refusal'
 import { endStreamsIn } from '../utils/streams'
@@ -93,13 +93,12 @@ export async function roomOf(code: string): Promise<SchoolRoom> {
 export const holdsOf = (code: string): Promise<RoomHolds> =>
   inRoom(code, async () => {
     const database = await theDatabase()
-    const [[known], [played], [recorded]] = await Promise.all([
+    const [[known], [played]] = await Promise.all([
       database.select({ n: count() }).from(people),
       database.select({ n: count(), newest: max(matches.updatedAt) }).from(matches),
-      database.select({ n: count() }).from(entries),
     ])
     const { n, newest } = played!
-    return { people: known!.n, matches: n, entries: recorded!.n, playedAt: newest && new Date(newest).toISOString() }
+    return { people: known!.n, matches: n, playedAt: newest && new Date(newest).toISOString() }
   })
 
 /** Makes a room. Returns it with its passcode, which is told this once. */

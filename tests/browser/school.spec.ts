@@ -355,6 +355,9 @@ for (const [database, nth] of [
       const { rooms } = await call<{ rooms: { id: string; holds: { people: number } }[] }>('GET', '/api/keeper/rooms', {
         cookie: keeper,
       })
+      // Played in and never gone into by its code is used all the same.
+      const held = rooms.find(({ id }) => id === gulls.id) as unknown as { holds: { playedAt: string | null } }
+      expect(Date.now() - Date.parse(held.holds.playedAt!)).toBeLessThan(3_600_000)
       // Something is kept in it now: it stays.
       expect(rooms.find(({ id }) => id === 'one')).toMatchObject({ holds: { people: 1 } })
       expect((await ask('GET', `/api/matches/${gulls.at.match}`, { cookie: gulls.referee })).status).toBe(200)

@@ -9,12 +9,14 @@ const { listed, card, text, done, busy, failed } = school
 onMounted(() => school.doing(school.load))
 
 type Room = RoomsListed['rooms'][number]
+/** When somebody came in or recorded last: whoever is in stays so for weeks. */
+const lastOf = ({ usedAt, holds }: Room) => [usedAt ?? '', holds.playedAt ?? ''].sort().at(-1)!
 const COLUMNS = [
   { id: 'name', label: 'Room', value: ({ name }: Room) => name.toLowerCase(), words: true },
   { id: 'id', label: 'Code', value: ({ id }: Room) => id, words: true },
   { id: 'people', label: 'People', value: ({ holds }: Room) => holds.people },
   { id: 'matches', label: 'Matches', value: ({ holds }: Room) => holds.matches },
-  { id: 'used', label: 'Used last', value: ({ usedAt }: Room) => usedAt ?? '', words: true },
+  { id: 'used', label: 'Used last', value: lastOf, words: true },
 ]
 const state = reactive({ name: '' })
 async function make(asked: { name: string }) {
@@ -93,7 +95,7 @@ async function renew() {
         >
         <template #people="{ row }">{{ row.holds.people }}</template>
         <template #matches="{ row }">{{ row.holds.matches }}</template>
-        <template #used="{ row }">{{ row.usedAt ? dayAndTime(row.usedAt) : 'never' }}</template>
+        <template #used="{ row }">{{ lastOf(row) ? dayAndTime(lastOf(row)) : 'never' }}</template>
       </ListTable>
       <UEmpty
         v-else-if="listed"
