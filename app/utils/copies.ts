@@ -1,4 +1,3 @@
-import * as z from 'zod'
 import { clear, createStore, del, entries, get, set } from 'idb-keyval'
 import type { Recorded, StoredMatch } from '#shared/api'
 
@@ -16,22 +15,8 @@ let opened: ReturnType<typeof createStore> | undefined
 /** Opened once: every entry recorded is kept, and each opening is a connection of its own. */
 const shelf = () => (opened ??= createStore('nimble-tally-copies', 'matches'))
 
-/** What an older version kept otherwise is no copy: the desk waits for the server instead. */
-const COPY = z.object({
-  match: z.object({
-    id: z.string(),
-    game: z.string(),
-    seats: z.array(z.object({ name: z.string(), pennant: z.number() })),
-  }),
-  recorded: z.array(z.object({ number: z.number(), id: z.string(), entry: z.unknown() })),
-  keptAt: z.number(),
-})
-const isCopy = (kept: unknown): kept is Copy => COPY.safeParse(kept).success
-
-export async function copyOf(id: string): Promise<Copy | null> {
-  const kept: unknown = await get(id, shelf()).catch(() => undefined)
-  return isCopy(kept) ? kept : null
-}
+/** What lies kept under a match's id, unread. */
+export const lyingCopy = (id: string): Promise<unknown> => get(id, shelf()).catch(() => undefined)
 
 /** Keeps a copy instead of the one before. A browser that keeps nothing is no reason to stop. */
 export async function keepCopy(match: StoredMatch, recorded: readonly Recorded[]): Promise<void> {

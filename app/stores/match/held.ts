@@ -5,7 +5,8 @@ import type { Recorded, StoredMatch, ToldClock, ToldRoomClock } from '#shared/ap
 import { loadView } from '~/games'
 import type { Outbox } from '~/stores/outbox'
 import { heardClock } from '~/utils/clocks'
-import { copyOf, keepCopy } from '~/utils/copies'
+import { keepCopy } from '~/utils/copies'
+import { copyOf } from '~/utils/copyOf'
 import { tapeOf } from '~/utils/tapes'
 
 /** What this device has of a match: what the server has acknowledged, and the tape into which that and what waits fold. */
