@@ -1,11 +1,12 @@
+import type { CoverState } from '#core/games/covered-part/rules'
 import { GAMES } from '#core/games/index'
 import { randomFor } from '#core/basics/random'
 import type { BasePlay } from '#core/contract/plays'
 import { judgePlay } from '#core/kernel/match'
 import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
-import { openHandsOf, seenSlips, SLIPS, slipsTold } from '#core/trainer/slips'
+import { isOfSlip, madeSlips, openHandsOf, seenSlips, SLIPS, slipsTold } from '#core/trainer/slips'
 import { addEntry, foldTape } from '#core/kernel/tape'
-import { momentOf, wrongPlays } from '#core/trainer/wrongPlays'
+import { momentOf, tells, wrongPlays } from '#core/trainer/wrongPlays'
 import { isRight, makeRound, ROUND, wentOf, type Question } from '#core/trainer/round'
 
 const NAMES = ['Ines', 'Tomasz', 'Odalys', 'Bao']
@@ -33,7 +34,10 @@ describe.each(GAMES.map((game) => [game.id, game] as const))('%s', (_id, game) =
       if (played) {
         const { play, verdict } = played
         expect(judgePlay(before.table, before.state, play).verdict).toEqual(verdict)
-        expect(verdict.reason?.code ?? verdict.notes.find(({ weight }) => weight === 'noted')?.code ?? null).toBe(code)
+        const told = verdict.reason?.code ?? verdict.notes.find(({ weight }) => weight === 'noted')?.code ?? null
+        const made = madeSlips(game).find((slip) => slip.code === code)
+        if (made) expect([tells(verdict, made.told), made.why]).toEqual([true, why])
+        else expect(told).toBe(code)
       } else expect(game.about.slips).toContain(why)
       expect(says).toMatch(/^\S.*[^.]\.$/)
       expect(says).not.toMatch(/undefined|NaN|\[object/)
@@ -77,9 +81,10 @@ test.each(GAMES.map((game) => [game.id, game] as const))(
       }
     }
     for (const one of shown) {
-      const codes = 'does' in one ? one.codes : one
+      const codes = 'does' in one ? one.codes : 'makes' in one ? [] : one
       if (codes.length) expect([...found].filter((code) => codes.includes(code))).not.toEqual([])
     }
+    for (const { code } of madeSlips(game)) expect(found).toContain(code)
     const opened = openSelfPlay({ game, houseRules: rules, players, key: '2~acts' })
     const hangsOn = new Set<PropertyKey>()
     const agreed = new Proxy(opened.state.rules as unknown as Record<string, unknown>, {
@@ -124,6 +129,58 @@ test('what only open hands tell is asked with the hands, right or wrong', () => 
   }
 })
 
+test.each(GAMES.map((game) => [game.id, game] as const))(
+  '%s: right plays of every kind are asked about',
+  (_id, game) => {
+    const players = NAMES.slice(0, Math.max(2, game.about.seats.low))
+    const asked = Array.from({ length: 30 }, (_, i) => roundOf(game, `2~kinds ${i}`)).flat()
+    const opened = openSelfPlay({ game, houseRules: {}, players, key: '2~kinds' })
+    const played = new Set<string>()
+    let tape = foldTape(opened.table, opened.state, [])
+    for (let n = 0; n < 30; n++) {
+      const play = nextPlay(opened.table, tape.state, '2~kinds', n) as BasePlay | null
+      if (play === null) break
+      // What a referee has to decide, or what has no one answer, is not asked about.
+      const { verdict } = judgePlay(tape.table, tape.state, play)
+      if (!verdict.notes.some(({ weight }) => weight !== undefined)) played.add(play.do)
+      tape = addEntry(tape, { play })
+    }
+    const kinds = new Set(asked.flatMap(({ code, played: one }) => (code === null && one ? [one.play.do] : [])))
+    expect([...played].filter((kind) => !kinds.has(kind))).toEqual([])
+  },
+)
+
+const lately = (id: string) => {
+  const game = GAMES.find((each) => each.id === id)!
+  return Array.from({ length: 8 }, (_, i) => roundOf(game, `2~slips ${i}`)).flat()
+}
+
+test('a guess is right, or one of the slips: the total said, or the part that shows added to it', () => {
+  const guesses = lately('covered-part').filter(
+    ({ played, code }) => played?.play.do === 'guess' && (code === null || isOfSlip(code)),
+  )
+  for (const { before, played, code } of guesses) {
+    const { parts, covered, total } = (before.state.game as unknown as CoverState).hidden!
+    const { said } = played!.play as unknown as { said: number }
+    const right = { 'act-1': total, 'act-2': total + parts[covered === 1 ? 1 : 0] }[code ?? ''] ?? parts[covered - 1]
+    expect([code, said]).toEqual([code, right])
+  }
+  expect(new Set(guesses.map(({ code }) => code))).toEqual(new Set([null, 'act-1', 'act-2']))
+})
+
+test('a call that was second is told with the first, of the same cards, which have gone', () => {
+  const second = lately('call-row').filter(({ code }) => code === 'act-3')
+  expect(second.length).toBeGreaterThan(0)
+  for (const { says, before, played } of second) {
+    const first = before.lines.at(-1)!.entry
+    const { by, ...call } = played!.play as unknown as { by: number }
+    expect(first).toMatchObject({ kind: 'play', play: call })
+    expect((first as unknown as { play: { by: number } }).play.by).not.toBe(by)
+    expect(says).toMatch(/ calls .*\. A moment later: .* calls /)
+    expect(played!.verdict.reason?.code).toBe('not-in-row')
+  }
+})
+
 test('the same key makes the same round', () => {
   const told = (round: readonly Question[]) => round.map(({ says, code }) => [says, code])
   expect(told(roundOf(GAMES[0]!, '2~same'))).toEqual(told(roundOf(GAMES[0]!, '2~same')))
@@ -143,4 +200,5 @@ test('an answer is right with its reason, and what was missed is told once', () 
     { stands: false, code: 'under' },
   ]
   expect(wentOf([fine, wrong, wrong], answers)).toEqual({ right: 1, missed: ['over'] })
+  expect(wentOf([fine, wrong, wrong], answers.slice(0, 1))).toEqual({ right: 1, missed: [] })
 })

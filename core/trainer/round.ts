@@ -8,8 +8,8 @@ import { nextPlay, openSelfPlay } from '#core/kernel/selfPlay'
 import { addEntry, foldTape, type Tape } from '#core/kernel/tape'
 import type { Hand } from '#core/kit/hands'
 import { sayReason, sayNote, sayPlay, speaking } from '#core/wording/index'
-import { openHandsOf, seenSlips, type SeenSlip } from '#core/trainer/slips'
-import { momentOf, wrongPlays, type WrongPlay } from '#core/trainer/wrongPlays'
+import { madeSlips, openHandsOf, seenSlips, type SeenSlip } from '#core/trainer/slips'
+import { momentOf, tells, wrongPlays, type WrongPlay } from '#core/trainer/wrongPlays'
 import type { BasePlay } from '#core/contract/plays'
 
 /** Something to be judged by somebody who learns it: what lay there, what was played or done, and what is right. */
@@ -69,8 +69,9 @@ export function makeRound({ game, houseRules, players, key, missed = [] }: Round
       table = beginning(n + 1)
       continue
     }
-    // Not every play is asked about: a few of a match say more than ten in a row.
-    if (n % 2 === 0 || owed) {
+    // Not every play is asked about: a few of a match say more than ten in a row. Not every second either: where two
+    // kinds of plays take turns it would always be the same one.
+    if (owed || random.whole(1, 2) === 1) {
       const wish: boolean = owed || random.whole(1, ONE_OF) === 1
       const found = wish ? wrongPlays(momentOf(table, play), random) : []
       const seen = wish ? seenSlips(game, rulesOf(table)) : []
@@ -108,12 +109,14 @@ function chosen(
 function rightly(before: Tape, play: BasePlay): Question | null {
   const { verdict } = judgePlay(before.table, before.state, play)
   if (!verdict.stands || verdict.notes.some(({ weight }) => weight !== undefined)) return null
+  // What tells a slip, but came otherwise, is neither right nor one of those asked about.
+  if (madeSlips(before.table.game).some(({ told }) => tells(verdict, told))) return null
   return { before, played: { play, verdict }, says: sayPlayed(before, play), code: null, why: null, reasons: [] }
 }
 
 /** Something wrong to be judged, its reason among those of other things that go wrong. */
 function wrongly(before: Tape, wrong: Wrong, found: readonly Wrong[], random: Random): Question {
-  const whyOf = (each: Wrong) => ('why' in each ? each.why : sayWrong(before, each.verdict))
+  const whyOf = (each: Wrong) => ('why' in each ? each.why : (each.slip?.why ?? sayWrong(before, each.verdict)))
   const { code } = wrong
   const why = whyOf(wrong)
   const said = new Map([[code, why]])
@@ -123,8 +126,17 @@ function wrongly(before: Tape, wrong: Wrong, found: readonly Wrong[], random: Ra
     const says = wrong.does(random.oneOf(before.table.players))
     return { before, played: null, says, code, why, reasons }
   }
-  const { play, verdict } = wrong
-  return { before, played: { play, verdict }, says: sayPlayed(before, play), code, why, reasons }
+  const { play, verdict, slip } = wrong
+  const says = slip?.after ? saySecond(before, play) : sayPlayed(before, play)
+  return { before, played: { play, verdict }, says, code, why, reasons }
+}
+
+/** A play that comes a moment after the one before, which is told too. */
+function saySecond(before: Tape, play: BasePlay): string {
+  const first = before.lines.at(-1)
+  const told =
+    first?.entry.kind === 'play' ? `${sayPlay(before.table, first.entry.play as BasePlay, first.before)}. ` : ''
+  return `${told}A moment later: ${sayPlay(before.table, play, before.state)}.`
 }
 
 /** A play as it is told, after what the hands hold that it turns on. */
@@ -157,10 +169,12 @@ export function wentOf(
   questions: readonly Question[],
   answers: readonly { readonly stands: boolean; readonly code: string | null }[],
 ): Went {
-  const rights = questions.map((question, i) => isRight(question, itemAt(answers, i)))
+  // Where the time was over before the last play, the rest was not asked.
+  const asked = questions.slice(0, answers.length)
+  const rights = asked.map((question, i) => isRight(question, itemAt(answers, i)))
   return {
     right: rights.filter(Boolean).length,
-    missed: [...new Set(questions.flatMap(({ code }, i) => (rights[i] || code === null ? [] : [code])))],
+    missed: [...new Set(asked.flatMap(({ code }, i) => (rights[i] || code === null ? [] : [code])))],
   }
 }
 

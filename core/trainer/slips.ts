@@ -1,4 +1,5 @@
 import { itemAt } from '#core/basics/lists'
+import type { Hidden } from '#core/games/covered-part/rules'
 import type { GameId } from '#core/games/ids'
 
 /** A slip that no play shows, since hands do it or only hidden cards tell: what somebody does, said as it is seen. */
@@ -10,14 +11,46 @@ export interface Act {
   readonly codes: readonly string[]
 }
 
-/** The codes by which the judge tells a slip, or what is seen where no play shows it. */
-type Shown = readonly string[] | Act
+/** A play while it is made up: of whichever game, its parts by their names. */
+type AnyPlay = Readonly<Record<string, unknown>>
+
+/** Where a slip is made: the play that would come now, the newest one before it, and the match between them. */
+export interface Made {
+  /** The slip as a play; null where it can't come now. */
+  readonly makes: (right: AnyPlay, before: AnyPlay | undefined, state: unknown, seats: number) => AnyPlay | null
+  /** What the judge says of it, of other plays too: the slip is known by its own sentence. */
+  readonly told: string
+  /** It comes a moment after the play before, which is told with it. */
+  readonly after?: true
+}
+
+/** The codes by which the judge tells a slip, how it is made, or what is seen where no play shows it. */
+type Shown = readonly string[] | Made | Act
 
 const does = (act: (name: string) => string, when?: Act['when'], codes: readonly string[] = []): Act => ({
   does: act,
   codes,
   ...(when && { when }),
 })
+
+/** A wrong guess of a covered part: what is said instead. */
+const guessed = (wrong: (total: number, shown: number) => number): Made => ({
+  told: 'not-found',
+  makes: (right, _before, state) => {
+    const { hidden } = state as { readonly hidden: Hidden | null }
+    if (right.do !== 'guess' || !hidden) return null
+    const { parts, covered, total } = hidden
+    return { ...right, said: wrong(total, itemAt(parts, 2 - covered)) }
+  },
+})
+
+/** The call that was made just now, by the next player once more. */
+const CALLED_SECOND: Made = {
+  told: 'not-in-row',
+  after: true,
+  makes: (_right, before, _state, seats) =>
+    before?.do === 'call' ? { ...before, by: (Number(before.by) % seats) + 1 } : null,
+}
 
 /** How each of a game's usual slips shows, in the order of `about.slips`: one line a game. */
 export const SLIPS: Readonly<Record<GameId, readonly Shown[]>> = {
@@ -39,12 +72,7 @@ export const SLIPS: Readonly<Record<GameId, readonly Shown[]>> = {
     ),
     does((name) => `${name} goes on turning, though nothing in the layout can match any more.`),
   ],
-  'call-row': [
-    ['not-in-row'],
-    ['not-in-row'],
-    ['wrong-total', 'signs-wrong'],
-    does((name) => `${name} calls the same cards a moment after somebody else, and climbs a step for it.`),
-  ],
+  'call-row': [['not-in-row'], ['not-in-row'], ['wrong-total', 'signs-wrong'], CALLED_SECOND],
   'six-heaps': [
     does(
       (name) => `${name} makes two lines with one card, and says only one of them.`,
@@ -106,8 +134,8 @@ export const SLIPS: Readonly<Record<GameId, readonly Shown[]>> = {
   ],
   'covered-part': [
     ['wrong-announcement'],
-    does((name) => `${name} is asked for the covered part and says the total.`),
-    does((name) => `${name} adds the part that shows to the total.`),
+    guessed((total) => total),
+    guessed((total, shown) => total + shown),
     does((name) => `${name} peeps under the cover.`),
   ],
   'table-ladder': [['wrong-answer'], ['wrong-answer'], ['not-their-turn'], ['wrong-answer']],
@@ -185,6 +213,21 @@ interface Slippery {
 /** What an act is known by among the codes of what was missed. */
 const codeOfAct = (at: number) => `act-${at}`
 
+/** Whether a code is that of a slip by its own sentence, not one of the judge's. */
+export const isOfSlip = (code: string): boolean => code.startsWith('act-')
+
+/** A slip that is made as a play of its own. */
+export interface MadeSlip extends Made {
+  readonly code: string
+  readonly why: string
+}
+
+/** A game's slips that are made as plays. */
+export const madeSlips = ({ id, about }: Slippery): readonly MadeSlip[] =>
+  SLIPS[id as GameId].flatMap((shown, at) =>
+    'makes' in shown ? [{ ...shown, code: codeOfAct(at), why: itemAt(about.slips, at) }] : [],
+  )
+
 /** A slip that is seen, and the sentence that says what is wrong with it. */
 export interface SeenSlip {
   readonly code: string
@@ -206,7 +249,7 @@ export function slipsTold({ id, about }: Slippery, codes: readonly string[]): re
   const shown = SLIPS[id as GameId]
   return about.slips.filter((_, at) => {
     const one = itemAt(shown, at)
-    const toldBy = 'does' in one ? [codeOfAct(at), ...one.codes] : one
+    const toldBy = 'does' in one ? [codeOfAct(at), ...one.codes] : 'makes' in one ? [codeOfAct(at)] : one
     return toldBy.some((code) => codes.includes(code))
   })
 }

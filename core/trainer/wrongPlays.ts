@@ -6,7 +6,7 @@ import type { Verdict } from '#core/contract/verdict'
 import { readShape } from '#core/basics/readShape'
 import { awaits, judgePlay } from '#core/kernel/match'
 import type { Tape } from '#core/kernel/tape'
-import { openHandsOf } from '#core/trainer/slips'
+import { madeSlips, openHandsOf, type MadeSlip } from '#core/trainer/slips'
 
 /** Plays as children get them wrong: made of a right one, each with the judge's own verdict. */
 
@@ -16,6 +16,8 @@ export interface WrongPlay {
   readonly verdict: Verdict
   /** The reason it is refused for, or the slip that is noted. */
   readonly code: string
+  /** The slip that was made on purpose, where it is known by its own sentence. */
+  readonly slip?: MadeSlip
 }
 
 /** What nobody at a table gets wrong: mistyped things, and what only the record can know. */
@@ -76,8 +78,24 @@ export function wrongPlays({ table, state, right, earlier, open }: Moment, rando
     if (code === undefined || !isSeen(code) || (verdict.reason?.belief && !open.includes(code))) continue
     found.set(text, { play, verdict, code })
   }
-  return [...found.values()]
+  const slips = madePlays({ table, state, right, earlier, open })
+  const same = new Set(slips.map(({ play }) => JSON.stringify(play)))
+  return [...slips, ...[...found].flatMap(([text, wrong]) => (same.has(text) ? [] : [wrong]))]
 }
+
+/** Whether a verdict tells a code, as its reason or in a remark. */
+export const tells = ({ reason, notes }: Verdict, code: string): boolean =>
+  reason?.code === code || notes.some((note) => note.code === code)
+
+/** The game's slips that are plays of their own, where they can come and are told by the judge. */
+const madePlays = ({ table, state, right, earlier }: Moment): readonly WrongPlay[] =>
+  madeSlips(table.game).flatMap((slip) => {
+    const made = slip.makes({ ...right }, earlier.at(-1) && { ...earlier.at(-1) }, state.game, table.seats)
+    const read = made && readShape(table.game.play, made)
+    if (!read?.ok) return []
+    const { verdict } = judgePlay(table, state, read.data)
+    return tells(verdict, slip.told) ? [{ play: read.data, verdict, code: slip.code, slip }] : []
+  })
 
 /** The play with one of its parts got wrong. */
 function* changed(play: BasePlay): Generator<BasePlay> {
