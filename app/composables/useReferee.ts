@@ -3,7 +3,7 @@ import * as z from 'zod'
 import { mixedSeed } from '#core/basics/random'
 import type { Game } from '#core/contract/game'
 import { isRight, makeRound, wentOf } from '#core/trainer/round'
-import { slipsTold } from '#core/trainer/slips'
+import { isOfSlip, slipsTold } from '#core/trainer/slips'
 import { sayCame } from '#core/wording/index'
 
 /** What this device remembers of a game: codes that were missed, and how many were right of how many. */
@@ -30,17 +30,21 @@ interface Refereed {
   readonly key?: string | undefined
 }
 
-/** Seconds that a round took, from its first play to its last answer. */
-function useRoundTime() {
-  let began = Date.now()
-  const took = ref(0)
-  const now = useNow({ interval: 1000 })
+/** Seconds for ten plays: as quick as a table wants it. */
+const TIME = 120
+
+/** Seconds of a round: they pass while a play waits for its answer, not while the verdict on it is read. */
+function useRoundTime(waits: () => boolean) {
+  /** Whether a round ends when they are over; this device remembers it. */
+  const timed = useKept('referee-timed', z.boolean(), true)
+  const passed = ref(0)
+  useIntervalFn(() => void (waits() && passed.value++), 1000)
   return {
-    took,
-    /** The same so far. */
-    passed: computed(() => Math.max(0, Math.round((now.value.getTime() - began) / 1000))),
-    begin: () => void (began = Date.now()),
-    end: () => void (took.value = Math.round((Date.now() - began) / 1000)),
+    timed,
+    passed,
+    left: computed(() => Math.max(0, TIME - passed.value)),
+    up: computed(() => timed.value && passed.value >= TIME),
+    begin: () => void (passed.value = 0),
   }
 }
 
@@ -56,15 +60,18 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
   const asking = ref(false)
   /** The verdict on the newest answer is shown. */
   const shown = ref(false)
+  /** Every play is answered, or the two minutes are over: the play that lay there then may be answered still. */
+  const over = ref(false)
   const at = computed(() => answers.value.length - (shown.value ? 1 : 0))
-  const question = computed(() => questions.value[at.value] ?? null)
-  const over = computed(() => !shown.value && answers.value.length === questions.value.length)
+  const question = computed(() => (over.value ? null : (questions.value[at.value] ?? null)))
+  const time = useRoundTime(() => !shown.value && !over.value)
+  /** No other play follows this one. */
+  const last = computed(() => time.up.value || at.value + 1 >= questions.value.length)
   const newest = computed(() => answers.value.at(-1) ?? null)
   const right = computed(
     () => question.value !== null && newest.value !== null && isRight(question.value, newest.value),
   )
   const went = computed(() => wentOf(questions.value, answers.value))
-  const time = useRoundTime()
 
   function answer(given: Answer) {
     if (shown.value || over.value) return
@@ -80,14 +87,14 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
   }
   function next() {
     if (!shown.value) return
+    over.value = last.value
     shown.value = false
     if (!over.value) return
-    time.end()
     const { right: so, missed: again } = went.value
     const { asked, right: before } = own.value
     counts.value = {
       ...counts.value,
-      [game.id]: { missed: [...again], right: before + so, asked: asked + questions.value.length },
+      [game.id]: { missed: [...again], right: before + so, asked: asked + answers.value.length },
     }
   }
   function again() {
@@ -95,28 +102,14 @@ export function useReferee({ game, houseRules, players, key: keyAsked }: Referee
     key.value = mixedSeed(nanoid(10))
     answers.value = []
     time.begin()
-    shown.value = asking.value = false
+    over.value = shown.value = asking.value = false
   }
   const told = computed(() => (question.value ? sayTold(question.value) : ''))
   const { lookOut, usual } = useMissed(game, questions, () => went.value.missed)
   return {
-    usual,
-    own,
-    questions,
-    question,
-    at,
-    asking,
-    shown,
-    over,
-    right,
-    went,
-    ...{ took: time.took, passed: time.passed },
-    told,
-    lookOut,
-    says,
-    answer,
-    next,
-    again,
+    ...{ questions, question, at, asking, shown, over, last, right, time, answers },
+    ...{ own, went, told, usual, lookOut },
+    ...{ says, answer, next, again },
   }
 }
 
@@ -137,7 +130,9 @@ function useMissed(
   return { lookOut, usual }
 }
 
-/** What is right of a play, in words. */
-function sayTold({ before, played, why }: ReturnType<typeof makeRound>[number]): string {
-  return why ?? (played ? sayCame(before.table, { verdict: played.verdict, before: before.state }) : '')
+/** What is right of a play, in words; of a slip made on purpose what the judge says too. */
+function sayTold({ before, played, code, why }: ReturnType<typeof makeRound>[number]): string {
+  const came = () => (played ? sayCame(before.table, { verdict: played.verdict, before: before.state }) : '')
+  if (why === null) return came()
+  return code !== null && isOfSlip(code) ? `${why} ${came()}`.trim() : why
 }

@@ -119,6 +119,50 @@ test('a round is judged by keys and by touch; what was missed is told, remembere
   await expect(page.getByText('1 of 10')).toBeVisible()
 })
 
+test('a round takes two minutes of judging: the verdict is read unhurried; without the clock it ends with its tenth play', async ({
+  page,
+}) => {
+  const round = makeRound({
+    game: gameById('brim')!,
+    houseRules: {},
+    players: playersOf(gameById('brim')!),
+    key: '2~round',
+  })
+  await page.clock.install()
+  await page.goto('/referee/brim?key=2~round')
+  const left = page.getByRole('timer', { name: 'Time left' })
+  await expect(left).toBeVisible()
+  await page.clock.runFor(30_000)
+  await expect(left).toHaveText(/^1:(30|29|28)$/)
+  const judged = async () => {
+    await page.keyboard.press('s')
+    await expect(told(page).getByRole('status')).toBeVisible()
+  }
+  await judged()
+  const before = await left.innerText()
+  await page.clock.runFor(300_000)
+  await expect(left).toHaveText(before)
+  await page.getByRole('button', { name: 'The next one' }).click()
+  await page.clock.runFor(100_000)
+  await expect(left).toHaveText('0:00')
+  // What lies there is judged still; then it is over.
+  await judged()
+  await page.getByRole('button', { name: 'How it went' }).click()
+  const went = page.getByRole('region', { name: 'How it went' })
+  const right = round.slice(0, 2).filter(({ code }) => code === null).length
+  await expect(went).toContainText(`${right} of 2 right`)
+  await expect(went).toContainText('8 plays were not asked about')
+  await page.getByRole('button', { name: 'Another round' }).click()
+  await expect(left).toHaveText(/^(2:00|1:5\d)$/)
+  await page.getByRole('button', { name: 'Two minutes' }).click()
+  await expect(left).toHaveCount(0)
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Two minutes' })).toHaveAttribute('aria-pressed', 'false')
+  await page.clock.runFor(200_000)
+  await judged()
+  await expect(page.getByRole('button', { name: 'The next one' })).toBeVisible()
+})
+
 test('both pass the scan, light and dark, and are reached from the rulebook; rules that can’t be played are said', async ({
   page,
 }) => {

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { count } from '#core/basics/words'
 import { titleOf } from '#core/contract/game'
 import { BOT_NAMES } from '~/composables/useLearning'
 import { boardOfTape } from '~/composables/useWatch'
+import type { Question } from '#core/trainer/round'
 import { stampOf } from '~/utils/stamps'
 
 /** A trainer for whoever referees: does a play stand, and why not? Ten plays a round; what was missed comes again. */
@@ -11,10 +13,14 @@ const trainer =
   game && rulesFit(game, houseRules, seats)
     ? useReferee({ game, houseRules, players: BOT_NAMES.slice(0, seats), key })
     : null
-/** Seconds that ten plays take somebody who knows the game. */
-const UNHURRIED = 120
 /** `1:40`. */
 const clockOf = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+/** What a play that was asked about gets: a slip that the judge only remarks is noted, as it is at a table. */
+const stampOfPlay = ({ code, played }: Question) => {
+  const kind = played ? stampOf(played.verdict) : 'stands'
+  return code !== null && kind === 'stands' ? 'noted' : kind
+}
+const unasked = computed(() => (trainer ? trainer.questions.value.length - trainer.answers.value.length : 0))
 const board = computed(() => (trainer?.question.value ? boardOfTape(trainer.question.value.before) : null))
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -40,8 +46,20 @@ useHead({
         <template #head>
           <h1>Be the referee: {{ board.title }}</h1>
           <p class="round">
-            <span role="timer" aria-label="Time of this round">{{ clockOf(trainer.passed.value) }}</span> ·
+            <template v-if="trainer.time.timed.value"
+              ><span role="timer" aria-label="Time left" :class="{ wrong: trainer.time.up.value }">{{
+                clockOf(trainer.time.left.value)
+              }}</span>
+              ·</template
+            >
             {{ trainer.at.value + 1 }} of {{ trainer.questions.value.length }}
+            <Key
+              class="align-middle"
+              :aria-pressed="trainer.time.timed.value"
+              @click="trainer.time.timed.value = !trainer.time.timed.value"
+              ><UIcon :name="trainer.time.timed.value ? 'i-lucide-timer' : 'i-lucide-timer-off'" class="size-6" />Two
+              minutes</Key
+            >
           </p>
         </template>
         <template #news>
@@ -54,7 +72,7 @@ useHead({
               <ToldVerdict
                 v-if="trainer.question.value.played"
                 :verdict="trainer.question.value.played.verdict"
-                :kind="stampOf(trainer.question.value.played.verdict)"
+                :kind="stampOfPlay(trainer.question.value)"
                 :says="trainer.told.value"
               />
               <p v-else class="came">{{ trainer.told.value }}</p>
@@ -63,14 +81,17 @@ useHead({
         </template>
       </BoardScene>
       <section v-else class="sheet p-8 m-auto max-w-2xl w-full space-y-4" aria-label="How it went">
-        <h1>{{ trainer.went.value.right }} of {{ trainer.questions.value.length }} right</h1>
+        <h1>{{ trainer.went.value.right }} of {{ trainer.answers.value.length }} right</h1>
         <p class="came">
-          It took {{ clockOf(trainer.took.value)
-          }}{{
-            trainer.took.value <= UNHURRIED ? ': as quick as a table wants it.' : '; at a table it is two minutes.'
+          {{
+            unasked
+              ? `The two minutes were over: ${count(unasked, 'play was', 'plays were')} not asked about.`
+              : trainer.time.left.value
+                ? `It took ${clockOf(trainer.time.passed.value)}: as quick as a table wants it.`
+                : `It took ${clockOf(trainer.time.passed.value)}; at a table it is two minutes.`
           }}
         </p>
-        <p v-if="trainer.own.value.asked > trainer.questions.value.length" class="came">
+        <p v-if="trainer.own.value.asked > trainer.answers.value.length" class="came">
           In all {{ trainer.own.value.right }} of {{ trainer.own.value.asked }} on this device.
         </p>
         <template v-if="trainer.lookOut.value.length">
@@ -92,8 +113,7 @@ useHead({
       <footer v-if="!trainer.over.value" class="keys">
         <Key :to="back" aria-label="Back to the rulebook"><UIcon name="i-lucide-x" class="size-6" /></Key>
         <Key v-if="trainer.shown.value" main @click="trainer.next()"
-          >{{ trainer.at.value + 1 === trainer.questions.value.length ? 'How it went' : 'The next one' }}
-          <UIcon name="i-lucide-arrow-right" class="size-6"
+          >{{ trainer.last.value ? 'How it went' : 'The next one' }} <UIcon name="i-lucide-arrow-right" class="size-6"
         /></Key>
         <div v-else-if="trainer.asking.value" class="reasons" role="group" aria-label="Why not?">
           <span class="says">Why not?</span>
