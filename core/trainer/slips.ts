@@ -15,7 +15,7 @@ export interface Act {
 type AnyPlay = Readonly<Record<string, unknown>>
 
 /** Where a slip is made: the play that would come now, the newest one before it, and the match between them. */
-export interface Made {
+interface Made {
   /** The slip as a play; null where it can't come now. */
   readonly makes: (right: AnyPlay, before: AnyPlay | undefined, state: unknown, seats: number) => AnyPlay | null
   /** What the judge says of it, of other plays too: the slip is known by its own sentence. */
