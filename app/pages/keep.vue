@@ -40,16 +40,15 @@ useHead({ title: 'Keep · Nimble Tally' })
     <section class="sheet p-5 space-y-3" aria-labelledby="backups">
       <h2 id="backups" class="text-xl font-bold">Backups</h2>
       <p v-if="failed" role="alert">{{ failed }}</p>
-      <p v-else-if="access?.school">
-        Whoever keeps the rooms of this school keeps what lies behind them; take this room along above, as often as you
-        like.
+      <p v-else-if="!folder">
+        The data lie on a PostgreSQL server: its own tools keep them. Take everything along above, as often as you like.
       </p>
-      <p v-else-if="!folder">The data lie on a PostgreSQL server: its own tools keep them.</p>
       <template v-else>
         <p>
-          Made by Nimble Tally itself: one a day, one at the end of a session, one before something is deleted, merged
-          or forgotten, and one before every change of the database. Of those by the day, and of the others, the newest
-          seven stay.
+          Made by Nimble Tally itself{{ access?.school ? ' of this room' : '' }}: one a day, one at the end of a
+          session, one before something is deleted, merged or forgotten{{
+            access?.school ? '' : ', and one before every change of the database'
+          }}. Of those by the day, and of the others, the newest seven stay.
         </p>
         <p v-if="backups?.length === 0">None yet: the first one is made within a day.</p>
         <ListTable v-else-if="backups" :rows="backups" :columns="COLUMNS" label="Backups">
@@ -61,7 +60,10 @@ useHead({ title: 'Keep · Nimble Tally' })
           >
           <template #bytes="{ row }">{{ size(row.bytes) }}</template>
         </ListTable>
-        <p class="text-sm">
+        <p v-if="access?.school" class="text-sm">
+          Whoever keeps the rooms of this school has them, and brings one back into this room.
+        </p>
+        <p v-else class="text-sm">
           They lie in <b>backups</b> beside the data. To go back to one, close Nimble Tally and start it with
           <code class="whitespace-nowrap">bin/start --restore FILE</code>; what is there now is set aside.
         </p>

@@ -1,14 +1,15 @@
 import { backupsOf } from '../database/folder'
-import { isSchool } from '../school/here'
+import { backupsHere } from '../school/backups'
 import { defineRoute } from '../utils/refusal'
 
-/** The backups that were made by themselves, the newest first; none on a PostgreSQL server, which has its own tools. */
+/**
+ * The backups that were made by themselves of the room that asks, the newest first; none where there is no folder for them: a
+ * PostgreSQL server has its own tools.
+ */
 export default defineRoute(async () => {
-  const { folder: all } = await openOnce()
-  // A school's folder holds every room's: its archives are the keeper's to take.
-  const folder = isSchool() ? null : all
+  const place = await backupsHere()
   return {
-    folder: folder !== null,
-    backups: folder === null ? [] : backupsOf(folder).map(({ name, at, bytes }) => ({ name, at, bytes })),
+    folder: place !== null,
+    backups: place === null ? [] : backupsOf(place).map(({ name, at, bytes }) => ({ name, at, bytes })),
   }
 })

@@ -12,31 +12,30 @@ const stamp = (now: number) => new Date(now).toISOString().slice(0, 16).replace(
 
 /** Keeps an archive of everything, as it is read, among the backups, named for what comes after it. It is only named when it is whole. */
 export async function keepArchive(
-  folder: string,
+  place: string,
   chunks: AsyncIterable<string>,
   before = '',
   now = Date.now(),
 ): Promise<string> {
-  return keep(folder, `nimble-tally-${stamp(now)}${before && `-before-${before}`}.json`, (path) =>
+  return keep(place, `nimble-tally-${stamp(now)}${before && `-before-${before}`}.json`, (path) =>
     pipeline(Readable.from(chunks), createWriteStream(path, { mode: 0o600 })),
   )
 }
 
 /** Keeps the whole database folder, before a migration changes it. */
 export async function keepFolder(folder: string, dump: Buffer, before: string, now = Date.now()): Promise<string> {
-  return keep(folder, `nimble-tally-${stamp(now)}-before-${before}.tar.gz`, (path) =>
+  return keep(backupsIn(folder), `nimble-tally-${stamp(now)}-before-${before}.tar.gz`, (path) =>
     writeFileSync(path, dump, { mode: 0o600 }),
   )
 }
 
-/** Whether a day has passed since the newest backup. */
-export function isBackupDue(folder: string, now = Date.now()): boolean {
-  const [newest] = backupsOf(folder)
+/** Whether a day has passed since the newest backup in a place. */
+export function isBackupDue(place: string, now = Date.now()): boolean {
+  const [newest] = backupsOf(place)
   return !newest || now - Date.parse(newest.at) >= DAY_MS
 }
 
-async function keep(folder: string, name: string, write: (path: string) => Promise<void> | void): Promise<string> {
-  const place = backupsIn(folder)
+async function keep(place: string, name: string, write: (path: string) => Promise<void> | void): Promise<string> {
   mkdirSync(place, { recursive: true, mode: 0o700 })
   const path = join(place, name)
   try {
@@ -46,7 +45,7 @@ async function keep(folder: string, name: string, write: (path: string) => Promi
     rmSync(`${path}.part`, { force: true })
   }
   const isBefore = ({ name }: { name: string }) => name.includes('-before-')
-  const all = backupsOf(folder)
+  const all = backupsOf(place)
   // Those before an act don't push the daily ones out.
   for (const some of [all.filter(isBefore), all.filter((each) => !isBefore(each))])
     for (const old of some.slice(MOST)) rmSync(old.path, { force: true })

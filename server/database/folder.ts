@@ -14,6 +14,8 @@ class FolderBroken extends StartRefused {
 /** Where the database lies in a data folder, and where its backups do. */
 export const dataIn = (folder: string) => join(folder, 'pgdata')
 export const backupsIn = (folder: string) => join(folder, 'backups')
+/** Where the backups of a school's rooms lie, each room's in a folder that is called by its code. */
+export const roomsIn = (backups: string) => join(backups, 'rooms')
 
 /** Files and folders that every PostgreSQL folder has; without one of them it can't be opened. */
 const NEEDED = ['PG_VERSION', 'global/pg_control', 'base', 'pg_wal', 'pg_xact']
@@ -58,7 +60,7 @@ export async function openFolder(folder: string, { prepared, anew = false }: Ope
 /** Where the database is gone and something of it lies beside, an empty one would only hide that. */
 function refuseGone(folder: string): void {
   const aside = readdirSync(folder).filter((name) => name.startsWith('pgdata.before-'))
-  if (!aside.length && !backupsOf(folder).length) return
+  if (!aside.length && !backupsOf(backupsIn(folder)).length && !existsSync(roomsIn(backupsIn(folder)))) return
   const says = aside.length
     ? `It was set aside as ${join(folder, aside.sort().at(-1)!)}; to go back to it, rename that folder to pgdata. `
     : ''
@@ -105,7 +107,10 @@ export function refuseBroken(folder: string, data: string): void {
 
 /** Where the newest backup lies and how it is brought back, in words. */
 function howToRestore(folder: string): string {
-  const [newest] = backupsOf(folder)
+  const [newest] = backupsOf(backupsIn(folder))
+  const rooms = roomsIn(backupsIn(folder))
+  if (!newest && existsSync(rooms))
+    return `Archives of the school's rooms lie in ${rooms}: begin anew (bin/start --school --anew), make the rooms at /keeper, and bring each one's newest archive in there.`
   if (!newest)
     return 'There is no backup yet; keep the folder for whoever can mend it, and start with another one: NIMBLE_DATA=/another/folder bin/start'
   return `The newest backup is ${newest.path}.\nBring it back with: bin/start --restore ${newest.path}`
@@ -121,9 +126,8 @@ interface Backup {
 
 const BACKUP = /^nimble-tally-.*\.(?:json|tar\.gz)$/
 
-/** The backups of a data folder, the newest first. */
-export function backupsOf(folder: string): Backup[] {
-  const place = backupsIn(folder)
+/** The backups in a place, the newest first. */
+export function backupsOf(place: string): Backup[] {
   if (!existsSync(place)) return []
   return readdirSync(place)
     .filter((name) => BACKUP.test(name))

@@ -3,7 +3,7 @@ import { isBackupDue, keepArchive } from '../database/backup'
 import { leaveOutDemo } from '../demo/load'
 import { archiveText, restoreArchive } from '../matches/archive'
 import { dropFinal } from '../undo/keep'
-import { isSchool } from '../school/here'
+import { backupsHere } from '../school/backups'
 import { inEveryRoom } from '../school/rooms'
 import { archivesAreReadBy, isClosed } from '../utils/database'
 import { environment } from '../utils/environment'
@@ -21,13 +21,11 @@ export default defineNitroPlugin((nitro) => {
   let timer: NodeJS.Timeout | undefined
   nitro.hooks.hook('close', () => clearInterval(timer))
   openOnce().then(
-    async ({ folder }) => {
+    async () => {
       await bringBackOnServer()
       const look = async () => {
         try {
-          await inEveryRoom(dropFinal)
-          // Of a school the keeper takes an archive room by room, or the folder is copied as it is.
-          if (folder !== null && !isSchool() && isBackupDue(folder)) await keepArchive(folder, archiveText())
+          await inEveryRoom(lookAt)
         } catch (error) {
           if (!isClosed()) console.warn('No backup could be made.', error)
         }
@@ -40,6 +38,13 @@ export default defineNitroPlugin((nitro) => {
     () => undefined,
   )
 })
+
+/** Makes final what can be taken back no more, and keeps a backup where one is due; of a school in one of its rooms. */
+async function lookAt(): Promise<void> {
+  await dropFinal()
+  const place = await backupsHere()
+  if (place !== null && isBackupDue(place)) await keepArchive(place, archiveText())
+}
 
 /** Reads an archive that the start names; what it came to is told. Refuses what is no archive. */
 async function bringBack(archive: Buffer): Promise<void> {

@@ -1,23 +1,22 @@
 import { keepArchive } from '../database/backup'
 import { backupsOf } from '../database/folder'
 import { archiveText } from '../matches/archive'
-import { isSchool } from '../school/here'
-import { openOnce } from '../utils/database'
+import { backupsHere } from '../school/backups'
 
 /** A backup that is not older holds what is about to go. */
 const FRESH_MS = 10 * 60_000
 
 /**
- * Keeps an archive before something is deleted, merged or forgotten, and when a session ends. A PostgreSQL server has its
- * own tools. What fails is told to whoever serves, and hinders nobody.
+ * Keeps an archive before something is deleted, merged or forgotten, and when a session ends; of a school, of the room it is
+ * done in. A PostgreSQL server has its own tools, unless a folder for backups was named. What fails is told to whoever serves, and hinders nobody.
  */
 export async function backupBefore(what: 'deleting' | 'merging' | 'forgetting' | 'session-end'): Promise<void> {
   try {
-    const { folder } = await openOnce()
-    if (folder === null || isSchool()) return
-    const [newest] = backupsOf(folder)
+    const place = await backupsHere()
+    if (place === null) return
+    const [newest] = backupsOf(place)
     if (what !== 'session-end' && newest && Date.now() - Date.parse(newest.at) < FRESH_MS) return
-    await keepArchive(folder, archiveText(), what)
+    await keepArchive(place, archiveText(), what)
   } catch (error) {
     console.warn('No backup could be made.', error)
   }

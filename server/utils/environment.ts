@@ -27,6 +27,8 @@ const shape = z.object({
   NIMBLE_LOGS: z.enum(['text', 'json']).default('text'),
   /** Connections to a PostgreSQL server that queries share; one more listens. */
   NIMBLE_CONNECTIONS: z.coerce.number().int().min(2).max(500).default(10),
+  /** A folder for backups of rooms; `backups` beside the data where left out, and none on a PostgreSQL server. */
+  NIMBLE_BACKUPS: z.string().min(1).optional(),
   /** A PostgreSQL server instead of a folder. */
   DATABASE_URL: z.url({ protocol: /^postgres(ql)?$/ }).optional(),
   NITRO_HOST: z.string().optional(),
@@ -72,6 +74,7 @@ export function readEnvironment(from: Readonly<Record<string, string | undefined
     diskMargin: set.NIMBLE_DISK_MARGIN,
     logs: set.NIMBLE_LOGS,
     connections: set.NIMBLE_CONNECTIONS,
+    backups: set.NIMBLE_BACKUPS,
     databaseUrl: set.DATABASE_URL,
     host: NITRO_HOST ?? HOST,
     port: NITRO_PORT ?? PORT,

@@ -1,9 +1,11 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { expect, test } from '@playwright/test'
 import postgres from 'postgres'
 import { ownCluster } from './cluster'
 import { KEEPERS, ROUTES, settle, type Settled } from './routes'
-import { ownServer } from './server'
+import { newFolder, ownServer } from './server'
 
 /** A school: many rooms in one database, and none sees anything of another, by whatever route; on both databases. */
 const KEEPER = 'harbour-keeper'
@@ -26,6 +28,8 @@ for (const [database, nth] of [
     let stop = async () => {}
     let env: Readonly<Record<string, string>> = { NIMBLE_SCHOOL: '1', NIMBLE_KEEPER: KEEPER }
     let keeper = ''
+    /** Where backups lie: beside the data, or where that is said. */
+    let backups = join(server.folder, 'backups')
     let gulls: Room
     let herons: Room
 
@@ -78,7 +82,8 @@ for (const [database, nth] of [
       if (database === 'PostgreSQL') {
         const cluster = await ownCluster()
         stop = cluster.stop
-        env = { ...env, DATABASE_URL: cluster.url }
+        backups = newFolder()
+        env = { ...env, DATABASE_URL: cluster.url, NIMBLE_BACKUPS: backups }
       }
       await server.start(env)
       keeper = await letIn('/api/keeper/session', { passcode: KEEPER })
@@ -133,6 +138,36 @@ for (const [database, nth] of [
       // Of somebody who is not there, or was forgotten, nothing was practised: that is no refusal.
       expect([...answered]).toEqual(['GET /api/people/[id]/facts'])
       expect(await archiveOf(gulls)).toBe(before)
+    })
+
+    test('each room has backups of its own, from before something is deleted too; the keeper brings one back', async () => {
+      const lying = (room: Room) =>
+        readdirSync(join(backups, 'rooms', room.id)).filter((name) => name.includes('-before-deleting'))
+      const told = async (room: Room) =>
+        (await call<{ backups: { name: string }[] }>('GET', '/api/backups', { cookie: room.referee })).backups.map(
+          ({ name }) => name,
+        )
+      const before = await told(herons)
+      const terns = await furnished('Terns')
+      await call('DELETE', `/api/matches/${terns.at.match}`, { cookie: terns.referee })
+      expect(lying(terns)).toHaveLength(1)
+      expect(await told(terns)).toEqual(expect.arrayContaining(lying(terns)))
+      expect(await told(herons)).toEqual(before)
+      const text = readFileSync(join(backups, 'rooms', terns.id, lying(terns)[0]!), 'utf8')
+      expect(text).toContain(terns.at.match)
+      for (const mark of marksOf(gulls.at)) expect(text).not.toContain(mark)
+      const again = await call<{ room: { id: string }; passcode: string }>('POST', '/api/keeper/rooms', {
+        ...{ body: { name: 'Terns again' }, cookie: keeper },
+      })
+      const brought = await ask('POST', `/api/keeper/rooms/${again.room.id}/archive`, {
+        body: JSON.parse(text),
+        cookie: keeper,
+      })
+      expect([brought.status, await brought.json()]).toMatchObject([200, { already: 0 }])
+      const referee = await letIn('/api/session', { room: again.room.id, passcode: again.passcode })
+      expect((await ask('GET', `/api/matches/${terns.at.match}`, { cookie: referee })).status).toBe(200)
+      for (const { id } of [terns, again.room])
+        await call('PATCH', `/api/keeper/rooms/${id}`, { body: { closed: true }, cookie: keeper })
     })
 
     test('a stranger and the keeper get nothing of a room; a board’s link opens its own alone', async () => {
