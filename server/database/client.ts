@@ -7,8 +7,9 @@ import postgres from 'postgres'
 import { overPglite, type Database } from './drizzled'
 import { makeFlush } from './flush'
 import { refuseFullStart } from './disk'
-import { boundRole, roomsInFolder, roomsOnServer, type WhichRoom } from './guarded'
+import { boundRole, guardedOnServer, roomsInFolder, type WhichRoom } from './guarded'
 import { dataIn, openFolder } from './folder'
+import { lending } from './lent'
 import { listenOn, type Listen } from './listen'
 import { takeFolder } from './lock'
 import { ONE_ROOM } from './ofRoom'
@@ -62,6 +63,9 @@ interface Where {
 export const openDatabase = (where: Where): Promise<OpenDatabase> =>
   where.url ? onServer(where.url, where) : inFolder(where)
 
+/** Seconds between tries to connect again: the driver's own go up to 20, for which nobody at a table waits. */
+const BETWEEN_TRIES = 0.25
+
 async function onServer(url: string, { connections, migrate, room }: Where): Promise<OpenDatabase> {
   const own = `nimble-tally ${randomUUID()}`
   const owner = postgres(url, { max: 1, onnotice: () => {} })
@@ -73,13 +77,15 @@ async function onServer(url: string, { connections, migrate, room }: Where): Pro
   } finally {
     await owner.end({ timeout: 5 })
   }
-  const client = postgres(url, {
-    max: connections,
+  const options = {
     onnotice: () => {},
+    backoff: () => BETWEEN_TRIES,
     connection: { application_name: own, ...(role && { role }), ...(room ? {} : { 'nimble.room': ONE_ROOM }) },
-  })
+  }
+  const lent = lending(url, options, connections)
+  const client = postgres(url, { ...options, max: 1 })
   return {
-    database: drizzlePostgres(roomsOnServer(client, room), { schema }) as unknown as Database,
+    database: drizzlePostgres(guardedOnServer(client, lent, room), { schema }) as unknown as Database,
     place: 'the PostgreSQL server of DATABASE_URL',
     folder: null,
     // The server flushes its log itself before it answers.
@@ -87,7 +93,11 @@ async function onServer(url: string, { connections, migrate, room }: Where): Pro
     dump: async () => null,
     query: async ({ text, values }) => ({ rows: await client.unsafe(text, [...values]) }),
     listen: listenOn(url, own),
-    close: () => client.end({ timeout: 5 }),
+    close: async () => {
+      await lent.drain()
+      await lent.clear()
+      await client.end({ timeout: 5 })
+    },
   }
 }
 

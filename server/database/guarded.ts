@@ -1,8 +1,10 @@
 import type { PGlite, Transaction } from '@electric-sql/pglite'
 import { sql } from 'drizzle-orm'
 import type postgres from 'postgres'
+import { isDatabaseAway } from './away'
 import { makeCommon } from './common'
 import type { Database } from './drizzled'
+import { borrowed, type Lent, type PostgresClient } from './lent'
 import { rowsOf } from './rows'
 
 /** Whose rows a query is meant for; empty where no room was found out, and nothing is shown. */
@@ -34,7 +36,6 @@ export async function boundRole(database: Database): Promise<string | null> {
   return ROLE
 }
 
-type PostgresClient = ReturnType<typeof postgres>
 type Asked = Parameters<PostgresClient['unsafe']>
 
 /** The driver with what is asked often kept ready: that takes one way to the database instead of two. */
@@ -47,50 +48,62 @@ function keptReady<T extends PostgresClient | postgres.TransactionSql>(
   return overlaid(client, { unsafe })
 }
 
-/** The driver of a PostgreSQL server, with the room set in every transaction where there are several; what stands alone is one too. */
-export function roomsOnServer(bare: PostgresClient, room: WhichRoom | null): PostgresClient {
+/**
+ * The driver of a PostgreSQL server. With the rooms of a school the room is set in every transaction, and what stands alone is
+ * one too. What else a driver has is `client`'s.
+ */
+export function guardedOnServer(client: PostgresClient, lent: Lent, room: WhichRoom | null): PostgresClient {
   const isCommon = makeCommon()
-  const begin = (...given: readonly unknown[]) =>
-    bare.begin(async (tx) => {
-      const act = given.at(-1) as (tx: postgres.TransactionSql) => Promise<unknown>
-      if (!room) return act(keptReady(tx, isCommon))
-      // Both go out together: what is asked comes after, on the same connection.
-      const [, answer] = await Promise.all([
-        tx.unsafe(SET_ROOM, [room()], READY).execute(),
-        act(keptReady(tx, isCommon)),
-      ])
-      return answer
-    })
-  if (!room) return overlaid(keptReady(bare, isCommon), { begin })
+  const begin = (...given: readonly unknown[]) => {
+    const act = given.at(-1) as (tx: postgres.TransactionSql) => Promise<unknown>
+    const here = room?.()
+    return borrowed(lent, (own) =>
+      own.begin(async (tx) => {
+        if (here === undefined) return act(keptReady(tx, isCommon))
+        // Both go out together: what is asked comes after, on the same connection.
+        const [, answer] = await Promise.all([
+          tx.unsafe(SET_ROOM, [here], READY).execute(),
+          act(keptReady(tx, isCommon)),
+        ])
+        return answer
+      }),
+    )
+  }
   const unsafe = (...[text, values, options]: Asked) => {
-    const ask = (client: Pick<PostgresClient, 'unsafe'>) =>
-      client.unsafe(text, values, { ...options, prepare: isCommon(text) })
+    const here = room?.()
+    const ask = (own: PostgresClient) => own.unsafe(text, values, { ...options, prepare: isCommon(text) })
+    const answered = (how: (own: PostgresClient) => Pending) =>
+      borrowed(lent, (own) => (here === undefined ? how(own).execute() : alone(own, here, how)))
     return {
       // A query that is awaited without more gives rows, and only then goes out.
-      then: (...next: Parameters<Promise<unknown>['then']>) => alone(bare, room(), ask).then(...next),
-      values: () => alone(bare, room(), (client) => ask(client).values()),
+      then: (...next: Parameters<Promise<unknown>['then']>) => answered(ask).then(...next),
+      values: () => answered((own) => ask(own).values()),
     }
   }
-  return overlaid(bare, { unsafe, begin })
+  return overlaid(client, { unsafe, begin })
 }
 
 const READY = { prepare: true }
 interface Pending {
-  execute(): PromiseLike<unknown>
+  execute(): Promise<unknown>
 }
 
 /** One query as a transaction of its own, sent in one piece: nothing waits on the way for the answer before. */
-async function alone(client: PostgresClient, room: string, ask: (client: PostgresClient) => unknown): Promise<unknown> {
-  const own = await client.reserve()
-  try {
-    const sent = [own.unsafe('begin'), own.unsafe(SET_ROOM, [room], READY), ask(own) as Pending, own.unsafe('commit')]
-    const answers = await Promise.allSettled(sent.map((each) => each.execute()))
-    const failed = answers.find((answer) => answer.status === 'rejected')
-    if (failed) throw failed.reason
-    return (answers[2] as PromiseFulfilledResult<unknown>).value
-  } finally {
-    own.release()
+async function alone(own: PostgresClient, room: string, ask: (own: PostgresClient) => Pending): Promise<unknown> {
+  const sent = [own.unsafe('begin'), own.unsafe(SET_ROOM, [room], READY), ask(own), own.unsafe('commit')].map((each) =>
+    each.execute(),
+  )
+  for (const each of sent) each.catch(() => undefined)
+  const answers: PromiseSettledResult<unknown>[] = []
+  for (const each of sent) {
+    const [answer] = await Promise.allSettled([each])
+    // Where the connection broke the driver may keep those that come after waiting for long.
+    if (answer.status === 'rejected' && isDatabaseAway(answer.reason)) throw answer.reason
+    answers.push(answer)
   }
+  const failed = answers.find((answer) => answer.status === 'rejected')
+  if (failed) throw failed.reason
+  return (answers[2] as PromiseFulfilledResult<unknown>).value
 }
 
 /** A driver with some of its own exchanged; what is called there is called on the driver itself. */

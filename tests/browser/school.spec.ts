@@ -18,6 +18,68 @@ interface Room {
   readonly at: Settled
 }
 
+/** A server with one room, or with a room of a school, on a PostgreSQL server of its own; what a referee's device has as its cookie there. */
+async function onCluster(nth: number, school: boolean) {
+  const cluster = await ownCluster()
+  const server = ownServer(nth, school ? { host: '0.0.0.0' } : {})
+  await server.start({
+    DATABASE_URL: cluster.url,
+    ...(school && { NIMBLE_SCHOOL: '1', NIMBLE_KEEPER: KEEPER }),
+  })
+  if (!school) return { cluster, server, cookie: '' }
+  const cookieOf = (answer: Response) => answer.headers.getSetCookie()[0]!.split(';')[0]!
+  const keeper = cookieOf(await server.post('/api/keeper/session', { passcode: KEEPER }))
+  const made = await fetch(`${server.address}/api/keeper/rooms`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', cookie: keeper },
+    body: JSON.stringify({ name: 'Gulls' }),
+  })
+  const { room, passcode } = (await made.json()) as { room: { id: string }; passcode: string }
+  return { cluster, server, cookie: cookieOf(await server.post('/api/session', { room: room.id, passcode })) }
+}
+
+for (const [rooms, nth, school] of [
+  ['one room', 129, false],
+  ['a school', 128, true],
+] as const)
+  test(`the database started anew under load leaves no question without an answer: ${rooms}`, async () => {
+    const { cluster, server, cookie } = await onCluster(nth, school)
+    const statuses = new Set<number>()
+    let going = true
+    // More at once than there are connections, of several kinds: some wait for one, some are under way when it breaks.
+    const PATHS = ['/api/people', '/api/matches?which=all', '/api/room/session', '/api/house-rules', '/api/undo']
+    const asking = Array.from({ length: 40 }, async (_, n) => {
+      while (going) {
+        const answer = await fetch(server.address + PATHS[n % PATHS.length]!, {
+          headers: { cookie },
+          signal: AbortSignal.timeout(60_000),
+        })
+        await answer.text()
+        statuses.add(answer.status)
+        if (!answer.ok) await new Promise((resolve) => setTimeout(resolve, 50))
+      }
+    })
+    for (let n = 0; n < 3; n++) {
+      await new Promise((resolve) => setTimeout(resolve, 700))
+      await cluster.restart()
+    }
+    await expect
+      .poll(async () => (await fetch(`${server.address}/api/people`, { headers: { cookie } })).status)
+      .toBe(200)
+    going = false
+    await Promise.all(asking)
+    expect([...statuses].filter((status) => status !== 200 && status !== 503)).toEqual([])
+    expect(statuses).toContain(200)
+    // Every connection is good again, and none is lost to a question that was never answered.
+    const all = await Promise.all(
+      PATHS.flatMap((path) => Array.from({ length: 20 }, () => fetch(server.address + path, { headers: { cookie } }))),
+    )
+    expect(all.filter(({ status }) => status !== 200)).toEqual([])
+    expect(server.told()).not.toMatch(/uncaught|unhandled|TypeError/i)
+    await server.stop()
+    await cluster.stop()
+  })
+
 for (const [database, nth] of [
   ['PGlite', 116],
   ['PostgreSQL', 118],
