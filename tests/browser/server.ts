@@ -12,7 +12,7 @@ process.once('exit', () => alive.forEach((each) => each.kill('SIGKILL')))
 const LONGEST_START = 120_000
 
 /** A server of a test's own, that may be killed and started again. `nth` keeps the ports of the tests apart. */
-export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder() } = {}) {
+export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(), build = '.output' } = {}) {
   const port = PORT + nth
   const address = `http://127.0.0.1:${port}`
   let process_: ChildProcess | null = null
@@ -20,7 +20,7 @@ export function ownServer(nth: number, { host = '127.0.0.1', folder = newFolder(
 
   /** Starts it without waiting: for one that is expected to stop by itself. */
   function spawned(env: Readonly<Record<string, string>> = {}): ChildProcess {
-    process_ = spawn('node', ['.output/server/index.mjs'], {
+    process_ = spawn('node', [join(build, 'server/index.mjs')], {
       env: {
         ...process.env,
         NITRO_HOST: host,
