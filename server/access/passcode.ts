@@ -101,8 +101,11 @@ export async function endSession(role: Role, session: string, until: number, now
   await (role === 'keeper' ? install(ENDED, ended) : keepSetting(ENDED, ended))
 }
 
-/** What session cookies are sealed with: made once, kept with the data. */
-export async function sessionKey(): Promise<string> {
+let key: string | undefined
+/** What session cookies are sealed with: made once, kept with the data; it never changes, so it is read once. */
+export const sessionKey = async (): Promise<string> => (key ??= await readSessionKey())
+
+async function readSessionKey(): Promise<string> {
   const kept = await installed('session-key')
   if (kept) return kept
   const made = randomBytes(32).toString('hex')

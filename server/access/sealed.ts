@@ -1,5 +1,6 @@
 import { createHmac, randomUUID } from 'node:crypto'
-import type { H3Event } from 'h3'
+import type { H3Event, Session } from 'h3'
+import { LRUCache } from 'lru-cache'
 import { sessionKey } from './passcode'
 import { COOKIES, type Role } from './roles'
 import { environment } from '../utils/environment'
@@ -22,18 +23,32 @@ export function keyFor(role: Role, installation: string): string {
   return createHmac('sha256', installation).update(`cookie of a ${role}`).digest('hex')
 }
 
+/**
+ * Cookies that were opened lately, by what they were sealed with: opening one is a sixth of what recording a play costs. Whether
+ * what it holds counts is asked each time all the same.
+ */
+const opened = new LRUCache<string, Session<Sealed>>({ max: 5000 })
+
 /** A device's sealed cookie for a role. Only `isSealedFor` tells whether what it holds counts. */
 export async function openSealed(event: H3Event, role: Role) {
   const { name, seconds } = COOKIES[role]
-  return useSession<Sealed>(event, {
+  const password = keyFor(role, await sessionKey())
+  const sealed = getCookie(event, name)
+  const key = `${password} ${sealed}`
+  const known = opened.get(key)
+  const sessions = (event.context.sessions ??= {})
+  if (known && Date.now() - known.createdAt < seconds * 1000) sessions[name] ??= structuredClone(known)
+  const session = await useSession<Sealed>(event, {
     name,
-    password: keyFor(role, await sessionKey()),
+    password,
     maxAge: seconds,
     // By cookie alone: a header could be set by any page's script.
     sessionHeader: false,
     // Browsers drop secure cookies on the plain http of a local network; behind https NIMBLE_HTTPS=1 asks for them.
     cookie: { httpOnly: true, sameSite: 'lax', secure: environment().https, path: '/' },
   })
+  if (!known && session.data.role) opened.set(key, structuredClone(sessions[name]!))
+  return session
 }
 
 /**
