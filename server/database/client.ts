@@ -9,7 +9,7 @@ import { makeFlush } from './flush'
 import { refuseFullStart } from './disk'
 import { boundRole, guardedOnServer, roomsInFolder, type WhichRoom } from './guarded'
 import { dataIn, openFolder } from './folder'
-import { lending } from './lent'
+import { borrowed, lending } from './lent'
 import { listenOn, type Listen } from './listen'
 import { takeFolder } from './lock'
 import { ONE_ROOM } from './ofRoom'
@@ -83,6 +83,7 @@ async function onServer(url: string, { connections, migrate, room }: Where): Pro
     connection: { application_name: own, ...(role && { role }), ...(room ? {} : { 'nimble.room': ONE_ROOM }) },
   }
   const lent = lending(url, options, connections)
+  /** Never asked itself: it gives the queries their form. */
   const client = postgres(url, { ...options, max: 1 })
   return {
     database: drizzlePostgres(guardedOnServer(client, lent, room), { schema }) as unknown as Database,
@@ -91,7 +92,9 @@ async function onServer(url: string, { connections, migrate, room }: Where): Pro
     // The server flushes its log itself before it answers.
     flush: async () => undefined,
     dump: async () => null,
-    query: async ({ text, values }) => ({ rows: await client.unsafe(text, [...values]) }),
+    query: async ({ text, values }) => ({
+      rows: await borrowed(lent, async (own) => own.unsafe(text, [...values])),
+    }),
     listen: listenOn(url, own),
     close: async () => {
       await lent.drain()

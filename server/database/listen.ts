@@ -42,39 +42,54 @@ export const listenOn =
   (hear, missed) => {
     let stopped = false
     let before = false
-    const client = postgres(url, {
-      ...{ max: 1, max_lifetime: null, fetch_types: false },
-      onnotice: () => {},
-      onnotify: (_channel: string, payload: string) => {
-        const told = readTold(payload)
-        if (told && told.by !== own) hear(told)
-      },
-      onclose: () => void attach(),
-    } as Parameters<typeof postgres>[1])
-
-    /** A connection that can't be made closes too: one attempt after another, whoever asks for it. */
     let attaching = false
+    let current: Client | null = null
+
+    /** A connection that breaks is not used again: what the driver had not sent over it would be in the way of all that follows. */
+    function connect(): Client {
+      const mine = postgres(url, {
+        ...{ max: 1, max_lifetime: null, fetch_types: false },
+        onnotice: () => {},
+        onnotify: (_channel: string, payload: string) => {
+          const told = readTold(payload)
+          if (told && told.by !== own) hear(told)
+        },
+        onclose: () => {
+          if (mine !== current) return
+          current = null
+          void mine.end({ timeout: 0 })
+          void attach()
+        },
+      } as Parameters<typeof postgres>[1])
+      return mine
+    }
+
     async function attach(): Promise<void> {
       if (attaching) return
       attaching = true
-      for (let there = false; !there && !stopped;)
+      while (!current && !stopped) {
+        const tried = connect()
         try {
-          await client`listen nimble_changes`
-          there = true
+          await tried`listen nimble_changes`
+          current = tried
         } catch {
+          await tried.end({ timeout: 0 })
           await new Promise((resolve) => setTimeout(resolve, AGAIN_MS))
         }
+      }
       attaching = false
-      if (stopped) return
+      if (stopped) return void (await current?.end({ timeout: 0 }))
       if (before) missed()
       before = true
     }
     void attach()
     return async () => {
       stopped = true
-      await client.end({ timeout: 1 })
+      await current?.end({ timeout: 1 })
     }
   }
+
+type Client = ReturnType<typeof postgres>
 
 /** Null for what no server of ours can have told. */
 export function readTold(payload: string): Told | null {
