@@ -1,4 +1,5 @@
 import { and, asc, gt, inArray, lte } from 'drizzle-orm'
+import pLimit from 'p-limit'
 import { ARCHIVE, readArchived, readArchiveFrame, type ArchiveFrame, type KeptMatch } from '#core/format/archive'
 import { namedRulesProblems } from '#core/format/houseRulesFile'
 import { FORMAT, VERSION } from '#core/format/matchFile'
@@ -16,6 +17,9 @@ import { PAGE, pagesOf } from './pages'
 import { listPeople } from './people'
 import { refusalOf, tellProblem } from './problems'
 import { storeMatch } from './transfer'
+
+/** Of archives that are taken at once one reads a page at a time: whoever plays comes between. */
+const reading = pLimit(1)
 
 /** A time as the database writes it, in ISO 8601. */
 const moment = (at: string) => new Date(at).toISOString()
@@ -54,13 +58,13 @@ export async function* archiveText(): AsyncGenerator<string> {
   yield `${JSON.stringify(before).slice(0, -1)},"matches":[`
   let first = true
   for (const page of pagesOf(all)) {
-    let text = ''
-    for (const kept of await archivePage(page)) {
-      text += (first ? '' : ',') + JSON.stringify(kept)
-      first = false
-    }
-    yield text
-    await yieldLoop()
+    const text = await reading(async () => {
+      await yieldLoop()
+      return (await archivePage(page)).map((kept) => JSON.stringify(kept)).join(',')
+    })
+    if (!text) continue
+    yield first ? text : `,${text}`
+    first = false
   }
   yield ']}'
 }
