@@ -1,4 +1,5 @@
-import { registry } from '../utils/metrics'
+import { connectionsTaken, connectionsWaiting, registry } from '../utils/metrics'
+import { openOnce } from '../utils/database'
 import { meansKeeper } from '../access/passcode'
 import { rationTry } from '../access/ration'
 import { isKeeper } from '../access/session'
@@ -16,6 +17,10 @@ export default defineRoute(async (event) => {
     }
     await right()
   }
+  const { lent } = await openOnce()
+  const { taken, waiting } = lent?.() ?? { taken: 0, waiting: 0 }
+  connectionsTaken.set(taken)
+  connectionsWaiting.set(waiting)
   setResponseHeader(event, 'content-type', registry.contentType)
   return registry.metrics()
 })

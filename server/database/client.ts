@@ -35,6 +35,8 @@ export interface OpenDatabase {
   readonly dump: () => Promise<Buffer | null>
   /** Asks a PostgreSQL server as its own driver does, for packages that know that; null on PGlite. */
   readonly query: Query | null
+  /** How many connections queries have now, and how many wait for one; null on PGlite, which has one. */
+  readonly lent: (() => { readonly taken: number; readonly waiting: number }) | null
   /** Hears what other servers on the same database change; null where there can be none. */
   readonly listen: Listen | null
   readonly close: () => Promise<void>
@@ -95,6 +97,7 @@ async function onServer(url: string, { connections, migrate, room }: Where): Pro
     query: async ({ text, values }) => ({
       rows: await borrowed(lent, async (own) => own.unsafe(text, [...values])),
     }),
+    lent: () => ({ taken: lent.borrowed, waiting: lent.pending }),
     listen: listenOn(url, own),
     close: async () => {
       await lent.drain()
@@ -121,6 +124,7 @@ async function inFolder(where: Where): Promise<OpenDatabase> {
       flush: makeFlush(dataIn(folder)),
       dump,
       query: null,
+      lent: null,
       listen: null,
       close: async () => {
         await client.close()

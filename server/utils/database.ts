@@ -83,6 +83,7 @@ async function fillBeside(client: PGlite, archive: Buffer): Promise<void> {
     flush: async () => undefined,
     dump: async () => null,
     query: null,
+    lent: null,
     listen: null,
     close: async () => undefined,
   }

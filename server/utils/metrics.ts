@@ -29,6 +29,14 @@ export const connections = new Gauge({
   ...{ name: 'nimble_connections_most', registers },
   help: 'Connections to the database that queries share at most; 1 in a folder.',
 })
+export const connectionsTaken = new Gauge({
+  ...{ name: 'nimble_connections_taken', registers },
+  help: 'Connections to a PostgreSQL server that queries have now.',
+})
+export const connectionsWaiting = new Gauge({
+  ...{ name: 'nimble_connections_waiting', registers },
+  help: 'Queries that wait for a connection to a PostgreSQL server now.',
+})
 export const refusals = new Counter({
   ...{ name: 'nimble_refusals_total', registers },
   help: 'Requests that were refused, by their code.',

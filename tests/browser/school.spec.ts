@@ -410,8 +410,13 @@ for (const [database, nth] of [
         expect(text).toMatch(
           /nimble_request_seconds_count\{method="GET",route="\/api\/matches\/:id",status="2xx"\} [1-9]/,
         )
-        for (const name of ['nimble_streams', 'nimble_writes', 'nimble_connections_most', 'nimble_write_wait_seconds'])
-          expect(text).toContain(name)
+        for (const name of [
+          'streams',
+          'writes',
+          'write_wait_seconds',
+          ...['most', 'taken', 'waiting'].map((of) => `connections_${of}`),
+        ])
+          expect(text).toContain(`nimble_${name}`)
         for (const mark of [...marksOf(gulls.at), 'Ines', 'Gulls']) expect(text).not.toContain(mark)
       }
     })
