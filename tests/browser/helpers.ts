@@ -93,22 +93,34 @@ export async function openDesk(page: Page, match: string) {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
 }
 
+/** Seconds from a finger's coming to its going, and to its coming again in a double tap. */
+const [HELD_S, AGAIN_S] = [0.03, 0.1]
+
 /**
- * A double tap. Both touches are sent at once: a machine that is busy between two would make two single ones of them, each
- * of which is meant. It may also take them for a touch that is held: then nothing was touched, and both are made again.
+ * A double tap, each touch with the time at which a finger makes it: a machine that is busy between two would make two single
+ * ones of them, each of which is meant. It may also take them for a touch that is held: then nothing was touched, and both are
+ * made again.
  */
 export async function doubleTap(page: Page, [x, y]: readonly [number, number]) {
+  const device = await page.context().newCDPSession(page)
   for (let tries = 0; tries < 3; tries++) {
-    const touched = page.evaluate(
-      () =>
-        new Promise<boolean>((resolve) => {
-          addEventListener('click', () => resolve(true), { capture: true, once: true })
-          setTimeout(() => resolve(false), 1500)
-        }),
-    )
-    await Promise.all([page.touchscreen.tap(x, y), page.touchscreen.tap(x, y)])
-    if (await touched) return
+    await page.evaluate(() => {
+      const seen = window as { touched?: boolean }
+      seen.touched = false
+      addEventListener('click', () => (seen.touched = true), { capture: true, once: true })
+    })
+    const began = Date.now() / 1000 - AGAIN_S - HELD_S
+    const sent = [began, began + AGAIN_S].flatMap((at) => [
+      device.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x, y }], timestamp: at }),
+      device.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [], timestamp: at + HELD_S }),
+    ])
+    await Promise.all(sent)
+    const touched = await page
+      .waitForFunction(() => (window as { touched?: boolean }).touched, undefined, { timeout: 1500 })
+      .then(Boolean, () => false)
+    if (touched) break
   }
+  await device.detach()
 }
 
 /** An entry of the tape that is a play. */
