@@ -33,11 +33,12 @@ const opened = new LRUCache<string, Session<Sealed>>({ max: 5000 })
 export async function openSealed(event: H3Event, role: Role) {
   const { name, seconds } = COOKIES[role]
   const password = keyFor(role, await sessionKey())
-  const sealed = getCookie(event, name)
-  const key = `${password} ${sealed}`
-  const known = opened.get(key)
   const sessions = (event.context.sessions ??= {})
-  if (known && Date.now() - known.createdAt < seconds * 1000) sessions[name] ??= structuredClone(known)
+  // Only what the cookie itself held is kept: a session that this request has begun since is not what it came with.
+  const isFirst = !(name in sessions)
+  const key = `${password} ${getCookie(event, name)}`
+  const known = isFirst ? opened.get(key) : undefined
+  if (known && Date.now() - known.createdAt < seconds * 1000) sessions[name] = structuredClone(known)
   const session = await useSession<Sealed>(event, {
     name,
     password,
@@ -47,7 +48,7 @@ export async function openSealed(event: H3Event, role: Role) {
     // Browsers drop secure cookies on the plain http of a local network; behind https NIMBLE_HTTPS=1 asks for them.
     cookie: { httpOnly: true, sameSite: 'lax', secure: environment().https, path: '/' },
   })
-  if (!known && session.data.role) opened.set(key, structuredClone(sessions[name]!))
+  if (isFirst && !known && session.data.role) opened.set(key, structuredClone(sessions[name]!))
   return session
 }
 

@@ -64,6 +64,18 @@ test('to a network it serves nothing without the passcode; with it a session rec
   await viewer.close()
 })
 
+test('a cookie that somebody put there opens nothing after the passcode was given with it', async () => {
+  const device = await requests.newContext({ baseURL: BASE })
+  const planted = { cookie: 'nimble-tally=planted-by-a-neighbour' }
+  const given = await device.post('/api/session', { data: { passcode: passcode() }, headers: planted })
+  expect(given.status()).toBe(200)
+  expect((await device.get('/api/session', { headers: planted })).ok()).toBe(true)
+  const neighbour = await requests.newContext({ baseURL: BASE })
+  expect((await neighbour.get('/api/matches', { headers: planted })).status()).toBe(401)
+  await device.dispose()
+  await neighbour.dispose()
+})
+
 test('guessing the passcode is rationed', async () => {
   const guesser = await requests.newContext({ baseURL: BASE })
   const tries = []
