@@ -93,17 +93,14 @@ async function alone(own: PostgresClient, room: string, ask: (own: PostgresClien
   const sent = [own.unsafe('begin'), own.unsafe(SET_ROOM, [room], READY), ask(own), own.unsafe('commit')].map((each) =>
     each.execute(),
   )
-  for (const each of sent) each.catch(() => undefined)
-  const answers: PromiseSettledResult<unknown>[] = []
-  for (const each of sent) {
-    const [answer] = await Promise.allSettled([each])
-    // Where the connection broke the driver may keep those that come after waiting for long.
-    if (answer.status === 'rejected' && isDatabaseAway(answer.reason)) throw answer.reason
-    answers.push(answer)
+  try {
+    const [, , answer] = await Promise.all(sent)
+    return answer
+  } catch (error) {
+    // After a refusal the rest is answered too, and then the connection is free; where it broke the driver may keep them waiting.
+    if (!isDatabaseAway(error)) await Promise.allSettled(sent)
+    throw error
   }
-  const failed = answers.find((answer) => answer.status === 'rejected')
-  if (failed) throw failed.reason
-  return (answers[2] as PromiseFulfilledResult<unknown>).value
 }
 
 /** A driver with some of its own exchanged; what is called there is called on the driver itself. */

@@ -1,5 +1,6 @@
 import postgres from 'postgres'
 import * as z from 'zod'
+import type { PostgresClient } from './lent'
 
 /** What a transaction told (migrations 0014 and 0016): which kind of change, of which match or session of the room; ids, never contents. */
 const toldShape = z.object({
@@ -43,10 +44,10 @@ export const listenOn =
     let stopped = false
     let before = false
     let attaching = false
-    let current: Client | null = null
+    let current: PostgresClient | null = null
 
     /** A connection that breaks is not used again: what the driver had not sent over it would be in the way of all that follows. */
-    function connect(): Client {
+    function connect(): PostgresClient {
       const mine = postgres(url, {
         ...{ max: 1, max_lifetime: null, fetch_types: false },
         onnotice: () => {},
@@ -88,8 +89,6 @@ export const listenOn =
       await current?.end({ timeout: 1 })
     }
   }
-
-type Client = ReturnType<typeof postgres>
 
 /** Null for what no server of ours can have told. */
 export function readTold(payload: string): Told | null {
