@@ -1,5 +1,5 @@
 import { itemAt } from '#core/basics/lists'
-import type { Hidden } from '#core/games/covered-part/rules'
+import { shownPart, type Hidden } from '#core/games/covered-part/rules'
 import type { GameId } from '#core/games/ids'
 
 /** A slip that no play shows, since hands do it or only hidden cards tell: what somebody does, said as it is seen. */
@@ -39,8 +39,7 @@ const guessed = (wrong: (total: number, shown: number) => number): Made => ({
   makes: (right, _before, state) => {
     const { hidden } = state as { readonly hidden: Hidden | null }
     if (right.do !== 'guess' || !hidden) return null
-    const { parts, covered, total } = hidden
-    return { ...right, said: wrong(total, itemAt(parts, 2 - covered)) }
+    return { ...right, said: wrong(hidden.total, shownPart(hidden)) }
   },
 })
 
