@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test'
 import postgres from 'postgres'
 import { ownCluster } from './cluster'
-import { nextVersion } from './newer'
+import { nextVersion } from './nextVersion'
 import { ownServer } from './server'
 
 /** A rolling restart with a migration between: for a while this version and the next one serve the same database. */
@@ -54,7 +54,7 @@ test('this version and the next one, with a migration between, serve side by sid
   const next = ownServer(127, { build: nextVersion(MIGRATION) })
   await next.start(env)
   await some(40)
-  // Each makes, renames and reads what the other made.
+  // Each records in what the other made, and reads it.
   for (const [at, other] of [
     [first, next],
     [next, first],
