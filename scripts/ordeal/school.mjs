@@ -232,8 +232,12 @@ async function carryOneAndTwo(tell, { tables, env, servers }, quota) {
   for (const count of [1, 2]) {
     for (const each of servers.slice(0, count)) await each.start(env)
     const kept = quota === null ? [] : servers.slice(0, count).map((each) => keptTo(each.process().pid, quota))
-    if (kept.includes(null)) {
+    const stop = async () => {
       for (const each of servers.slice(0, count)) await each.stop()
+      for (const letGo of kept) letGo?.()
+    }
+    if (kept.includes(null)) {
+      await stop()
       return tell('servers kept to a part of a core', 'not on this system')
     }
     const before = servers.slice(0, count).map((each) => each.cpu())
@@ -264,8 +268,7 @@ async function carryOneAndTwo(tell, { tables, env, servers }, quota) {
       `${count === 1 ? 'one server' : 'two servers'}${how} at most, ${each60}`,
       `${carried.at(-1).toFixed(0)} entries a second, ${ms(took)} ms; of a core: ${busy.join(' and ')}, the load ${((user + system) / 15e6).toFixed(2)}`,
     )
-    for (const each of servers.slice(0, count)) await each.stop()
-    for (const letGo of kept) letGo()
+    await stop()
   }
   const times = carried[1] / carried[0]
   // Where all of the machine's cores are busy already a second server has none to itself.
