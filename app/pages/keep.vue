@@ -64,8 +64,9 @@ useHead({ title: 'Keep · Nimble Tally' })
           Whoever keeps the rooms of this school has them, and brings one back into this room.
         </p>
         <p v-else class="text-sm">
-          They lie in <b>backups</b> beside the data. To go back to one, close Nimble Tally and start it with
-          <code class="whitespace-nowrap">bin/start --restore FILE</code>; what is there now is set aside.
+          They lie in <b>backups</b> beside the data, or where whoever serves has said. To go back to one, close Nimble
+          Tally and start it with <code class="whitespace-nowrap">bin/start --restore FILE</code>; what is there now is
+          set aside.
         </p>
       </template>
     </section>
