@@ -86,7 +86,7 @@ export default defineNuxtConfig({
   experimental: { defaults: { nuxtLink: { prefetchOn: { interaction: true, visibility: false } } } },
   nitro: {
     externals: { trace: true },
-    // A desk is some 200 kB so, 540 otherwise: a phone at the far end of the room feels it.
+    // A desk is some 270 kB so, 850 otherwise: a phone at the far end of the room feels it.
     compressPublicAssets: { gzip: true, brotli: true },
     experimental: { asyncContext: false },
     serverAssets: [{ baseName: 'migrations', dir: './assets/migrations' }],
@@ -98,7 +98,7 @@ export default defineNuxtConfig({
     optimizeDeps: { include: ['zod'] },
     build: {
       reportCompressedSize: false,
-      // A page asked for 300 files, most of them under 1 kB, where 40 or 100 do: each way costs more than what it carries.
+      // What modules/chunks leaves to the bundler: each way to a file under 1 kB costs more than what it carries.
       rollupOptions: { output: { experimentalMinChunkSize: 3000 } },
     },
   },

@@ -1,0 +1,48 @@
+import { Graph, type GetModuleInfo } from './graph'
+import { merged, type Group } from './groups'
+
+/**
+ * Says which modules lie in one file. The bundler would make a file of every set of pages that share a module: a table asked for
+ * 76 of them, each packed by itself, which cost a tenth more to send.
+ */
+
+/** What is asked for as a whole: pages, their layouts, and how a game is shown. */
+const PAGE = /\/app\/(?:(?:pages|layouts)\/[^?]+\.vue|games\/[^/]+\/index\.ts)$/
+/** How often they are opened, beside another page; a table shows one of two dozen games. */
+const WEIGHTS = [
+  [/\/(?:pages\/(?:index|match\/\[id\]|board\/\[token\])|layouts\/(?:default|desk))\.vue$/, 6],
+  [/\/games\//, 0.25],
+] as const
+/** Code is sent so many times smaller than it is written. */
+const PACKED = 6
+
+const weightOf = (id: string) => WEIGHTS.find(([pages]) => pages.test(id))?.[1] ?? 1
+
+/** What the bundler lets one look at. */
+export interface Modules {
+  readonly getModuleIds: () => Iterable<string>
+  readonly getModuleInfo: GetModuleInfo
+}
+
+/** The file of each module that pages need; none for what only a part of a page asks for later. */
+export function filesOf({ getModuleIds, getModuleInfo: info }: Modules): ReadonlyMap<string, string> {
+  const ids = [...getModuleIds()]
+  const graph = new Graph(info)
+  const first = graph.closure(ids.filter((id) => info(id)?.isEntry))
+  const pages = ids.filter((id) => PAGE.test(id))
+  const needs = pages.map((id) => graph.closure([id]))
+  const groups = new Map<bigint, Group>()
+  for (const id of ids) {
+    if (first.has(id)) continue
+    const needed = needs.reduce((all, need, page) => (need.has(id) ? all | (1n << BigInt(page)) : all), 0n)
+    if (!needed) continue
+    const group = groups.get(needed) ?? { pages: needed, bytes: 0, ids: [] }
+    const bytes = info(id)?.isIncluded ? (info(id)?.code?.length ?? 0) / PACKED : 0
+    groups.set(needed, { pages: needed, bytes: group.bytes + bytes, ids: [...group.ids, id] })
+  }
+  const shared = merged([...groups.values()], pages.map(weightOf))
+  return new Map([
+    ...[...first].map((id) => [id, 'first'] as const),
+    ...shared.flatMap((group, n) => group.ids.map((id) => [id, `shared-${n}`] as const)),
+  ])
+}
