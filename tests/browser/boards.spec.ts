@@ -4,7 +4,7 @@ import { gameById, GAMES } from '../../core/games/index'
 import { readHouseRules } from '../../core/kernel/houseRules'
 import { recipes } from '../unit/recipes'
 import { playedByBots, smallTexts } from './bots'
-import { boardOf } from './helpers'
+import { boardOf, visit } from './helpers'
 
 /**
  * What a board shows: nothing to operate, nothing beyond its frame, no text over another, and letters that are read from the
@@ -105,7 +105,7 @@ const USED = 85
 
 /** What is wrong with the board of a match at every size; a picture that has just been fitted is looked at once more. */
 async function faultsOfBoard(page: Page, board: string, letters = true): Promise<string[]> {
-  await page.goto(board)
+  await visit(page, board)
   const faults: string[] = []
   for (const [width, height] of SCREENS) {
     await page.setViewportSize({ width, height })

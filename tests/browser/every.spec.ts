@@ -19,6 +19,7 @@ import {
   takeBack,
   tap,
   tape,
+  visit,
   wider,
 } from './helpers'
 
@@ -31,7 +32,7 @@ const BOARDS = [
 ] as const
 
 async function settle(page: Page, path: string) {
-  await page.goto(path)
+  await visit(page, path)
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
 }

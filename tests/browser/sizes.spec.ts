@@ -4,6 +4,7 @@ import { gameById, GAMES } from '../../core/games/index'
 import { readHouseRules } from '../../core/kernel/houseRules'
 import { recipes } from '../unit/recipes'
 import { playedByBots, smallTexts, textsOverTexts } from './bots'
+import { visit } from './helpers'
 
 /** What is pointed at, and read, at every desk while it is played, with two and with all seats. */
 test.use({ hasTouch: true })
@@ -147,7 +148,7 @@ for (const game of GAMES) {
       for (const plays of [2, 30, 400]) {
         await page.emulateMedia({ reducedMotion: 'reduce', colorScheme: plays === 30 ? 'dark' : 'light' })
         const id = await playedByBots(request, game, seats, { key: 'sizes', plays })
-        await page.goto(`/match/${id}`)
+        await visit(page, `/match/${id}`)
         await expect(page.getByRole('list', { name: 'Players' })).toBeVisible()
         const note = (line: string) => console.log(`${game.id} of ${seats}, ${plays} plays, ${line}`)
         faults.push(...(await faultsOf(page, note)).map((fault) => `${plays} plays, ${fault}`))
@@ -178,7 +179,7 @@ for (let from = 0; from < recipesTried.length; from += AT_ONCE) {
     const faults: string[] = []
     for (const [name, houseRules, seats] of some) {
       const id = await playedByBots(request, own, seats, { key: 'sizes', plays: 14, houseRules })
-      await page.goto(`/match/${id}`)
+      await visit(page, `/match/${id}`)
       await expect(page.getByRole('list', { name: 'Players' })).toBeVisible()
       const found = await faultsOf(page, (line) => console.log(`${name}, ${line}`))
       faults.push(...found.map((fault) => `${name}: ${fault}`))

@@ -31,6 +31,8 @@ for (const { id, touch, answer } of PLAYS)
       const match = await makeMatch(request, { game: id })
       await request.patch(`/api/matches/${match}`, { data: { veiled } })
       await openDesk(page, match)
+      // The second desk may come within the same page.
+      await page.evaluate(() => Object.assign(window, { touches: 0 }))
       for (const name of touch) await press(page, name)
       if (veiled) for (const figure of String(answer)) await press(page, `Figure ${figure}`)
       const key = page
