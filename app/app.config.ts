@@ -2,12 +2,14 @@
 const KEY = [
   'key min-h-12 min-w-12 px-[0.9rem] py-0 inline-flex items-center justify-center gap-2 touch-manipulation',
   'rounded-[0.6rem] border border-b-4 border-accented bg-(--sheet) text-(--ink) text-[1.05rem]/[1.5] font-[650]',
-  'transition-transform duration-[60ms] active:not-disabled:translate-y-0.5 active:not-disabled:border-b-2',
+  'transition-transform duration-[60ms]',
+  'not-disabled:not-aria-disabled:active:translate-y-0.5 not-disabled:not-aria-disabled:active:border-b-2',
 ].join(' ')
 /** Grey and dashed: it does nothing now. */
 const STILL = [
   'disabled:opacity-100 disabled:text-(--ink-soft) disabled:bg-(--sunken) disabled:border-dashed disabled:border-b',
   'aria-disabled:opacity-100 aria-disabled:text-(--ink-soft) aria-disabled:bg-(--sunken) aria-disabled:border-dashed',
+  'aria-disabled:border-b aria-disabled:cursor-help',
 ].join(' ')
 const PRESSED = 'aria-pressed:bg-(--accent-soft) aria-pressed:border-(--accent)'
 const MAIN = [
@@ -45,6 +47,13 @@ export default defineAppConfig({
         },
       },
       defaultVariants: { size: 'xl' },
+    },
+    // Why a key is grey, to be read at arm's length.
+    tooltip: {
+      slots: {
+        content:
+          'z-100 h-auto max-w-80 px-3 py-2 rounded-[0.6rem] ring-0 bg-(--ink) text-(--paper) text-base font-[650]',
+      },
     },
     checkboxGroup: { slots: { fieldset: 'gap-y-1' }, defaultVariants: { size: 'xl' } },
     checkbox: {

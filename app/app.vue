@@ -7,6 +7,7 @@ whenever(
   () => (told.value = true),
   { once: true },
 )
+const { asked } = useWhy()
 </script>
 
 <template>
@@ -15,4 +16,5 @@ whenever(
   </NuxtLayout>
   <UOverlayProvider />
   <LazyUToaster v-if="told" position="top-center" />
+  <LazyWhyTip v-if="asked" />
 </template>

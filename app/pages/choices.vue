@@ -19,7 +19,10 @@ useHead({
   <div class="space-y-4 min-w-0">
     <header class="flex flex-wrap items-center gap-3">
       <h1 class="text-3xl font-bold mr-auto">Choice board</h1>
-      <Key class="print:hidden" :disabled="!rows.length || !people.length" @click="print()"
+      <Key
+        class="print:hidden"
+        :why="(!rows.length || !people.length) && 'There is nothing to print yet.'"
+        @click="print()"
         ><UIcon name="i-lucide-printer" class="size-5" /> Print it</Key
       >
     </header>

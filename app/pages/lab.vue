@@ -87,7 +87,7 @@ useHead({ title: 'The lab · Nimble Tally' })
         </section>
       </div>
       <section class="sheet p-3 flex flex-wrap items-center gap-3 run" aria-label="The run">
-        <Key v-if="!busy" main class="text-xl!" :disabled="!ok" @click="run()"
+        <Key v-if="!busy" main class="text-xl!" :why="!ok && 'Put the house rules right first.'" @click="run()"
           ><UIcon name="i-lucide-play" class="size-6" /> Try it out</Key
         >
         <template v-else>

@@ -8,7 +8,7 @@ import { callApi } from '~/utils/api'
 
 /** Seating the room: today's children, at tables, each with its game; all of it started with one touch. */
 const room = useRoom()
-const { draft, people, waiting, ready, busy, failed, canStart, whyNot, load, toggle, comeIn, start } = room
+const { draft, people, waiting, ready, busy, failed, whyNot, load, toggle, comeIn, start } = room
 const now = useRoomSession()
 useLive(() => '/api/live', { room: now.hear }, undefined).again()
 const { picked } = room
@@ -98,9 +98,13 @@ useHead({ title: 'Seat the room · Nimble Tally' })
         <div role="group" aria-label="Make tables" class="space-y-1">
           <p class="font-semibold" aria-hidden="true">Make tables</p>
           <div class="flex flex-wrap gap-1.5">
-            <Key v-for="each in GROUPINGS" :key="each" :disabled="draft.here.length < 2" @click="group(each)">{{
-              LABELS[each]
-            }}</Key>
+            <Key
+              v-for="each in GROUPINGS"
+              :key="each"
+              :why="draft.here.length < 2 && 'Two children at least are needed.'"
+              @click="group(each)"
+              >{{ LABELS[each] }}</Key
+            >
             <Key v-if="same.over.value.length" @click="same.again()"
               ><UIcon name="i-lucide-repeat" class="size-5" /> Next game for
               {{ count(same.over.value.length, 'table that is over', 'tables that are over') }}</Key
@@ -141,19 +145,14 @@ useHead({ title: 'Seat the room · Nimble Tally' })
           >
         </div>
         <HandBar :room="room" />
-        <Key
-          main
-          class="text-xl! min-h-14"
-          :disabled="!canStart || busy"
-          :aria-describedby="whyNot ? 'why-not' : undefined"
-          @click="start()"
+        <Key main class="text-xl! min-h-14" :disabled="busy" :why="whyNot" @click="start()"
           ><UIcon name="i-lucide-play" class="size-6" /> Start
           {{ draft.tables.length === 1 ? 'the table' : `all ${draft.tables.length} tables` }}</Key
         >
         <p v-if="same.warning.value" id="still-playing" class="font-semibold text-(--call)">
           <UIcon name="i-lucide-triangle-alert" class="size-5 align-[-0.2em]" /> {{ same.warning.value }}
         </p>
-        <p v-if="whyNot" id="why-not" class="font-semibold text-(--ink-soft)">{{ whyNot }}</p>
+        <p v-if="whyNot" class="font-semibold text-(--ink-soft)">{{ whyNot }}</p>
       </section>
       <section v-if="same.running.value.length" class="sheet p-4 space-y-2" aria-labelledby="running">
         <h2 id="running" class="text-xl font-bold">Somebody came late, or is gone?</h2>
@@ -162,7 +161,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
           <Key
             v-for="match in same.running.value"
             :key="match.id"
-            :disabled="draft.tables.some(({ from }) => from === match.id)"
+            :why="draft.tables.some(({ from }) => from === match.id) && 'It stands above already.'"
             @click="same.change(match)"
             >{{ matchName(match) }}: {{ match.seats.map(({ name }) => name).join(', ')
             }}{{ draft.tables.some(({ from }) => from === match.id) ? ' (stands above)' : '' }}</Key

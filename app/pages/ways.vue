@@ -59,7 +59,7 @@ useHead({ title: () => `${title.value} · Nimble Tally` })
           >The week after <UIcon name="i-lucide-chevron-right" class="size-5"
         /></Key>
         <USwitch v-model="names" label="With names" />
-        <Key :disabled="!facts?.length" @click="print()"
+        <Key :why="!facts?.length && 'No way was told in this week.'" @click="print()"
           ><UIcon name="i-lucide-printer" class="size-5" /> Print the poster</Key
         >
       </span>

@@ -10,6 +10,7 @@ import {
   boardOf,
   entriesOf,
   follow,
+  greyWithoutReason,
   later,
   makeMatch,
   onTurn,
@@ -54,6 +55,7 @@ async function look(
   schemes: readonly ('light' | 'dark')[] = ['light', 'dark'],
 ) {
   await settle(page, path)
+  await expect.poll(async () => [path, await greyWithoutReason(page)]).toEqual([path, []])
   for (const colorScheme of schemes) {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
     const scan = axe(page)

@@ -63,6 +63,16 @@ export function append(
 export const wider = (page: Page) =>
   page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
 
+/** Keys in sight that are grey and don't say why. */
+export const greyWithoutReason = (page: Page) =>
+  page
+    .locator('.key:visible')
+    .evaluateAll((keys) =>
+      keys
+        .filter((key) => key.matches(':disabled, [aria-disabled="true"]') && !key.ariaDescription)
+        .map((key) => key.ariaLabel ?? key.textContent?.trim()),
+    )
+
 /** The accessibility scan of a page. No frames of others are in it, so it is scanned where it is: a page of its own for the result costs time. */
 export const axe = (page: Page) =>
   new AxeBuilder({ page })

@@ -1,6 +1,6 @@
 import { statSync } from 'node:fs'
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
-import { axe, makeMatch, SIZES, expectFaultless } from './helpers'
+import { axe, greyWithoutReason, makeMatch, SIZES, expectFaultless } from './helpers'
 
 const PAGES = ['/', '/new', '/rulebook', '/keep', '/enter']
 
@@ -17,6 +17,7 @@ for (const path of PAGES)
     await settle(page, path)
     for (const colorScheme of ['light', 'dark'] as const) {
       await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
+      await expect.poll(() => greyWithoutReason(page)).toEqual([])
       const { violations } = await axe(page).analyze()
       expect([
         colorScheme,

@@ -23,7 +23,7 @@ const total = computed(() => room.value?.hands.reduce((a, b) => a + b, 0) ?? 0)
           <!-- The key is called the same however often it is touched: a quick second touch is a second hand. -->
           <Key
             class="grow justify-start min-w-0"
-            :disabled="room.came !== null"
+            :why="room.came !== null && 'What came is told: the hands are counted.'"
             :aria-pressed="room.came === i || undefined"
             :aria-label="`${choice}: one more hand`"
             @click="raise(i, 1)"
@@ -34,7 +34,7 @@ const total = computed(() => room.value?.hands.reduce((a, b) => a + b, 0) ?? 0)
           <b class="figures text-xl self-center w-[2ch] text-right shrink-0">{{ room.hands[i] }}</b>
           <Key
             v-if="room.came === null"
-            :disabled="!room.hands[i]"
+            :why="!room.hands[i] && 'No hand is counted here.'"
             :aria-label="`${choice}: one hand fewer`"
             @click="raise(i, -1)"
             ><UIcon name="i-lucide-minus" class="size-5"

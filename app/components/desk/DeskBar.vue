@@ -39,12 +39,16 @@ const { helping, settling } = useDesk()
     </p>
     <TableSwitcher v-else :current="id" class="others" />
     <div class="acts">
-      <Key :disabled="!undoable" title="Take back the newest entry (Z)" aria-label="Take back" @click="emit('undo')"
+      <Key
+        :why="!undoable && 'Nothing is recorded yet.'"
+        title="Take back the newest entry (Z)"
+        aria-label="Take back"
+        @click="emit('undo')"
         ><UIcon name="i-lucide-undo-2" class="size-5" /> <span class="word">Take back</span></Key
       >
       <Key
         v-if="!helping"
-        :disabled="!redoable"
+        :why="!redoable && 'Nothing was taken back.'"
         aria-label="Bring back"
         title="Bring back what was taken back (Y)"
         @click="emit('redo')"

@@ -32,7 +32,11 @@ defineExpose({ focus: () => pad.value?.focus(), focusLine: () => quick.value?.fo
     <p v-else-if="takenBack" class="strip" role="status">
       <UIcon name="i-lucide-undo-2" class="size-5 shrink-0" />
       <span class="truncate">Taken back: {{ takenBack }}</span>
-      <Key v-if="!desk.helping.value" class="ml-auto shrink-0" :disabled="!redoable" @click="emit('redo')"
+      <Key
+        v-if="!desk.helping.value"
+        class="ml-auto shrink-0"
+        :why="!redoable && 'Something else was recorded since.'"
+        @click="emit('redo')"
         >Bring it back</Key
       >
     </p>

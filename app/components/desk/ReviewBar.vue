@@ -24,7 +24,7 @@ const strikable = computed(() => line.value && !line.value.struck && line.value.
       >
     </div>
     <div class="flex items-center gap-2">
-      <Key aria-label="One entry back" :disabled="at === 0" @click="at--"
+      <Key aria-label="One entry back" :why="at === 0 && 'This is before the first entry.'" @click="at--"
         ><UIcon name="i-lucide-chevron-left" class="size-5"
       /></Key>
       <SliderRoot
@@ -42,7 +42,7 @@ const strikable = computed(() => line.value && !line.value.struck && line.value.
           class="size-6 rounded-full bg-(--sheet) border-3 border-(--accent) focus-visible:outline-3"
         />
       </SliderRoot>
-      <Key aria-label="One entry on" :disabled="at >= most" @click="at++"
+      <Key aria-label="One entry on" :why="at >= most && 'This is the newest entry.'" @click="at++"
         ><UIcon name="i-lucide-chevron-right" class="size-5"
       /></Key>
     </div>

@@ -201,7 +201,7 @@ function record() {
       >
         {{ refusal ?? ends }}
       </p>
-      <Key main class="w-full" type="submit" :disabled="!entry || Boolean(refusal)"
+      <Key main class="w-full" type="submit" :why="refusal ?? (!entry && 'Choose first what is ruled.')"
         ><UIcon name="i-lucide-gavel" class="size-5" /> Record the ruling</Key
       >
     </form>

@@ -56,7 +56,7 @@ const another = () => {
       />
       <span v-if="isEqual(row.value, now)" class="text-(--ink-soft)">as it is</span>
     </div>
-    <Key v-if="numbers" :disabled="rows.length >= MOST" @click="another"
+    <Key v-if="numbers" :why="rows.length >= MOST && `${MOST} choices are the most.`" @click="another"
       ><UIcon name="i-lucide-plus" class="size-5" /> Another choice</Key
     >
   </div>

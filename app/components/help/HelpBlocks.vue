@@ -29,7 +29,7 @@ const SAYS: Readonly<Record<Trade, string>> = {
       <Key
         v-for="{ kind, one } in KINDS"
         :key="kind"
-        :disabled="!withBlock(blocks, kind, 1)"
+        :why="!withBlock(blocks, kind, 1) && 'No more of these fit here.'"
         @click="lay(withBlock(blocks, kind, 1))"
         ><UIcon name="i-lucide-plus" class="size-5" /> A {{ one }}</Key
       >
@@ -59,7 +59,7 @@ const SAYS: Readonly<Record<Trade, string>> = {
       <Key
         v-for="trade in TRADES"
         :key="trade"
-        :disabled="!traded(blocks, trade)"
+        :why="!traded(blocks, trade) && 'There are not enough blocks for that.'"
         @click="lay(traded(blocks, trade))"
         >{{ SAYS[trade] }}</Key
       >

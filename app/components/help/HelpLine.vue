@@ -62,10 +62,18 @@ const arc = (from: number, to: number) => {
       <circle :cx="x(at)" :cy="LINE" r="8" class="at" />
     </svg>
     <div class="flex flex-wrap gap-1.5">
-      <Key v-for="by in leaps" :key="by" :disabled="!fits(by)" :aria-label="`Hop ${minus(by)}`" @click="go(by)">{{
-        by > 0 ? `+${by}` : minus(by)
-      }}</Key>
-      <Key :disabled="work.length <= laid.length" aria-label="The last hop back" @click="work = work.slice(0, -1)"
+      <Key
+        v-for="by in leaps"
+        :key="by"
+        :why="!fits(by) && 'That hop leaves the line.'"
+        :aria-label="`Hop ${minus(by)}`"
+        @click="go(by)"
+        >{{ by > 0 ? `+${by}` : minus(by) }}</Key
+      >
+      <Key
+        :why="work.length <= laid.length && 'No hop is drawn yet.'"
+        aria-label="The last hop back"
+        @click="work = work.slice(0, -1)"
         ><UIcon name="i-lucide-delete" class="size-5"
       /></Key>
     </div>

@@ -30,8 +30,15 @@ const none = computed(() => counted('add') + counted('times') === 0)
     <figcaption class="flex flex-wrap items-center gap-2">
       <span class="font-bold">Facts practised{{ label ? ` under ${label}` : '' }}</span>
       <span class="flex gap-1.5" role="group" aria-label="Which square">
-        <Key :aria-pressed="square === 'add'" :disabled="!counted('add')" @click="square = 'add'">Addition</Key>
-        <Key :aria-pressed="square === 'times'" :disabled="!counted('times')" @click="square = 'times'">Times</Key>
+        <Key :aria-pressed="square === 'add'" :why="!counted('add') && 'No addition came up.'" @click="square = 'add'"
+          >Addition</Key
+        >
+        <Key
+          :aria-pressed="square === 'times'"
+          :why="!counted('times') && 'No times fact came up.'"
+          @click="square = 'times'"
+          >Times</Key
+        >
       </span>
     </figcaption>
     <p v-if="none">No fact of two numbers up to 12 comes up; sums of more are practised.</p>

@@ -29,10 +29,14 @@ const set = (at: number, kind: PlayerKind) => (players.value = players.value.map
       />
     </div>
     <div class="flex gap-2">
-      <Key :disabled="players.length >= about.seats.high" @click="players = [...players, players.at(-1) ?? 'careful']"
+      <Key
+        :why="players.length >= about.seats.high && `${about.title} takes ${about.seats.high} at most.`"
+        @click="players = [...players, players.at(-1) ?? 'careful']"
         ><UIcon name="i-lucide-plus" class="size-5" /> A player</Key
       >
-      <Key :disabled="players.length <= about.seats.low" @click="players = players.slice(0, -1)"
+      <Key
+        :why="players.length <= about.seats.low && `${about.title} takes ${about.seats.low} at least.`"
+        @click="players = players.slice(0, -1)"
         ><UIcon name="i-lucide-minus" class="size-5" /> One fewer</Key
       >
     </div>

@@ -71,7 +71,7 @@ const shelves = computed(() => [{ items: fields.value.map(({ name, label }) => (
             class="w-36"
             aria-label="Minutes that a match is to take"
         /></label>
-        <Key type="submit" :disabled="!lab.ok.value || part > 0"
+        <Key type="submit" :disabled="part > 0" :why="!lab.ok.value && 'Put the house rules right first.'"
           ><UIcon name="i-lucide-search" class="size-5" /> Search</Key
         >
         <Key v-if="part > 0" @click="cancel()"><UIcon name="i-lucide-x" class="size-5" /> Stop</Key>

@@ -80,7 +80,7 @@ const FEW_CHOICES = 3
             v-for="value in range(part)"
             :key="value"
             class="figures"
-            :disabled="listAt(name).length >= part.most"
+            :why="listAt(name).length >= part.most && `${part.most} are the most here.`"
             :aria-label="`${part.label}: put in ${nameOf(part, value)}`"
             @click="add(name, part, value)"
             >{{ nameOf(part, value) }}</Key
@@ -95,7 +95,9 @@ const FEW_CHOICES = 3
             :aria-label="part.label"
             @update:model-value="next = { ...next, [name]: $event }"
           />
-          <Key :disabled="listAt(name).length >= part.most" @click="add(name, part, next[name] ?? part.low)"
+          <Key
+            :why="listAt(name).length >= part.most && `${part.most} are the most here.`"
+            @click="add(name, part, next[name] ?? part.low)"
             >Put in</Key
           >
         </p>

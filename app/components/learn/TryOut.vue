@@ -54,7 +54,11 @@ useHead({ title: () => `Try ${title.value} · Nimble Tally` })
           <p class="text-(--ink-soft) font-semibold leading-tight">{{ round || 'Nothing of it is kept' }}</p>
         </div>
         <span class="ml-auto flex gap-2">
-          <Key :disabled="!before" aria-label="Take back" title="Take back your newest play (Z)" @click="takeBack"
+          <Key
+            :why="!before && 'You have not played yet.'"
+            aria-label="Take back"
+            title="Take back your newest play (Z)"
+            @click="takeBack"
             ><UIcon name="i-lucide-undo-2" class="size-5" /> <span class="max-sm:hidden">Take back</span></Key
           >
           <Key aria-label="Another match" @click="again"

@@ -23,7 +23,7 @@ useHead({ title: () => `${title} · Nimble Tally` })
       <h1 class="text-3xl font-bold mr-auto">{{ title }}</h1>
       <span class="flex flex-wrap gap-2 print:hidden">
         <slot name="before" />
-        <Key :disabled="!day?.matches.length" @click="print()"
+        <Key :why="!day?.matches.length && 'There is no match to print.'" @click="print()"
           ><UIcon name="i-lucide-printer" class="size-5" /> Print it</Key
         >
         <Key :file="csv"><UIcon name="i-lucide-sheet" class="size-5" /> CSV</Key>

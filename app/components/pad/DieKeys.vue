@@ -4,11 +4,12 @@ import { facesOfDie } from '#core/kit/dice'
 /** The faces of a die as keys. */
 const {
   sides,
-  disabled = false,
+  why = undefined,
   label = (face: number) => `Rolled a ${face}`,
 } = defineProps<{
   sides: number
-  disabled?: boolean
+  /** Why no die is entered now. */
+  why?: string | false
   label?: (face: number) => string
 }>()
 const emit = defineEmits<{ pick: [face: number] }>()
@@ -20,7 +21,7 @@ const emit = defineEmits<{ pick: [face: number] }>()
       v-for="face in facesOfDie(sides)"
       :key="face"
       class="face"
-      :disabled="disabled"
+      :why="why"
       :aria-label="label(face)"
       @click="emit('pick', face)"
     >

@@ -31,7 +31,11 @@ function type(digit: number) {
       @click="text = text.startsWith('-') ? text.slice(1) : `-${text}`"
       >−</Key
     >
-    <Key class="number" :disabled="!text" aria-label="Remove the last figure" @click="text = text.slice(0, -1)"
+    <Key
+      class="number"
+      :why="!text && 'No figure is entered yet.'"
+      aria-label="Remove the last figure"
+      @click="text = text.slice(0, -1)"
       ><UIcon name="i-lucide-delete" class="size-5"
     /></Key>
   </div>

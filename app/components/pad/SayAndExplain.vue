@@ -15,7 +15,6 @@ const {
   minus = false,
   asks = true,
   explains = true,
-  disabled = false,
   beside = false,
   deed = '',
   before = () => true,
@@ -35,7 +34,6 @@ const {
   asks?: boolean
   /** How it was found may be told here too. */
   explains?: boolean
-  disabled?: boolean
   /** It stands beside those of others who play at the same time: what they record leaves it alone, and typing belongs to none of them. */
   beside?: boolean
   /** What the key does, where the answer is not to be seen yet: `Stop`. */
@@ -92,8 +90,8 @@ function record(said: { said?: number }) {
 }
 /** On their own nobody is told what is right: an answer is typed, right or wrong. */
 const blind = computed(() => asking.value && desk.veiled.value)
-const shut = computed(() => disabled || (blind.value && other.value === null))
-const answer = () => shut.value || record(asking.value ? { said: other.value ?? right } : {})
+const missing = computed(() => blind.value && other.value === null && 'Enter first what was said.')
+const answer = () => missing.value || record(asking.value ? { said: other.value ?? right } : {})
 
 function tell(now: Explained) {
   told.value = now
@@ -106,7 +104,7 @@ usePad(
     {
       keys: kbd,
       does: 'record it, with the right answer said; on their own, the one typed',
-      on: (press) => press.key === kbd.toLowerCase() && !disabled,
+      on: (press) => press.key === kbd.toLowerCase(),
       run: answer,
     },
     {
@@ -115,7 +113,6 @@ usePad(
       on: ({ key, digit }) =>
         asking.value &&
         !beside &&
-        !disabled &&
         (key === '=' ||
           (typing.value &&
             (digit !== null || key === '-' || key === 'backspace' || key === 'enter' || key === 'escape'))),
@@ -136,7 +133,7 @@ usePad(
 <template>
   <div class="space-y-1.5">
     <div class="flex flex-wrap gap-1.5">
-      <Key class="grow min-w-40" main :kbd="kbd" :disabled="shut" @click="answer">
+      <Key class="grow min-w-40" main :kbd="kbd" :why="missing" @click="answer">
         <UIcon :name="asking ? 'i-lucide-message-circle' : 'i-lucide-check'" class="size-5 shrink-0" />
         <span v-if="blind"
           >{{ deed ? `${deed}: the` : 'The' }} {{ called }} is <b class="figures">{{ other ?? '…' }}</b></span
@@ -148,9 +145,7 @@ usePad(
           ></span
         >
       </Key>
-      <Key v-if="asking && !blind && manner.answers === 'noted' && !needed" :disabled="disabled" @click="record({})"
-        >Said nothing</Key
-      >
+      <Key v-if="asking && !blind && manner.answers === 'noted' && !needed" @click="record({})">Said nothing</Key>
       <slot />
     </div>
     <div v-if="asking" class="flex items-center gap-2">

@@ -4,7 +4,7 @@ import type { RouteLocationRaw } from 'vue-router'
 /**
  * A key: large enough for a thumb, pressed like a key of an adding machine. A touch doesn't take the focus, so that
  * Enter stays the pad's; by keyboard it is reached like any button. With `to` it is a link that looks the same, with
- * `file` one that brings a file along.
+ * `file` one that brings a file along. With `why` it is grey, and tells why when it is asked.
  */
 const {
   main = false,
@@ -12,6 +12,7 @@ const {
   type = 'button',
   to = undefined,
   file = undefined,
+  why = undefined,
 } = defineProps<{
   main?: boolean
   /** The key of the keyboard that does the same. */
@@ -20,8 +21,12 @@ const {
   to?: RouteLocationRaw
   /** Where the server hands the file out. */
   file?: string
+  /** Why it is grey, as a sentence; without one it is not. */
+  why?: string | false | null
 }>()
 
+const { greyFor } = useWhy()
+const grey = computed(() => greyFor(why))
 const link = computed(() => (file === undefined ? { to } : { href: file, external: true, download: '' }))
 
 /** A field that is being typed in is left, so that what stands there counts; anything else keeps the focus. */
@@ -34,7 +39,13 @@ function keepFocus(event: MouseEvent) {
 </script>
 
 <template>
-  <UButton v-bind="link" :type="type" :variant="main ? 'main' : 'key'" size="key" @mousedown="keepFocus">
+  <UButton
+    v-bind="{ ...link, ...grey }"
+    :type="type"
+    :variant="main ? 'main' : 'key'"
+    size="key"
+    @mousedown="keepFocus"
+  >
     <kbd v-if="kbd" class="kbd hidden">{{ kbd }}</kbd>
     <slot />
   </UButton>

@@ -15,6 +15,7 @@ onMounted(async () => {
 const all = computed(() => classesAmong([...people.value, { classes }]))
 const another = ref('')
 const full = computed(() => classes.length >= MOST_CLASSES)
+const fullWhy = `${MOST_CLASSES} classes are the most for one child.`
 function add() {
   const name = another.value.trim()
   if (name && !classes.includes(name)) emit('change', [...classes, name])
@@ -30,7 +31,7 @@ function add() {
         v-for="each in all"
         :key="each"
         :aria-pressed="classes.includes(each)"
-        :disabled="full && !classes.includes(each)"
+        :why="full && !classes.includes(each) && fullWhy"
         @click="emit('change', toggled(classes, each))"
         >{{ each }}</Key
       >
@@ -42,9 +43,11 @@ function add() {
           placeholder="Another class"
           aria-label="Another class"
         />
-        <Key type="submit" :disabled="!another.trim() || full"><UIcon name="i-lucide-plus" class="size-5" /> Add</Key>
+        <Key type="submit" :why="(full && fullWhy) || (!another.trim() && 'Type the name of the class first.')"
+          ><UIcon name="i-lucide-plus" class="size-5" /> Add</Key
+        >
       </form>
     </div>
-    <p v-if="full" class="text-sm">{{ MOST_CLASSES }} classes are the most for one child.</p>
+    <p v-if="full" class="text-sm">{{ fullWhy }}</p>
   </section>
 </template>

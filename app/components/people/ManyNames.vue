@@ -95,7 +95,7 @@ async function keep(sent: typeof asked.value) {
       <p v-if="list.beyond" class="text-(--refused) font-semibold">
         {{ count(list.beyond, 'name', 'names') }} more than one list may hold: keep these, then paste the rest.
       </p>
-      <Key main type="submit" class="w-full" :disabled="!list.names.length || busy"
+      <Key main type="submit" class="w-full" :disabled="busy" :why="!list.names.length && 'Type or paste names first.'"
         ><UIcon name="i-lucide-check" class="size-5" /> {{ does }}</Key
       >
     </SendForm>

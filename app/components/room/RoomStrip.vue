@@ -62,7 +62,7 @@ const began = computed(() => session.value && timeOfDay(session.value.createdAt)
                 aria-label="Minutes for the room"
               />
             </UFormField>
-            <Key type="submit" :disabled="busy || !own.minutes">Set</Key>
+            <Key type="submit" :disabled="busy" :why="!own.minutes && 'Enter the minutes first.'">Set</Key>
           </SendForm>
           <Key v-if="setting" aria-label="Leave the clock as it is" @click="setting = false"
             ><UIcon name="i-lucide-x" class="size-5"

@@ -46,7 +46,7 @@ const taken = computed(
         ><b>{{ person!.name }}</b> works on {{ list(person!.aims.map(sayAim)) }}.</span
       >
     </p>
-    <Key v-if="toward" :disabled="taken" @click="take()"
+    <Key v-if="toward" :why="taken && 'They go by that already.'" @click="take()"
       ><UIcon name="i-lucide-target" class="size-5" />
       {{ taken ? 'The house rules go by that' : 'Let the house rules go by that' }}</Key
     >

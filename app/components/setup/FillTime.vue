@@ -64,7 +64,12 @@ async function fill(minutes: number) {
   <div v-if="field" class="space-y-1">
     <div class="flex flex-wrap items-center gap-1.5" role="group" aria-label="Fill the time">
       <span class="font-semibold">Make it</span>
-      <Key v-for="minutes in FILLED" :key="minutes" :disabled="!read.ok || asked !== null" @click="fill(minutes)"
+      <Key
+        v-for="minutes in FILLED"
+        :key="minutes"
+        :disabled="asked !== null"
+        :why="!read.ok && 'Put the house rules right first.'"
+        @click="fill(minutes)"
         >{{ minutes }} minutes</Key
       >
     </div>

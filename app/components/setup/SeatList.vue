@@ -57,10 +57,18 @@ const full = computed(() => {
           <UIcon :name="first === i + 1 ? 'i-lucide-flag' : 'i-lucide-circle'" class="size-4" /> starts
         </Key>
         <span class="flex gap-1">
-          <Key :disabled="i === 0" :aria-label="`Move player ${i + 1} up`" @click="setup.move(i, -1)">
+          <Key
+            :why="i === 0 && 'This is the first seat.'"
+            :aria-label="`Move player ${i + 1} up`"
+            @click="setup.move(i, -1)"
+          >
             <UIcon name="i-lucide-chevron-up" class="size-5" />
           </Key>
-          <Key :disabled="i === seats.length - 1" :aria-label="`Move player ${i + 1} down`" @click="setup.move(i, 1)">
+          <Key
+            :why="i === seats.length - 1 && 'This is the last seat.'"
+            :aria-label="`Move player ${i + 1} down`"
+            @click="setup.move(i, 1)"
+          >
             <UIcon name="i-lucide-chevron-down" class="size-5" />
           </Key>
           <Key
@@ -88,10 +96,15 @@ const full = computed(() => {
       </li>
     </ol>
     <div class="flex flex-wrap gap-2 items-center">
-      <Key v-for="person in free" :key="person.id" :disabled="full" @click="touch(person)">
+      <Key
+        v-for="person in free"
+        :key="person.id"
+        :why="full && 'Every seat is taken: take one off first, or make sides.'"
+        @click="touch(person)"
+      >
         <Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}
       </Key>
-      <Key :disabled="seats.length >= MOST_NAMED" @click="setup.addSeat()">
+      <Key :why="seats.length >= MOST_NAMED && `${MOST_NAMED} names are the most.`" @click="setup.addSeat()">
         <UIcon name="i-lucide-plus" class="size-5" /> Another player
       </Key>
       <p v-if="seats.length >= MOST_NAMED" class="text-sm">{{ MOST_NAMED }} names are the most.</p>

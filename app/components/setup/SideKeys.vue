@@ -24,10 +24,14 @@ const two = computed(() => setup.game.value.about.seats.high >= 2)
 <template>
   <div v-if="two && many >= 2" class="flex flex-wrap items-center gap-2" role="group" aria-label="Sides">
     <span class="font-semibold">As sides</span>
-    <Key :disabled="many > 2 * MOST_MEMBERS" @click="setup.seatSides(halvesOf(names))"
+    <Key
+      :why="many > 2 * MOST_MEMBERS && `A side holds ${MOST_MEMBERS} at most.`"
+      @click="setup.seatSides(halvesOf(names))"
       ><UIcon name="i-lucide-columns-2" class="size-5" /> Half and half</Key
     >
-    <Key :disabled="many > MOST_MEMBERS" @click="setup.seatSides(againstReferee(names))"
+    <Key
+      :why="many > MOST_MEMBERS && `A side holds ${MOST_MEMBERS} at most.`"
+      @click="setup.seatSides(againstReferee(names))"
       ><UIcon name="i-lucide-users-round" class="size-5" /> Class against its referee</Key
     >
     <span class="text-(--ink-soft)"

@@ -53,10 +53,10 @@ const says = computed(() => {
       </tfoot>
     </table>
     <div class="flex flex-wrap items-center gap-2">
-      <Key aria-label="One step back" :disabled="done === 0" @click="done--">
+      <Key aria-label="One step back" :why="done === 0 && 'No column is added yet.'" @click="done--">
         <UIcon name="i-lucide-chevron-left" class="size-5" />
       </Key>
-      <Key aria-label="One step on" :disabled="done === columns.steps.length" @click="done++">
+      <Key aria-label="One step on" :why="done === columns.steps.length && 'All columns are added.'" @click="done++">
         <UIcon name="i-lucide-chevron-right" class="size-5" />
       </Key>
       <span role="status">{{ says }}</span>

@@ -56,7 +56,7 @@ const PARTS = [
           ><UIcon name="i-lucide-x" class="size-5"
         /></Key>
       </div>
-      <Key :disabled="dice.sides.length >= 8" @click="setSides([...dice.sides, 6])"
+      <Key :why="dice.sides.length >= 8 && 'A throw has 8 dice at most.'" @click="setSides([...dice.sides, 6])"
         ><UIcon name="i-lucide-plus" class="size-5" /> Another die</Key
       >
     </div>

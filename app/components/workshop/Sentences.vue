@@ -134,7 +134,9 @@ const setSpecial = (at: number, special: Special) =>
         @remove="put({ specials: specials.filter((_, at) => at !== i) })"
     /></Line>
     <Line :problem="problemOf('specials')"
-      ><Key :disabled="specials.length >= MOST_SPECIALS" @click="put({ specials: [...specials, FRESH] })"
+      ><Key
+        :why="specials.length >= MOST_SPECIALS && `A game has ${MOST_SPECIALS} specials at most.`"
+        @click="put({ specials: [...specials, FRESH] })"
         ><UIcon name="i-lucide-sparkles" class="size-5" /> Another special</Key
       ></Line
     >

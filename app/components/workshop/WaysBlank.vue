@@ -70,7 +70,7 @@ const signs = computed({
       </div>
     </div>
     <Key
-      :disabled="rules.ways.length >= MOST || !another"
+      :why="(rules.ways.length >= MOST || !another) && 'There are no more ways to offer.'"
       @click="another && emit('put', { ways: [...rules.ways, another] })"
       ><UIcon name="i-lucide-plus" class="size-5" /> Another way</Key
     >

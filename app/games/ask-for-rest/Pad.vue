@@ -24,6 +24,10 @@ const LABELS: Readonly<Record<AskMode, (card: number) => string>> = {
 }
 const { dealt } = useDealing(askForRest)
 const card = computed(() => entry.value.cards[0] ?? null)
+const unasked = computed(() => {
+  if (of.value === null) return 'Touch first who is asked.'
+  return card.value === null && 'Touch first which card is asked for.'
+})
 const rest = computed(() => (card.value === null ? null : rules.value.target - card.value))
 /** In a dealt match the answer is known; the referee only passes it on. */
 const truly = computed(
@@ -137,25 +141,18 @@ usePad([
     <template v-else>
       <CardKeys :cards="keys" :chosen="entry.cards" :label="LABELS[entry.mode]" @pick="pick" />
       <div v-if="entry.mode === 'ask'" class="flex flex-wrap gap-1.5 items-center">
-        <Key
-          v-if="dealt && desk.veiled.value"
-          main
-          class="flex-1"
-          :disabled="of === null || card === null"
-          @click="answer(truly)"
+        <Key v-if="dealt && desk.veiled.value" main class="flex-1" :why="unasked" @click="answer(truly)"
           ><UIcon name="i-lucide-message-circle-question" class="size-5" /> Ask</Key
         >
         <template v-else>
-          <Key main class="flex-1" :disabled="of === null || card === null" @click="answer(true)"
+          <Key main class="flex-1" :why="unasked" @click="answer(true)"
             ><UIcon name="i-lucide-hand-helping" class="size-5" /> Gave it<span
               v-if="card !== null && !desk.veiled.value"
               class="figures font-normal"
               >{{ rest }} + {{ card }}</span
             ></Key
           >
-          <Key class="flex-1" :disabled="of === null || card === null" @click="answer(false)"
-            ><UIcon name="i-lucide-x" class="size-5" /> No</Key
-          >
+          <Key class="flex-1" :why="unasked" @click="answer(false)"><UIcon name="i-lucide-x" class="size-5" /> No</Key>
         </template>
         <p v-if="dealt && !desk.veiled.value && of !== null && card !== null" class="text-sm text-(--ink-soft)">
           {{ ofSeat(seats, of).name }} {{ truly ? 'has' : 'has no' }} {{ card }}

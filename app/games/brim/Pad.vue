@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { brim } from '#core/games/brim/index'
+import { count } from '#core/basics/words'
 import { total } from '#core/kit/dice'
 import { allDice } from '#core/games/brim/dice'
 import type { Explained } from '#core/contract/plays'
@@ -11,6 +12,13 @@ const desk = useDesk()
 const { entry, rules, state, keep, wanted, complete, rollable, play, toggle, add, remove, back } = useBrimEntry()
 
 const sum = computed(() => total(allDice(state.value)))
+const fullWhy = computed(() =>
+  wanted.value ? 'All dice are entered: record the roll.' : 'Every die is frozen: touch one to roll it.',
+)
+const missing = computed(() => {
+  const left = wanted.value - entry.value.dice.length
+  return left > 0 ? `${count(left, 'die', 'dice')} to enter` : fullWhy.value
+})
 const mayStop = computed(() => state.value.rolled > 0)
 /** Stop was touched while a further roll was half entered. */
 const asking = ref(false)
@@ -82,21 +90,20 @@ usePad([
 
 <template>
   <div class="space-y-2">
-    <DealKey v-if="rollable && dealt" icon="i-lucide-dices" :disabled="wanted === 0" @click="rollDealt">
+    <DealKey v-if="rollable && dealt" icon="i-lucide-dices" :why="wanted === 0 && fullWhy" @click="rollDealt">
       {{ keep.length ? `Freeze ${keep.join(' ')} and roll ${wanted}` : `Roll ${wanted} dice` }}
     </DealKey>
     <div v-else-if="rollable" class="flex flex-wrap items-stretch gap-1.5">
-      <DieKeys :sides="rules.sides" :disabled="entry.dice.length >= wanted" @pick="add" />
-      <Key :disabled="!entry.dice.length && !entry.keep.length" aria-label="Remove the last" @click="back"
+      <DieKeys :sides="rules.sides" :why="entry.dice.length >= wanted && fullWhy" @pick="add" />
+      <Key
+        :why="!entry.dice.length && !entry.keep.length && 'No die is entered or frozen yet.'"
+        aria-label="Remove the last"
+        @click="back"
         ><UIcon name="i-lucide-delete" class="size-6"
       /></Key>
-      <Key main class="flex-1 min-w-44" :disabled="!complete" @click="recordRoll">
+      <Key main class="flex-1 min-w-44" :why="!complete && `${missing}.`" @click="recordRoll">
         <UIcon name="i-lucide-check" class="size-5" />
-        {{
-          complete
-            ? 'Record the roll'
-            : `${wanted - entry.dice.length} ${wanted - entry.dice.length === 1 ? 'die' : 'dice'} to enter`
-        }}
+        {{ complete ? 'Record the roll' : missing }}
       </Key>
       <Entered :values="entry.dice" kind="die" :sides="rules.sides" @remove="remove" />
     </div>

@@ -102,7 +102,7 @@ usePad([
       <SeatKeys :seats="seats" :chosen="entry.by" label="Who calls" @pick="pickCaller" />
       <span v-if="typed" class="text-(--ink-soft)">{{ typed }} …</span>
       <template v-if="calling">
-        <Key main class="grow" :disabled="!call" @click="record"
+        <Key main class="grow" :why="!call && 'Touch the cards of the call first.'" @click="record"
           ><UIcon name="i-lucide-megaphone" class="size-5" />
           <b v-if="sentence && !desk.veiled.value" class="figures text-xl">{{ sentence }}</b>
           <b v-else-if="sentence" class="figures text-xl">{{ entry.cards.join(' ') }}: {{ rules.target }}!</b>

@@ -136,7 +136,7 @@ usePad([
             main
             class="grow"
             :kbd="part === 1 ? 'A' : 'B'"
-            :disabled="blind && !entry.announced"
+            :why="blind && !entry.announced && 'Enter first which total was announced.'"
             @click="cover(part)"
           >
             <UIcon name="i-lucide-eye-off" class="size-5" /> Cover the {{ entry.parts[part - 1] }}, announced

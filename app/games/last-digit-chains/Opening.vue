@@ -104,7 +104,7 @@ const back = () => (texts.value[at.value] = (texts.value[at.value] ?? '').trimEn
           :label="(digit) => `Lies a ${digit}`"
           @pick="touch"
         />
-        <Key aria-label="Remove the last card" :disabled="!texts[at]" @click="back"
+        <Key aria-label="Remove the last card" :why="!texts[at] && 'No card is entered yet.'" @click="back"
           ><UIcon name="i-lucide-delete" class="size-6"
         /></Key>
       </div>

@@ -140,7 +140,10 @@ usePad([
           :label="(digit) => `Lies a ${digit}`"
           @pick="type"
         />
-        <Key aria-label="Remove the last card" :disabled="!entry.dealing" @click="deal(entry.dealing!.slice(0, -1))"
+        <Key
+          aria-label="Remove the last card"
+          :why="!entry.dealing && 'No card is entered yet.'"
+          @click="deal(entry.dealing!.slice(0, -1))"
           ><UIcon name="i-lucide-delete" class="size-5"
         /></Key>
         <Key v-if="redeal && typed.length >= left.length" main @click="desk.offer(redeal)">Record the fans</Key>

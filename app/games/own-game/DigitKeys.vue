@@ -10,7 +10,7 @@ const order = defineModel<readonly number[]>({ required: true })
       v-for="(digit, place) in numbers"
       :key="place"
       class="figures text-2xl"
-      :disabled="order.includes(place)"
+      :why="order.includes(place) && 'This digit stands in the number.'"
       :aria-label="`Digit ${digit}, ${place + 1} of ${numbers.length}`"
       @click="order = [...order, place]"
       >{{ digit }}</Key

@@ -25,7 +25,7 @@ const put = (part: string | number) => (text.value = `${text.value}${part}`.slic
         v-for="(number, i) in numbers"
         :key="i"
         class="figures text-xl"
-        :disabled="used[i]"
+        :why="used[i] && 'This number stands in the sentence.'"
         :aria-label="`Number ${number}, ${i + 1} of ${numbers.length}`"
         @click="put(number)"
         >{{ number }}</Key
@@ -40,7 +40,10 @@ const put = (part: string | number) => (text.value = `${text.value}${part}`.slic
       >
       <Key class="figures text-xl" aria-label="Bracket opens" @click="put('(')">(</Key>
       <Key class="figures text-xl" aria-label="Bracket closes" @click="put(')')">)</Key>
-      <Key :disabled="!text" aria-label="Remove the last sign" @click="text = text.replace(/\d+$|.$/, '')"
+      <Key
+        :why="!text && 'Nothing is entered yet.'"
+        aria-label="Remove the last sign"
+        @click="text = text.replace(/\d+$|.$/, '')"
         ><UIcon name="i-lucide-delete" class="size-5"
       /></Key>
       <UInput

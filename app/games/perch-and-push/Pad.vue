@@ -97,7 +97,7 @@ usePad([
           :label="(card) => `Drew a ${card}`"
           @pick="add"
         />
-        <Key :disabled="!entry.cards.length" aria-label="Remove the last" @click="back"
+        <Key :why="!entry.cards.length && 'No card is entered yet.'" aria-label="Remove the last" @click="back"
           ><UIcon name="i-lucide-delete" class="size-6"
         /></Key>
         <Entered :values="entry.cards" kind="card" size="2rem" @remove="remove" />

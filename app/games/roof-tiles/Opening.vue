@@ -128,7 +128,7 @@ function back() {
       </div>
       <div class="flex flex-wrap gap-1.5">
         <CardKeys :cards="faces" :label="(card) => `Lies a ${card}`" @pick="touch" />
-        <Key aria-label="Remove the last card" :disabled="!texts[at]" @click="back"
+        <Key aria-label="Remove the last card" :why="!texts[at] && 'No card is entered yet.'" @click="back"
           ><UIcon name="i-lucide-delete" class="size-6"
         /></Key>
       </div>

@@ -106,7 +106,7 @@ usePad([
       <Key v-if="desk.veiled.value && !empty && !counts" main @click="play && desk.offer({ ...play, ...told })"
         ><UIcon name="i-lucide-check" class="size-5" /> These make {{ rules.target }}</Key
       >
-      <Key v-if="!counts" class="ml-auto" :disabled="empty" @click="clear">Clear</Key>
+      <Key v-if="!counts" class="ml-auto" :why="empty && 'Nothing is chosen.'" @click="clear">Clear</Key>
       <Key v-if="!counts" @click="desk.offer({ do: 'done', by: entry.seat })"
         ><UIcon name="i-lucide-octagon" class="size-5" /> {{ ofSeat(seats, entry.seat).name }} stops</Key
       >

@@ -182,7 +182,7 @@ usePad([
       </template>
       <div v-else-if="other !== null" class="flex flex-wrap items-center gap-2">
         <NumberKeys v-model="number" class="grow" minus />
-        <Key main :disabled="said === null" @click="wasWrong"
+        <Key main :why="said === null && 'Enter first what was said.'" @click="wasWrong"
           >{{ seats[other - 1]?.name }} said {{ number || '…' }}</Key
         >
       </div>

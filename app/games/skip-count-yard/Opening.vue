@@ -70,7 +70,7 @@ function back() {
         :label="(card) => `Lies a ${card}`"
         @pick="touch"
       />
-      <Key aria-label="Remove the last card" :disabled="!lie.length" @click="back"
+      <Key aria-label="Remove the last card" :why="!lie.length && 'No card is entered yet.'" @click="back"
         ><UIcon name="i-lucide-delete" class="size-6"
       /></Key>
     </div>

@@ -41,7 +41,7 @@ const says = { '<': 'is less than', '=': 'is as many as', '>': 'is more than' } 
               v-for="sign in SIGNS"
               :key="sign"
               class="figures"
-              :disabled="chosen[i] === sign"
+              :why="chosen[i] === sign && 'Not this one: look again.'"
               :aria-label="says[sign]"
               @click="chosen = { ...chosen, [i]: sign }"
               >{{ sign }}</Key

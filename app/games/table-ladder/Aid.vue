@@ -24,7 +24,10 @@ const rows = computed(() =>
 
 <template>
   <div v-if="!tape.state.result && !desk.still.value" class="space-y-2">
-    <Key :aria-pressed="shown" :disabled="!rows.length" @click="shown = !shown"
+    <Key
+      :aria-pressed="shown"
+      :why="!rows.length && 'Roll first: then there is a product to find.'"
+      @click="shown = !shown"
       ><UIcon name="i-lucide-footprints" class="size-5" /> A way to the product?</Key
     >
     <div v-if="shown" role="status" class="space-y-2">

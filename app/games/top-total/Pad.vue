@@ -51,7 +51,12 @@ usePad([
       >Roll {{ rules.dice === 1 ? 'the die' : `${rules.dice} dice` }}</DealKey
     >
     <div v-else class="flex flex-wrap items-center gap-1.5">
-      <DieKeys v-if="!dealt" :sides="rules.sides" :disabled="left === 0" @pick="add" />
+      <DieKeys
+        v-if="!dealt"
+        :sides="rules.sides"
+        :why="left === 0 && 'Every die is entered; touch one to remove it.'"
+        @pick="add"
+      />
       <Entered :values="entry.dice" kind="die" :sides="rules.sides" @remove="dealt || remove($event)" />
       <span v-if="left > 0" class="text-(--ink-soft)">{{
         left === 1 ? 'one die to enter' : `${left} dice to enter`

@@ -121,7 +121,7 @@ const print = () => window.print()
         >
         <h1 class="text-3xl font-bold">Print {{ view.game.about.title }}</h1>
       </header>
-      <Key main class="w-full text-xl!" :disabled="!pages.length" @click="print()"
+      <Key main class="w-full text-xl!" :why="!pages.length && 'Choose a sheet first.'" @click="print()"
         ><UIcon name="i-lucide-printer" class="size-6" /> Print {{ count(pages.length, 'page', 'pages') }}</Key
       >
       <fieldset class="sheet p-4 space-y-1">
@@ -173,14 +173,20 @@ const print = () => window.print()
       <fieldset v-if="!match" class="sheet p-4 flex items-center gap-2">
         <legend class="contents"><span class="block text-lg font-bold display mr-auto">Players</span></legend>
         <Key
-          :disabled="printing.setup.seats.value.length <= view.game.about.seats.low"
+          :why="
+            printing.setup.seats.value.length <= view.game.about.seats.low &&
+            `${view.game.about.title} takes ${view.game.about.seats.low} at least.`
+          "
           aria-label="One player fewer"
           @click="printing.setup.dropSeat()"
           ><UIcon name="i-lucide-minus" class="size-5"
         /></Key>
         <b class="figures text-xl w-8 text-center" aria-live="polite">{{ printing.setup.seats.value.length }}</b>
         <Key
-          :disabled="printing.setup.seats.value.length >= view.game.about.seats.high"
+          :why="
+            printing.setup.seats.value.length >= view.game.about.seats.high &&
+            `${view.game.about.title} takes ${view.game.about.seats.high} at most.`
+          "
           aria-label="One player more"
           @click="printing.setup.addSeat()"
           ><UIcon name="i-lucide-plus" class="size-5"

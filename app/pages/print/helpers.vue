@@ -61,7 +61,7 @@ useHead({ title: 'Helpers’ codes · Nimble Tally' })
       </p>
       <OriginKeys v-model="chosen" :origins="origins" :local="local" />
       <div class="flex flex-wrap gap-2">
-        <Key v-if="!slips.length" main :disabled="busy || !tables?.length" @click="make()"
+        <Key v-if="!slips.length" main :disabled="busy" :why="!tables?.length && 'No table plays now.'" @click="make()"
           ><UIcon name="i-lucide-qr-code" class="size-5" /> Make a code for every table</Key
         >
         <Key v-else main @click="print()"><UIcon name="i-lucide-printer" class="size-5" /> Print the sheet</Key>

@@ -79,7 +79,10 @@ useHead({
       </BoardScene>
       <footer class="keys">
         <Key :to="back" aria-label="Back to the rulebook"><UIcon name="i-lucide-x" class="size-6" /></Key>
-        <Key :disabled="watched.beat.value === 0" aria-label="Back a step" @click="watched.step(-1)"
+        <Key
+          :why="watched.beat.value === 0 && 'This is the beginning.'"
+          aria-label="Back a step"
+          @click="watched.step(-1)"
           ><UIcon name="i-lucide-step-back" class="size-6"
         /></Key>
         <Key
@@ -93,7 +96,7 @@ useHead({
         <Key v-else main @click="watched.another()"
           ><UIcon name="i-lucide-rotate-ccw" class="size-6" /> Another match</Key
         >
-        <Key :disabled="watched.over.value" aria-label="On a step" @click="watched.step(1)"
+        <Key :why="watched.over.value && 'The match is over.'" aria-label="On a step" @click="watched.step(1)"
           ><UIcon name="i-lucide-step-forward" class="size-6"
         /></Key>
         <ChoiceRow v-model="watched.pace.value" label="Pace" :choices="paces" quiet />
