@@ -29,10 +29,10 @@ useHead({ title: 'The workshop · Nimble Tally' })
     <div class="space-y-4 min-w-0">
       <header class="flex flex-wrap items-center gap-2">
         <h1 class="text-3xl font-bold mr-auto">The workshop</h1>
-        <Key :why="!canUndo && 'Nothing was changed yet.'" @click="undo()"
+        <Key :why="!canUndo && 'There is no step to take back.'" @click="undo()"
           ><UIcon name="i-lucide-undo-2" class="size-5" /> Step back</Key
         >
-        <Key :why="!canRedo && 'No step was taken back.'" aria-label="Step forward" @click="redo()"
+        <Key :why="!canRedo && 'There is no step to bring back.'" aria-label="Step forward" @click="redo()"
           ><UIcon name="i-lucide-redo-2" class="size-5"
         /></Key>
       </header>

@@ -181,6 +181,9 @@ test('a helper records at one table and takes back the newest play, and can do n
   expect(await send({ strike: 3 }, 4)).toEqual([403, 'referees'])
   expect(await send({ strike: 4 }, 4)).toEqual([403, 'referees'])
   await expect(page.getByRole('button', { name: 'Take back' })).toBeDisabled()
+  await expect(page.getByRole('button', { name: 'Take back' })).toHaveAccessibleDescription(
+    'A helper takes back the newest play alone.',
+  )
 
   const closed: [method: string, path: string][] = [
     ['GET', '/api/matches'],

@@ -13,10 +13,10 @@ test('a grey key that is touched tells why, until it has been read or something 
 }) => {
   const match = await makeMatch(request)
   await openDesk(page, match)
-  const why = told(page, 'Nothing is recorded yet.')
+  const why = told(page, 'There is nothing to take back.')
   const back = page.getByRole('button', { name: 'Take back', exact: true })
   await expect(back).toBeDisabled()
-  await expect(back).toHaveAccessibleDescription('Nothing is recorded yet.')
+  await expect(back).toHaveAccessibleDescription('There is nothing to take back.')
   // As a finger does, that knows nothing of what is enabled.
   const box = (await back.boundingBox())!
   await page.touchscreen.tap(box.x + box.width / 2, box.y + box.height / 2)

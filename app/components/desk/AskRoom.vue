@@ -23,7 +23,7 @@ const total = computed(() => room.value?.hands.reduce((a, b) => a + b, 0) ?? 0)
           <!-- The key is called the same however often it is touched: a quick second touch is a second hand. -->
           <Key
             class="grow justify-start min-w-0"
-            :why="room.came !== null && 'What came is told: the hands are counted.'"
+            :why="room.came !== null && 'The hands are counted already.'"
             :aria-pressed="room.came === i || undefined"
             :aria-label="`${choice}: one more hand`"
             @click="raise(i, 1)"

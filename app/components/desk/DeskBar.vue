@@ -40,7 +40,7 @@ const { helping, settling } = useDesk()
     <TableSwitcher v-else :current="id" class="others" />
     <div class="acts">
       <Key
-        :why="!undoable && 'Nothing is recorded yet.'"
+        :why="!undoable && (helping ? 'A helper takes back the newest play alone.' : 'There is nothing to take back.')"
         title="Take back the newest entry (Z)"
         aria-label="Take back"
         @click="emit('undo')"
@@ -48,7 +48,7 @@ const { helping, settling } = useDesk()
       >
       <Key
         v-if="!helping"
-        :why="!redoable && 'Nothing was taken back.'"
+        :why="!redoable && 'There is nothing to bring back.'"
         aria-label="Bring back"
         title="Bring back what was taken back (Y)"
         @click="emit('redo')"

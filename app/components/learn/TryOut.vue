@@ -55,7 +55,7 @@ useHead({ title: () => `Try ${title.value} · Nimble Tally` })
         </div>
         <span class="ml-auto flex gap-2">
           <Key
-            :why="!before && 'You have not played yet.'"
+            :why="!before && 'There is no play of yours to take back.'"
             aria-label="Take back"
             title="Take back your newest play (Z)"
             @click="takeBack"

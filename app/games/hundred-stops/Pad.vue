@@ -103,15 +103,15 @@ usePad([
         <Key aria-label="Remove the last" @click="back"><UIcon name="i-lucide-delete" class="size-6" /></Key>
       </div>
       <div v-if="!complete" class="flex flex-wrap gap-1.5">
-        <Key class="flex-1" :why="hopsLeft === 0 && 'All hops are made.'" @click="hop"
+        <Key class="flex-1" :why="hopsLeft === 0 && 'No hops are left.'" @click="hop"
           ><UIcon name="i-lucide-redo" class="size-5" /> Hop {{ leap }}
           <span class="font-normal">{{ hopsLeft }} left</span></Key
         >
-        <Key class="flex-1" :why="tensLeft === 0 && 'All steps are walked.'" @click="walk()"
+        <Key class="flex-1" :why="tensLeft === 0 && 'No steps are left.'" @click="walk()"
           ><UIcon name="i-lucide-move-right" class="size-5" /> Walk {{ step }}
           <span class="font-normal">{{ tensLeft }} left</span></Key
         >
-        <Key :why="tensLeft === 0 && 'All steps are walked.'" @click="walk(tensLeft)">Walk all {{ tensLeft }}</Key>
+        <Key :why="tensLeft === 0 && 'No steps are left.'" @click="walk(tensLeft)">Walk all {{ tensLeft }}</Key>
         <Key v-if="desk.veiled.value" @click="isHome ? spendRest() : miss()">Home: drop the rest</Key>
         <Key v-else-if="isHome" main @click="spendRest">Home: the rest is dropped</Key>
         <NotYet :on="notYet" />
