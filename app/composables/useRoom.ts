@@ -322,7 +322,7 @@ export function useRoom() {
     ...seating,
     ...rest,
     ...suggesting,
-    ...{ canStart, whyNot, start },
+    ...{ whyNot, start },
   }
 }
 

@@ -1,5 +1,4 @@
 interface Named {
-  readonly type: string
   readonly name?: string
   readonly value?: string
 }
@@ -14,11 +13,10 @@ interface Statement {
   readonly type: string
   readonly source?: { readonly value: string } | null
   readonly specifiers?: readonly Specifier[]
-  readonly exported?: Named | null
 }
 
 /** What the bundler knows of a module. */
-export interface ModuleInfo {
+interface ModuleInfo {
   readonly ast: object | null
   readonly code: string | null
   readonly exports: readonly string[] | null
@@ -35,6 +33,7 @@ const nameOf = (node: Named | undefined) => node?.name ?? node?.value ?? ''
 export class Graph {
   readonly #info: GetModuleInfo
   readonly #next = new Map<string, readonly string[]>()
+  readonly #naming = new Map<string, readonly (readonly [Statement, string])[]>()
 
   constructor(info: GetModuleInfo) {
     this.#info = info
@@ -53,12 +52,16 @@ export class Graph {
 
   /** The statements of a module that name others, each with the other's id. */
   #statements(id: string): readonly (readonly [Statement, string])[] {
+    const known = this.#naming.get(id)
+    if (known) return known
     const body = this.#body(id)
     const sources = [...new Set(body.flatMap(({ source }) => (source ? [source.value] : [])))]
-    return body.flatMap((statement): [Statement, string][] => {
+    const naming = body.flatMap((statement): [Statement, string][] => {
       const to = statement.source && this.#info(id)?.importedIds[sources.indexOf(statement.source.value)]
       return to ? [[statement, to]] : []
     })
+    this.#naming.set(id, naming)
+    return naming
   }
 
   #brought(id: string): readonly string[] {
@@ -77,13 +80,12 @@ export class Graph {
 
   /** The module in which a name that `id` gives is really made. */
   #home(id: string, name: string): string {
-    const statements = this.#statements(id)
     const renamed = this.#body(id)
       .filter(({ type, source }) => type === 'ExportNamedDeclaration' && !source)
       .flatMap(({ specifiers = [] }) => specifiers)
       .find(({ exported }) => nameOf(exported) === name)
     const local = renamed ? nameOf(renamed.local) : name
-    for (const [{ type, specifiers = [] }, to] of statements) {
+    for (const [{ type, specifiers = [] }, to] of this.#statements(id)) {
       const imports = type === 'ImportDeclaration'
       const given = specifiers.find((one) => (imports ? nameOf(one.local) === local : nameOf(one.exported) === name))
       if (given) return this.#home(to, nameOf(imports ? given.imported : given.local) || 'default')

@@ -13,7 +13,6 @@ useIntervalFn(() => asked.value?.key.matches(':not([aria-disabled="true"]), :not
     <UTooltip
       v-if="asked"
       open
-      :text="asked.why"
       :reference="asked.key"
       :content="{ side: 'top', collisionPadding: 8 }"
       disable-closing-trigger

@@ -17,6 +17,7 @@ const open = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{ look: []; sheet: [name: SheetName] }>()
 
 const { settings, canRead } = useVoice()
+const mute = computed(() => !canRead.value && 'This browser cannot read aloud.')
 const cards = useTalk()
 const id = computed(() => store.match?.id ?? '')
 const EXPORTS = [
@@ -84,16 +85,10 @@ function chart() {
       <section class="space-y-2">
         <h3 class="font-bold">Heard</h3>
         <div class="flex flex-wrap gap-2">
-          <Key
-            :why="!canRead && 'This browser cannot read aloud.'"
-            :aria-pressed="settings.ask"
-            @click="settings.ask = !settings.ask"
+          <Key :why="mute" :aria-pressed="settings.ask" @click="settings.ask = !settings.ask"
             ><UIcon name="i-lucide-message-circle-question" class="size-5" /> Read questions</Key
           >
-          <Key
-            :why="!canRead && 'This browser cannot read aloud.'"
-            :aria-pressed="settings.speak"
-            @click="settings.speak = !settings.speak"
+          <Key :why="mute" :aria-pressed="settings.speak" @click="settings.speak = !settings.speak"
             ><UIcon name="i-lucide-volume-2" class="size-5" /> Read verdicts</Key
           >
           <Key :aria-pressed="settings.chime" @click="settings.chime = !settings.chime"

@@ -9,6 +9,7 @@ const put = (name: string, value: number | readonly number[]) => (entered.value 
 const numberAt = (name: string) => entered.value[name] as number
 const listAt = (name: string) => entered.value[name] as readonly number[]
 type Numbers = Extract<Part, { kind: 'numbers' }>
+const fullWhy = (name: string, { most }: Numbers) => listAt(name).length >= most && `${most} are the most here.`
 /** Numbers that are touched; of more one is set, and put in. */
 const MOST_KEYS = 25
 const range = ({ low, high }: Numbers) => Array.from({ length: high - low + 1 }, (_, i) => low + i)
@@ -80,7 +81,7 @@ const FEW_CHOICES = 3
             v-for="value in range(part)"
             :key="value"
             class="figures"
-            :why="listAt(name).length >= part.most && `${part.most} are the most here.`"
+            :why="fullWhy(name, part)"
             :aria-label="`${part.label}: put in ${nameOf(part, value)}`"
             @click="add(name, part, value)"
             >{{ nameOf(part, value) }}</Key
@@ -95,11 +96,7 @@ const FEW_CHOICES = 3
             :aria-label="part.label"
             @update:model-value="next = { ...next, [name]: $event }"
           />
-          <Key
-            :why="listAt(name).length >= part.most && `${part.most} are the most here.`"
-            @click="add(name, part, next[name] ?? part.low)"
-            >Put in</Key
-          >
+          <Key :why="fullWhy(name, part)" @click="add(name, part, next[name] ?? part.low)">Put in</Key>
         </p>
       </template>
     </div>

@@ -26,6 +26,8 @@ function touch(person: Person) {
   if (members) setup.setMembers(at, [...members, person.name])
   else setup.addSeat(person.name)
 }
+const mostWhy = `${MOST_NAMED} names are the most.`
+const fullWhy = 'Every seat is taken: take one off first, or make sides.'
 const free = computed(() => people.filter((person) => !seated.value.has(person.name.toLowerCase())))
 const pennantOf = (name: string, i: number) =>
   people.find((person) => person.name.toLowerCase() === name.trim().toLowerCase())?.pennant ?? i + 1
@@ -96,19 +98,14 @@ const full = computed(() => {
       </li>
     </ol>
     <div class="flex flex-wrap gap-2 items-center">
-      <Key
-        v-for="person in free"
-        :key="person.id"
-        :why="full && 'Every seat is taken: take one off first, or make sides.'"
-        @click="touch(person)"
-      >
+      <Key v-for="person in free" :key="person.id" :why="full && fullWhy" @click="touch(person)">
         <Pennant :number="person.pennant" size="1.1rem" /> {{ person.name }}
       </Key>
-      <Key :why="seats.length >= MOST_NAMED && `${MOST_NAMED} names are the most.`" @click="setup.addSeat()">
+      <Key :why="seats.length >= MOST_NAMED && mostWhy" @click="setup.addSeat()">
         <UIcon name="i-lucide-plus" class="size-5" /> Another player
       </Key>
-      <p v-if="seats.length >= MOST_NAMED" class="text-sm">{{ MOST_NAMED }} names are the most.</p>
-      <p v-else-if="full && free.length" class="text-sm">Every seat is taken: take one off first, or make sides.</p>
+      <p v-if="seats.length >= MOST_NAMED" class="text-sm">{{ mostWhy }}</p>
+      <p v-else-if="full && free.length" class="text-sm">{{ fullWhy }}</p>
     </div>
     <SideKeys :setup="setup" :people="people" />
     <div class="flex flex-wrap items-center gap-x-6 gap-y-2">

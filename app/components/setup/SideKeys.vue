@@ -19,19 +19,16 @@ const names = computed(() => {
 })
 const many = computed(() => names.value.length)
 const two = computed(() => setup.game.value.about.seats.high >= 2)
+const fullWhy = `A side holds ${MOST_MEMBERS} at most.`
 </script>
 
 <template>
   <div v-if="two && many >= 2" class="flex flex-wrap items-center gap-2" role="group" aria-label="Sides">
     <span class="font-semibold">As sides</span>
-    <Key
-      :why="many > 2 * MOST_MEMBERS && `A side holds ${MOST_MEMBERS} at most.`"
-      @click="setup.seatSides(halvesOf(names))"
+    <Key :why="many > 2 * MOST_MEMBERS && fullWhy" @click="setup.seatSides(halvesOf(names))"
       ><UIcon name="i-lucide-columns-2" class="size-5" /> Half and half</Key
     >
-    <Key
-      :why="many > MOST_MEMBERS && `A side holds ${MOST_MEMBERS} at most.`"
-      @click="setup.seatSides(againstReferee(names))"
+    <Key :why="many > MOST_MEMBERS && fullWhy" @click="setup.seatSides(againstReferee(names))"
       ><UIcon name="i-lucide-users-round" class="size-5" /> Class against its referee</Key
     >
     <span class="text-(--ink-soft)"
