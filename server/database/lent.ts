@@ -25,6 +25,7 @@ export async function borrowed<T>(lent: Lent, act: (own: PostgresClient) => Prom
 /**
  * Each is a client of its own with one connection. One that broke is not used again: the driver (3.4) may keep what it had not
  * sent yet, and then never sends anything more; and what it would keep to oneself, of many, it hands out again though broken.
+ * Nor does it ask for types of arrays, of which no table has any: nobody waits for that question when the connection breaks.
  */
 export function lending(
   url: string,
@@ -34,7 +35,7 @@ export function lending(
   return createPool(
     {
       create: async () => {
-        const client = postgres(url, { ...options, max: 1 })
+        const client = postgres(url, { ...options, max: 1, fetch_types: false })
         // Sets how it reads and writes times and JSON, as queries built by Drizzle expect.
         drizzle(client)
         return client
