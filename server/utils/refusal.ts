@@ -1,4 +1,4 @@
-import type { EventHandler, H3Event } from 'h3'
+import { send, type EventHandler, type EventHandlerRequest, type H3Event } from 'h3'
 import type * as z from 'zod'
 import { saysPlainly } from '#core/wording/issues'
 import { isDatabaseAway } from '../database/away'
@@ -39,27 +39,32 @@ export function reportBroken(event: H3Event, error: unknown): void {
   console.error(`${event.method} ${route} broke:`, plainError(error), ...(request ? [`in request ${request}`] : []))
 }
 
-/** An API route: refusals become their JSON and status; nothing else leaks out. */
-export function defineRoute<T>(handler: (event: H3Event) => Promise<T> | T): EventHandler {
+/**
+ * An API route: refusals become their JSON and status; nothing else leaks out. What it is typed to give is what it gives when it
+ * does not refuse: pages' `callApi` knows each route's answer by that.
+ */
+export function defineRoute<T>(
+  handler: (event: H3Event) => Promise<T> | T,
+  // eslint-disable-next-line @typescript-eslint/no-invalid-void-type -- what `send` gives
+): EventHandler<EventHandlerRequest, Promise<T | void>> {
   return defineEventHandler(async (event) => {
     try {
       return await handler(event)
     } catch (error) {
-      const refused = isDatabaseAway(error) ? databaseAway() : error
-      if (refused instanceof Refusal) {
-        refusals.inc({ code: refused.code })
-        setResponseStatus(event, refused.status)
-        return { code: refused.code, says: told(refused.says), path: told(refused.path), ...refused.more }
-      }
-      reportBroken(event, error)
-      setResponseStatus(event, 500)
-      return {
-        code: 'broken',
-        says: 'Something broke in Nimble Tally itself. Nothing was recorded; try again.',
-        path: '',
-      }
+      return send(event, JSON.stringify(refusalOf(event, error)), 'application/json')
     }
   })
+}
+
+function refusalOf(event: H3Event, error: unknown) {
+  const refused = isDatabaseAway(error) ? databaseAway() : error
+  if (refused instanceof Refusal) {
+    refusals.inc({ code: refused.code })
+    setResponseStatus(event, refused.status)
+    return { code: refused.code, says: told(refused.says), path: told(refused.path), ...refused.more }
+  }
+  reportBroken(event, error)
+  return refuseWith(event, 500, 'broken', 'Something broke in Nimble Tally itself. Nothing was recorded; try again.')
 }
 
 saysPlainly()
