@@ -76,10 +76,11 @@ export default defineNuxtConfig({
   },
   typescript: {
     strict: true,
-    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } },
+    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true }, include: ['../tests/types/**/*.ts'] },
     nodeTsConfig: {
       compilerOptions: { types: ['node', 'jest'] },
       include: ['../scripts/**/*.ts', '../tests/**/*.ts', '../core/**/*.ts', '../*.ts'],
+      exclude: ['../tests/types'],
     },
   },
   // The desk comes first; other pages are fetched when somebody reaches for their link.

@@ -5,7 +5,6 @@ import type { Result } from '#core/contract/table'
 import type { MemberOrder } from '#core/kernel/members'
 import type { Asked, AskedRoom } from '#core/kernel/predictions'
 import type { Aim } from '#core/mastery/aims'
-import type { OwnBest } from '#core/mastery/bests'
 import type { ShownHelp } from '#core/mastery/ladder'
 
 /** The shapes of the server's answers, as both sides use them. Shapes of requests are in shared/requests.ts. */
@@ -277,11 +276,6 @@ export interface BestYet {
   readonly seat: number
   readonly score: boolean
   readonly wrong: boolean
-}
-
-/** What a person page gets of own bests. */
-export interface OwnBests {
-  readonly bests: readonly OwnBest[]
 }
 
 /** What forgetting came to. */

@@ -10,7 +10,7 @@ export function useAccess() {
   async function load(again = false) {
     if (access.value && !again) return
     try {
-      access.value = await callApi<Access>('/api/session')
+      access.value = await callApi('/api/session')
       roomZone.value = access.value.zone
       helper.value = access.value.helps !== null
     } catch {

@@ -25,7 +25,7 @@ export function useAskRoom(store: MatchStore) {
     try {
       while (mine.value && store.match) {
         const now = mine.value
-        const { asked: kept } = await callApi<{ asked: Asked[] }>(`/api/matches/${store.match.id}/asked`, 'PUT', {
+        const { asked: kept } = await callApi(`/api/matches/${store.match.id}/asked`, 'PUT', {
           hands: null,
           ...now,
         })

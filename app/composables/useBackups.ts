@@ -16,7 +16,7 @@ export function useBackups() {
 
   onMounted(async () => {
     try {
-      const told = await callApi<{ folder: boolean; backups: readonly Backup[] }>('/api/backups')
+      const told = await callApi('/api/backups')
       folder.value = told.folder
       backups.value = told.backups
     } catch (error) {

@@ -1,11 +1,10 @@
 import type { ToldClock } from '#shared/api'
-import { callApi } from '~/utils/api'
 
 /** Silence after which a board says that it is out of date; the server is heard every ten seconds. */
 const STALE_MS = 25_000
 
-/** Follows a board by the address that its link leads to (`/api/boards/…`, `/api/room/boards/…`), reconnecting by itself. */
-export function useBoard<Shown extends { readonly clock: ToldClock }>(address: () => string) {
+/** Follows a board by what answers it, and by the address of its stream, reconnecting by itself. */
+export function useBoard<Shown extends { readonly clock: ToldClock }>(ask: () => Promise<Shown>, stream: () => string) {
   const board = shallowRef<Shown | null>(null)
   const behind = ref(0)
   const missing = ref<string | null>(null)
@@ -25,19 +24,15 @@ export function useBoard<Shown extends { readonly clock: ToldClock }>(address: (
     lost.value = false
   }
 
-  const live = useLive(
-    () => `${address()}/live`,
-    { board: take, here: hear, gone: () => void join() },
-    () => {
-      lost.value = true
-      void check()
-    },
-  )
+  const live = useLive(stream, { board: take, here: hear, gone: () => void join() }, () => {
+    lost.value = true
+    void check()
+  })
 
   /** A stream that breaks doesn't say why: the link may lead nowhere any more. */
   async function check() {
     try {
-      await callApi<Shown>(address())
+      await ask()
     } catch (error) {
       if (!(error instanceof ApiError) || error.unreachable) return
       live.leave()
@@ -49,7 +44,7 @@ export function useBoard<Shown extends { readonly clock: ToldClock }>(address: (
     live.leave()
     clearTimeout(retry)
     try {
-      take(await callApi<Shown>(address()))
+      take(await ask())
       missing.value = null
     } catch (error) {
       if (error instanceof ApiError && !error.unreachable) {
@@ -65,7 +60,7 @@ export function useBoard<Shown extends { readonly clock: ToldClock }>(address: (
 
   onMounted(() => void join())
   onBeforeUnmount(() => clearTimeout(retry))
-  watch(address, () => void join())
+  watch(stream, () => void join())
 
   const clock = computed(() => ({ ...(board.value?.clock ?? { used: 0, since: null, now: 0 }), behind: behind.value }))
   return { board, clock, missing, stale }

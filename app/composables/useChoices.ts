@@ -17,10 +17,7 @@ export function useChoices() {
   async function load() {
     failed.value = null
     try {
-      const [known, counted] = await Promise.all([
-        callApi<{ people: Person[] }>('/api/people'),
-        callApi<{ choices: Choice[] }>('/api/choices'),
-      ])
+      const [known, counted] = await Promise.all([callApi('/api/people'), callApi('/api/choices')])
       people.value = known.people
       choices.value = counted.choices
       ready.value = true

@@ -178,9 +178,9 @@ export function useFinder(text: () => string, left: () => void) {
   async function load() {
     try {
       const [listed, known, kept] = await Promise.all([
-        callApi<{ matches: ListedMatch[] }>('/api/matches?which=all&limit=200'),
-        callApi<{ people: Person[] }>('/api/people'),
-        callApi<{ rules: NamedRules[] }>(`/api/house-rules?game=${OWN}`),
+        callApi('/api/matches?which=all&limit=200'),
+        callApi('/api/people'),
+        callApi(`/api/house-rules?game=${OWN}`),
       ])
       own.value = kept.rules
       matches.value = listed.matches

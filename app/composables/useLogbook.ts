@@ -48,14 +48,14 @@ export function useLogbook() {
     newest = query
     try {
       const [page, played] = await Promise.all([
-        callApi<{ matches: ListedMatch[]; next: string | null; total: number }>(`/api/logbook?${query}`),
-        who.value.length > 1 ? callApi<{ series: Series[] }>(`/api/logbook/series?${query}`) : { series: [] },
+        callApi(`/api/logbook?${query}`),
+        who.value.length > 1 ? callApi(`/api/logbook/series?${query}`) : { series: [] },
       ])
       // What was asked for meanwhile counts.
       if (newest !== query) return
       matches.value = page.matches
       next.value = page.next
-      total.value = page.total
+      total.value = page.total ?? page.matches.length
       series.value = played.series
       failed.value = null
       ready.value = true
@@ -65,21 +65,19 @@ export function useLogbook() {
     }
   }
   async function loadWeeks() {
-    weeks.value = (await callApi<{ weeks: Week[] }>(`/api/logbook/weeks?${asked.value}`)).weeks
+    weeks.value = (await callApi(`/api/logbook/weeks?${asked.value}`)).weeks
   }
   async function more() {
     if (!next.value) return
-    const page = await callApi<{ matches: ListedMatch[]; next: string | null }>(
-      `/api/logbook?${asked.value}&before=${encodeURIComponent(next.value)}`,
-    )
+    const page = await callApi(`/api/logbook?${asked.value}&before=${encodeURIComponent(next.value)}`)
     matches.value = [...matches.value, ...page.matches]
     next.value = page.next
   }
   onMounted(async () => {
     await load()
     try {
-      people.value = (await callApi<{ people: Person[] }>('/api/people')).people
-      tables.value = (await callApi<{ tables: string[] }>('/api/logbook/tables')).tables
+      people.value = (await callApi('/api/people')).people
+      tables.value = (await callApi('/api/logbook/tables')).tables
     } catch (error) {
       failed.value = saysOf(error)
     }

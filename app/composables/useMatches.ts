@@ -2,11 +2,6 @@ import type { ListedMatch, RoomSession, Summary, ToldClock } from '#shared/api'
 import type { RoomNow } from '~/composables/useRoomSession'
 import { callApi } from '~/utils/api'
 
-interface Page {
-  readonly matches: ListedMatch[]
-  readonly next: string | null
-}
-
 /**
  * The matches of this machine, newest first, kept up to date while the page is open. `which` asks for those that are
  * still played, or for all; older ones come page by page with `more`. `room` keeps the session of the room by the same stream.
@@ -41,7 +36,7 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pic
 
   async function load() {
     try {
-      const page = await callApi<Page>(`/api/matches?which=${which}&limit=${limit}`)
+      const page = await callApi(`/api/matches?which=${which}&limit=${limit}`)
       matches.value = page.matches.map(withDelay)
       next.value = page.next
       state.value = 'ready'
@@ -53,9 +48,7 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pic
   /** The page that comes next. */
   async function more() {
     if (!next.value) return
-    const page = await callApi<Page>(
-      `/api/matches?which=${which}&limit=${limit}&before=${encodeURIComponent(next.value)}`,
-    )
+    const page = await callApi(`/api/matches?which=${which}&limit=${limit}&before=${encodeURIComponent(next.value)}`)
     const known = new Set(matches.value.map(({ id }) => id))
     matches.value = [...matches.value, ...page.matches.filter(({ id }) => !known.has(id)).map(withDelay)]
     next.value = page.next

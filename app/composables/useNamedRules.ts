@@ -8,7 +8,7 @@ export function useKeptRules(game: Readonly<Ref<{ readonly id: string }>>) {
   const all = ref<readonly NamedRules[]>([])
   async function load() {
     const { id } = game.value
-    const { rules } = await callApi<{ rules: NamedRules[] }>(`/api/house-rules?game=${id}`)
+    const { rules } = await callApi(`/api/house-rules?game=${id}`)
     if (id === game.value.id) all.value = rules
   }
   watch(game, () => void load().catch(() => (all.value = [])), { immediate: true })
@@ -64,7 +64,7 @@ export function useNamedRules({ game, named, usePreset }: Pick<Setup, 'game' | '
     })
   const bringIn = (file: File) =>
     run(async () => {
-      const kept = await postText<NamedRules>('/api/house-rules/import', await textOfWanted(file, 'house-rules'))
+      const kept = await postText('/api/house-rules/import', await textOfWanted(file, 'house-rules'))
       return kept.game === game.value.id
         ? `“${kept.name}” is here now.`
         : `“${kept.name}” is here now, among those of its own game.`

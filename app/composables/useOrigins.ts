@@ -4,7 +4,7 @@ import { callApi } from '~/utils/api'
 /** Where others reach this server: the page's own address means nothing to them when it is this machine's. */
 export function useOrigins() {
   const reach = shallowRef<Reach | null>(null)
-  onMounted(async () => (reach.value = await callApi<Reach>('/api/reach').catch(() => null)))
+  onMounted(async () => (reach.value = await callApi('/api/reach').catch(() => null)))
   const own = isOnThisMachine()
   const origins = computed(() => (own && reach.value?.addresses.length ? reach.value.addresses : [location.origin]))
   const chosen = ref(0)

@@ -1,7 +1,6 @@
 import type { Entry } from '#core/catalogue/find'
 import type { OwnRules } from '#core/games/own-game/houseRules'
 import { minutesOf } from '#core/kernel/estimate'
-import type { NamedRules } from '#shared/api'
 import { callApi } from '~/utils/api'
 import { startBots } from '~/workers/bots'
 import type { Bots } from '~/workers/bots.worker'
@@ -18,7 +17,7 @@ export function useOwnGames() {
   const { ask } = useWorker<Bots>(startBots)
 
   async function load() {
-    const { rules: kept } = await callApi<{ rules: readonly NamedRules[] }>(`/api/house-rules?game=${OWN}`)
+    const { rules: kept } = await callApi(`/api/house-rules?game=${OWN}`)
     if (!kept.length) return
     // What knows recipes is fetched only where there are any.
     const [{ ownGame }, { aboutRecipe }, { rulesInOrder }] = await Promise.all([

@@ -8,7 +8,7 @@ export function usePaces() {
     if (asked.value) return
     asked.value = true
     try {
-      paces.value = (await callApi<{ paces: Record<string, number> }>('/api/paces')).paces
+      paces.value = (await callApi('/api/paces')).paces
     } catch {
       // Without the room’s own pace the game’s guess is told.
       asked.value = false

@@ -8,7 +8,7 @@ export function usePeople() {
 
   async function load() {
     try {
-      people.value = (await callApi<{ people: Person[] }>('/api/people')).people
+      people.value = (await callApi('/api/people')).people
       failed.value = null
     } catch (error) {
       failed.value = saysOf(error)

@@ -2,7 +2,7 @@ import type { OwnBest } from '#core/mastery/bests'
 import { masteryOf, shakyOnes, type Try } from '#core/mastery/mastery'
 import { slipsOf } from '#core/mastery/slips'
 import { count } from '#core/basics/words'
-import type { Forgotten, OwnBests, Person, PersonMatch } from '#shared/api'
+import type { Forgotten, Person, PersonMatch } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 /** Facts looked at: the newest ones, years of play. */
@@ -22,9 +22,9 @@ export function usePerson(id: string) {
   async function load() {
     try {
       const [told, practised, own] = await Promise.all([
-        callApi<{ person: Person; matches: PersonMatch[] }>(`/api/people/${id}`),
-        callApi<{ facts: Try[] }>(`/api/people/${id}/facts?limit=${MOST}`),
-        callApi<OwnBests>(`/api/people/${id}/bests`),
+        callApi(`/api/people/${id}`),
+        callApi(`/api/people/${id}/facts?limit=${MOST}`),
+        callApi(`/api/people/${id}/bests`),
       ])
       person.value = told.person
       matches.value = told.matches
@@ -48,7 +48,7 @@ export function usePerson(id: string) {
     try {
       const former = person.value?.name ?? ''
       const asked = { name, ...(merge ? { merge } : {}) }
-      const { undo } = await callApi<{ undo: string | null }>(`/api/people/${id}`, 'PATCH', asked)
+      const { undo } = await callApi(`/api/people/${id}`, 'PATCH', asked)
       if (undo !== null) {
         tellDone(`${former} and ${name} are one now.`, undo)
         return await navigateTo('/people')
@@ -74,7 +74,7 @@ export function usePerson(id: string) {
   }
   async function forget(): Promise<Forgotten | null> {
     try {
-      const { forgotten, undo } = await callApi<{ forgotten: Forgotten; undo: string }>(`/api/people/${id}`, 'DELETE')
+      const { forgotten, undo } = await callApi(`/api/people/${id}`, 'DELETE')
       tellDone(`${person.value?.name} is forgotten; tomorrow that is final.`, undo, () => navigateTo(`/people/${id}`))
       return forgotten
     } catch (error) {

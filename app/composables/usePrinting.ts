@@ -145,7 +145,7 @@ const dayOf = (match: StoredMatch | null) => (match ? dayInLetter(match.createdA
 
 /** The match to print from, if the address names one; null where it doesn't. Throws where it can't be read. */
 export async function matchToPrint(id: unknown): Promise<StoredMatch | null> {
-  return typeof id === 'string' && id ? callApi<StoredMatch>(`/api/matches/${encodeURIComponent(id)}`) : null
+  return typeof id === 'string' && id ? callApi(`/api/matches/${encodeURIComponent(id)}`) : null
 }
 
 /** The page from which a game is printed under rules as they stand. */

@@ -10,7 +10,7 @@ import { BEGINNINGS, firstOf } from '#core/room/begins'
 import { groupsOf, sharedShaky, type Grouping } from '#core/room/grouping'
 import { beside, moved, seatedAt, withoutPeople, type RoomTable } from '#core/room/tables'
 import { loadView } from '~/games'
-import type { Choice, Level, ListedMatch, NamedRules, Pair, Person } from '#shared/api'
+import type { Choice, Level, NamedRules, Pair, Person } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 const DRAFT = z.object({
@@ -54,9 +54,9 @@ function useRoomKnowledge(failed: Ref<string | null>) {
     failed.value = null
     try {
       const [known, room, counted] = await Promise.all([
-        callApi<{ people: Person[] }>('/api/people'),
-        callApi<{ pairs: Pair[]; levels: Level[] }>('/api/room'),
-        callApi<{ choices: Choice[] }>('/api/choices'),
+        callApi('/api/people'),
+        callApi('/api/room'),
+        callApi('/api/choices'),
       ])
       people.value = known.people
       pairs.value = room.pairs
@@ -90,9 +90,7 @@ function useRoomKnowledge(failed: Ref<string | null>) {
       ids.filter((id) => !shaky.value[id]),
       MOST_ASKED,
     )) {
-      const told = await callApi<{ shaky: Record<string, string[]> }>(`/api/people/shaky?who=${some.join(',')}`).catch(
-        () => ({ shaky: {} }),
-      )
+      const told = await callApi(`/api/people/shaky?who=${some.join(',')}`).catch(() => ({ shaky: {} }))
       shaky.value = { ...shaky.value, ...told.shaky }
     }
   }
@@ -176,7 +174,7 @@ function useRoomGames(draft: Ref<RoomDraft>) {
     if (!id || games.value[id]) return
     const [view, kept] = await Promise.all([
       loadView(id),
-      callApi<{ rules: NamedRules[] }>(`/api/house-rules?game=${id}`).catch(() => ({ rules: [] })),
+      callApi(`/api/house-rules?game=${id}`).catch(() => ({ rules: [] })),
     ])
     if (!view) return
     games.value = { ...games.value, [id]: view.game }
@@ -235,7 +233,7 @@ function useStarting(
       table.people.flatMap((id) => known.personOf(id)?.name ?? []),
       known.people.value,
     )
-  const listed = async () => (await callApi<{ matches: ListedMatch[] }>('/api/matches?which=all&limit=200')).matches
+  const listed = async () => (await callApi('/api/matches?which=all&limit=200')).matches
 
   /** What was reached where somebody came or left stands; the rest is played anew with who is there. */
   async function finishLeft(tables: readonly RoomTable[]) {

@@ -21,7 +21,7 @@ export function useRoomSession() {
 
   async function load() {
     try {
-      const { session: now } = await callApi<{ session: RoomSession | null }>('/api/room/session')
+      const { session: now } = await callApi('/api/room/session')
       if (now) hear(now)
       else session.value = null
       failed.value = null
@@ -32,11 +32,11 @@ export function useRoomSession() {
   onMounted(load)
 
   /** Posts something about the session, and takes what it is then; says why not where that fails. */
-  async function post(what: string, body?: object): Promise<boolean> {
+  async function post(what: 'clock' | 'board' | 'end', body?: object): Promise<boolean> {
     if (!session.value) return false
     failed.value = null
     try {
-      hear(await callApi<RoomSession>(`/api/room/session/${session.value.id}/${what}`, 'POST', body))
+      hear(await callApi(`/api/room/session/${session.value.id}/${what}`, 'POST', body))
       return true
     } catch (error) {
       failed.value = saysOf(error)

@@ -20,7 +20,7 @@ export function useSameTables(room: ReturnType<typeof useRoom>, now: RoomNow) {
   async function load() {
     const id = now.session.value?.id
     matches.value = id ? await matchesOfSession(id) : []
-    if (!id) last.value = (await callApi<{ sessions: PastSession[] }>('/api/room/session/ended')).sessions[0] ?? null
+    if (!id) last.value = (await callApi('/api/room/session/ended')).sessions[0] ?? null
   }
   const quietly = () => load().catch(() => undefined)
   onMounted(quietly)

@@ -11,7 +11,7 @@ export function useSchool() {
   const { busy, failed, doing } = useDoing()
 
   async function load() {
-    listed.value = await callApi<RoomsListed>(`/api/keeper/rooms?q=${encodeURIComponent(text.value.trim())}`)
+    listed.value = await callApi(`/api/keeper/rooms?q=${encodeURIComponent(text.value.trim())}`)
   }
   /** Does something with a room, says what was done, and looks at the list again. */
   const act = (what: () => Promise<string>) =>
@@ -19,10 +19,10 @@ export function useSchool() {
       done.value = await what()
       await load()
     })
-  const of = ({ id }: Pick<SchoolRoom, 'id'>) => `/api/keeper/rooms/${id}`
+  const of = ({ id }: Pick<SchoolRoom, 'id'>) => `/api/keeper/rooms/${id}` as const
 
   async function make({ name }: { name: string }) {
-    card.value = await callApi<RoomMade>('/api/keeper/rooms', 'POST', { name })
+    card.value = await callApi('/api/keeper/rooms', 'POST', { name })
     done.value = `${name} is made. Hand its card out now: the passcode is shown this once.`
     await load()
   }
@@ -33,7 +33,7 @@ export function useSchool() {
   }
   const renew = (room: SchoolRoom) =>
     act(async () => {
-      card.value = await callApi<RoomMade>(`${of(room)}/passcode`, 'POST')
+      card.value = await callApi(`${of(room)}/passcode`, 'POST')
       return `${room.name} has a new passcode. Whoever was in has to give it.`
     })
   const close = (room: SchoolRoom, closed: boolean) =>
@@ -45,10 +45,7 @@ export function useSchool() {
     })
   const bring = (room: SchoolRoom, file: File) =>
     act(async () => {
-      const { matches, people, already } = await postText<{ matches: number; people: number; already: number }>(
-        `${of(room)}/archive`,
-        await textOfWanted(file, 'archive'),
-      )
+      const { matches, people, already } = await postText(`${of(room)}/archive`, await textOfWanted(file, 'archive'))
       return `Brought into ${room.name}: ${matches} matches and ${people} people; ${already} matches were there already.`
     })
 

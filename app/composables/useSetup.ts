@@ -11,7 +11,7 @@ import { seatOf, type SetupSeat } from '~/composables/useSetupSeats'
 import { loadView } from '~/games'
 import type { GameView } from '~/games/view'
 import { callApi } from '~/utils/api'
-import type { Person, Seat, StoredMatch } from '#shared/api'
+import type { Person, Seat } from '#shared/api'
 
 const REMEMBERED = z.object({
   game: z.string(),
@@ -105,7 +105,7 @@ function useChoosing({ view, game, seating, ruling, source, veiled, name, boardO
 
   /** Begins like a match that was played: same game, people and rules (or those of a preset), the next one starting. */
   async function like(id: string, school = '') {
-    const match = await callApi<StoredMatch>(`/api/matches/${id}`)
+    const match = await callApi(`/api/matches/${id}`)
     const found = await loadView(match.game)
     if (!found) return
     view.value = found
@@ -177,7 +177,7 @@ export function useSetup(people: Ref<readonly Person[]>, remembered: Ref<Remembe
     await doing(async () => {
       const seated = seating.seats.value
       const persons = await known(seating.everybody.value)
-      const made = await callApi<{ id: string }>('/api/matches', 'POST', {
+      const made = await callApi('/api/matches', 'POST', {
         ...played(),
         ...laid,
         name: name.value.trim(),
@@ -222,8 +222,8 @@ function seatsFor(seated: readonly SetupSeat[], persons: readonly Person[]): Sea
 }
 
 async function rememberPeople(names: readonly string[]): Promise<readonly Person[]> {
-  const { people } = await callApi<{ people: Person[] }>('/api/people')
+  const { people } = await callApi('/api/people')
   const unknown = names.filter((name) => !people.some((person) => person.name.toLowerCase() === name.toLowerCase()))
   for (const name of unknown) await callApi('/api/people', 'POST', { name })
-  return unknown.length ? (await callApi<{ people: Person[] }>('/api/people')).people : people
+  return unknown.length ? (await callApi('/api/people')).people : people
 }

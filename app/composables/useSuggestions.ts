@@ -1,5 +1,5 @@
 import { aboutOf } from '#core/games/abouts'
-import { cellsOf, type Aim } from '#core/mastery/aims'
+import { cellsOf } from '#core/mastery/aims'
 import type { CellKey } from '#core/mastery/cells'
 import { eachGameOnce, suggest } from '#core/practice/suggest'
 import type { RoomTable } from '#core/room/tables'
@@ -25,9 +25,7 @@ export function useSuggestions(
   async function wishedFor(people: readonly string[]) {
     const asked = people.filter((person) => !shaky.has(person))
     if (asked.length) {
-      const told = await callApi<{ shaky: Record<string, CellKey[]>; aims: Record<string, Aim[]> }>(
-        `/api/people/shaky?who=${asked.join(',')}`,
-      )
+      const told = await callApi(`/api/people/shaky?who=${asked.join(',')}`)
       for (const [person, cells] of Object.entries(told.shaky)) shaky.set(person, cells)
       for (const [person, aims] of Object.entries(told.aims)) aimed.set(person, aims.flatMap(cellsOf))
     }

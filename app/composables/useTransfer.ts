@@ -1,13 +1,5 @@
 import { postText, type FileProblem } from '~/utils/api'
 
-interface Restored {
-  readonly people: number
-  readonly matches: number
-  readonly already: number
-  readonly left: readonly FileProblem[]
-  readonly leftOut: number
-}
-
 /** Bringing files in: what happened, or what is wrong with the file and where. */
 export function useTransfer() {
   const busy = ref(false)
@@ -34,17 +26,14 @@ export function useTransfer() {
 
   const importMatch = (file: File) =>
     run(async () => {
-      const { id, entries, slips } = await postText<{ id: string; entries: number; slips: number }>(
-        '/api/matches/import',
-        await textOfWanted(file, 'match'),
-      )
+      const { id, entries, slips } = await postText('/api/matches/import', await textOfWanted(file, 'match'))
       imported.value = id
       return `${file.name}: ${entries} entries judged, ${slips === 0 ? 'all stand' : slips === 1 ? '1 of them doesn’t stand and is a slip' : `${slips} of them don’t stand and are slips`}.`
     })
 
   const restore = (file: File) =>
     run(async () => {
-      const { people, matches, already, left, leftOut } = await postText<Restored>(
+      const { people, matches, already, left, leftOut } = await postText(
         '/api/archive',
         await textOfWanted(file, 'archive'),
       )

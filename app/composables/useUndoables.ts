@@ -5,7 +5,7 @@ import { callApi } from '~/utils/api'
 export function useUndoables() {
   const told = useTold()
   const all = shallowRef<readonly Undoable[]>([])
-  const load = async () => (all.value = (await callApi<{ undoables: Undoable[] }>('/api/undo')).undoables)
+  const load = async () => (all.value = (await callApi('/api/undo')).undoables)
 
   /** Takes one back; says so, or why not. */
   async function takeBack(id: string): Promise<boolean> {

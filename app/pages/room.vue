@@ -45,7 +45,7 @@ async function addMany(ids: readonly string[]) {
   comeIn(ids)
 }
 async function add(name: string) {
-  const { id } = await callApi<{ id: string }>('/api/people', 'POST', { name })
+  const { id } = await callApi('/api/people', 'POST', { name })
   await load()
   comeIn([id])
 }

@@ -27,7 +27,7 @@ const {
   told: facts,
   failed,
   load,
-} = useLookingBack(async () => (await callApi<{ facts: ToldWay[] }>(`/api/ways?${query.value}`)).facts, query)
+} = useLookingBack(async () => (await callApi(`/api/ways?${query.value}`)).facts, query)
 
 function equationOf({ operation, terms }: ToldWay): Equation | null {
   const [one = 0, other = 0] = terms

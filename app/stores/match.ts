@@ -5,7 +5,6 @@ import { makeLink } from '~/stores/match/link'
 import { makeSending } from '~/stores/match/sending'
 import { callApi, saysOf } from '~/utils/api'
 import type { ShownHelp } from '#core/mastery/ladder'
-import type { ToldClock } from '#shared/api'
 import type { ChangedMatch } from '#shared/requests'
 
 /**
@@ -23,7 +22,7 @@ export function useMatchStore(id: string) {
     /** Starts, pauses or resets the clock, lets the match rest until later or goes on with it; says why not where that fails. */
     async function setClock(act: 'start' | 'pause' | 'reset' | 'later' | 'back') {
       try {
-        held.hearClock(await callApi<ToldClock>(`/api/matches/${id}/clock`, 'POST', { do: act }))
+        held.hearClock(await callApi(`/api/matches/${id}/clock`, 'POST', { do: act }))
       } catch (error) {
         refusal.value = saysOf(error)
       }

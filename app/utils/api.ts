@@ -1,3 +1,5 @@
+import type { Answer, Method, NoSuchRoute } from './routes'
+
 /** A refusal by the server, or the loss of it (`code: 'unreachable'`). */
 export class ApiError extends Error {
   constructor(
@@ -15,18 +17,25 @@ export class ApiError extends Error {
   }
 }
 
-type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
-
 /** Tries again are the outbox's business, not a single request's. */
 const api = $fetch.create({ retry: 0, responseType: 'json' }) as (path: string, options: object) => Promise<unknown>
 
-/** Calls the server's API. Throws `ApiError` and nothing else. */
-export function callApi<T>(path: string, method: Method = 'GET', body?: object): Promise<T> {
-  return send(path, { method, body })
+/** Calls a route of the server's, and answers what that gives. Throws `ApiError` and nothing else. */
+export function callApi<Path extends string, Asks extends Method = 'GET'>(
+  path: Path,
+  method?: Asks,
+  body?: object,
+  ..._: NoSuchRoute<Path, Asks>
+): Promise<Answer<Path, Asks>> {
+  return send(path, { method: method ?? 'GET', body })
 }
 
 /** Posts a file's text as it is; the server reads it. Throws `ApiError` and nothing else. */
-export function postText<T>(path: string, text: string): Promise<T> {
+export function postText<Path extends string>(
+  path: Path,
+  text: string,
+  ..._: NoSuchRoute<Path, 'POST'>
+): Promise<Answer<Path, 'POST'>> {
   return send(path, { method: 'POST', body: text, headers: { 'content-type': 'application/json' } })
 }
 

@@ -7,7 +7,7 @@ const { match, seats } = defineProps<{ match: string; seats: readonly Seat[] }>(
 const told = shallowRef<readonly BestYet[]>([])
 onMounted(async () => {
   // Without the server there is nothing to compare with; the announcement is whole all the same.
-  const { bests } = await callApi<{ bests: BestYet[] }>(`/api/matches/${match}/bests`).catch(() => ({ bests: [] }))
+  const { bests } = await callApi(`/api/matches/${match}/bests`).catch(() => ({ bests: [] }))
   told.value = bests
 })
 const says = ({ score, wrong }: BestYet) =>

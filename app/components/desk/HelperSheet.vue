@@ -18,11 +18,10 @@ const told = async <T,>(call: () => Promise<T>) => {
     return null
   }
 }
-const load = () =>
-  told(async () => (helpers.value = (await callApi<{ helpers: Helper[] }>(`/api/matches/${match}/helpers`)).helpers))
+const load = () => told(async () => (helpers.value = (await callApi(`/api/matches/${match}/helpers`)).helpers))
 const add = () =>
   told(async () => {
-    made.value = await callApi<{ id: string; code: string }>(`/api/matches/${match}/helpers`, 'POST')
+    made.value = await callApi(`/api/matches/${match}/helpers`, 'POST')
     await load()
   })
 const remove = (id: string) =>

@@ -18,7 +18,7 @@ const { busy, failed, doing } = useDoing()
 const start = () =>
   doing(async () => {
     const { id, game, name, houseRules, seats, source, veiled } = match
-    const made = await callApi<{ id: string }>('/api/matches', 'POST', {
+    const made = await callApi('/api/matches', 'POST', {
       game,
       name,
       houseRules,

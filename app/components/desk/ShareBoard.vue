@@ -14,7 +14,7 @@ watch(
 
 async function renew() {
   try {
-    current.value = (await callApi<{ board: string }>(`/api/matches/${match}/board`, 'POST')).board
+    current.value = (await callApi(`/api/matches/${match}/board`, 'POST')).board
     failed.value = null
   } catch (error) {
     failed.value = saysOf(error)

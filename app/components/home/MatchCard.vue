@@ -23,7 +23,7 @@ async function remove() {
   const says = `${match.seats.map(({ name }) => name).join(', ')}: everything recorded at this table goes. For a day that can be taken back.`
   if (!(await confirm({ title: `Delete this match of ${title.value}?`, says, yes: 'Delete it' }))) return
   try {
-    const { undo } = await callApi<{ undo: string }>(`/api/matches/${match.id}`, 'DELETE')
+    const { undo } = await callApi(`/api/matches/${match.id}`, 'DELETE')
     tellDone(`${matchName(match)} is deleted.`, undo)
     emit('removed')
   } catch (error) {

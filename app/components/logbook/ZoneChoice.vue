@@ -10,7 +10,7 @@ const zones = Intl.supportedValuesOf('timeZone')
 async function call(method: 'GET' | 'PUT', body?: { zone: string | null }) {
   failed.value = null
   try {
-    zone.value = await callApi<Zone>('/api/room/zone', method, body)
+    zone.value = await callApi('/api/room/zone', method, body)
     roomZone.value = zone.value.zone
   } catch (error) {
     failed.value = saysOf(error)

@@ -10,7 +10,7 @@ const emit = defineEmits<{ change: [classes: readonly string[]] }>()
 
 const people = shallowRef<readonly Person[]>([])
 onMounted(async () => {
-  people.value = (await callApi<{ people: Person[] }>('/api/people').catch(() => ({ people: [] }))).people
+  people.value = (await callApi('/api/people').catch(() => ({ people: [] }))).people
 })
 const all = computed(() => classesAmong([...people.value, { classes }]))
 const another = ref('')

@@ -42,7 +42,7 @@ function tell(name: string, same: boolean) {
   one.value = now
 }
 async function keep(sent: typeof asked.value) {
-  const { ids } = await callApi<{ ids: string[] }>('/api/people/list', 'POST', sent)
+  const { ids } = await callApi('/api/people/list', 'POST', sent)
   const told = `${count(ids.length, 'name', 'names')}${sent.of ? ` in ${sent.of}` : ''}.`
   text.value = ''
   open.value = false

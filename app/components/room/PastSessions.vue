@@ -6,9 +6,7 @@ import { callApi } from '~/utils/api'
 /** Earlier sessions, each a touch from its page. */
 const sessions = shallowRef<readonly PastSession[]>([])
 onMounted(async () => {
-  sessions.value = (
-    await callApi<{ sessions: PastSession[] }>('/api/room/session/ended').catch(() => ({ sessions: [] }))
-  ).sessions
+  sessions.value = (await callApi('/api/room/session/ended').catch(() => ({ sessions: [] }))).sessions
 })
 </script>
 

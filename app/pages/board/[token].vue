@@ -10,7 +10,11 @@ import { useGameView } from '~/games'
 definePageMeta({ layout: 'bare' })
 
 const route = useRoute()
-const { board, clock, missing, stale } = useBoard<Board>(() => `/api/boards/${String(route.params.token)}`)
+const address = () => `/api/boards/${String(route.params.token)}` as const
+const { board, clock, missing, stale } = useBoard<Board>(
+  () => callApi(address()),
+  () => `${address()}/live`,
+)
 const view = useGameView(() => board.value?.game)
 const { text, nearEnd, left } = useClock(
   () => clock.value,

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { boundsOfDay, dayBeside, dayOf, isDay } from '#core/basics/calendar'
-import type { Day } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 /** The end of a day in one page. */
@@ -13,7 +12,7 @@ const bounds = computed(() => boundsOfDay(asked.value, roomZone.value))
 const query = computed(() => `from=${encodeURIComponent(bounds.value.from)}&to=${encodeURIComponent(bounds.value.to)}`)
 const title = computed(() => longDay(bounds.value.from))
 
-const { told: day, failed, load } = useLookingBack(() => callApi<Day>(`/api/day?${query.value}`), query)
+const { told: day, failed, load } = useLookingBack(() => callApi(`/api/day?${query.value}`), query)
 </script>
 
 <template>

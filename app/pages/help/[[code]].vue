@@ -19,7 +19,7 @@ const failed = ref<string | null>(null)
 const stopping = ref(history.state?.stop === true)
 
 async function enter(asked: { code: string }) {
-  const { match } = await callApi<{ match: string }>('/api/helper', 'POST', asked)
+  const { match } = await callApi('/api/helper', 'POST', asked)
   await load(true)
   await navigateTo(`/match/${match}`, { replace: true })
 }

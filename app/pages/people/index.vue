@@ -20,7 +20,7 @@ async function run(what: () => Promise<string | undefined>) {
   failed.value = null
   try {
     done.value = (await what()) ?? done.value
-    const seen = await callApi<{ people: SeenPerson[]; demo: boolean }>('/api/people/seen')
+    const seen = await callApi('/api/people/seen')
     people.value = seen.people
     demo.value = seen.demo
     ready.value = true
@@ -50,14 +50,14 @@ async function add(name: string) {
 }
 const count = () =>
   run(async () => {
-    counted.value = await callApi<Forgotten>(`/api/forget?months=${months.value}`)
+    counted.value = await callApi(`/api/forget?months=${months.value}`)
     return undefined
   })
 async function forget() {
   const says = `${counted.value ? sayForgotten(counted.value) : 'It'} will be gone; nobody can bring it back.`
   if (!(await confirm({ title: 'Forget it for good?', says, yes: 'Forget it' }))) return
   await run(async () => {
-    const gone = await callApi<Forgotten>('/api/forget', 'POST', { months: months.value })
+    const gone = await callApi('/api/forget', 'POST', { months: months.value })
     counted.value = null
     return `Forgotten: ${sayForgotten(gone)}.`
   })
@@ -65,7 +65,7 @@ async function forget() {
 async function clear() {
   const says = 'The Saturday table goes, and those of its people who played nowhere else.'
   if (!(await confirm({ title: 'Clear the demo tables away?', says, yes: 'Clear it away', no: 'Keep them' }))) return
-  await run(async () => `Cleared away: ${sayForgotten(await callApi<Forgotten>('/api/demo', 'DELETE'))}.`)
+  await run(async () => `Cleared away: ${sayForgotten(await callApi('/api/demo', 'DELETE'))}.`)
 }
 watch(months, () => (counted.value = null))
 useHead({ title: 'People · Nimble Tally' })

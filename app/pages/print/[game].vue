@@ -24,7 +24,7 @@ const NOBODY = 'nobody'
 const EVERYBODY = 'everybody'
 const whose = ref(NOBODY)
 onMounted(async () => {
-  people.value = (await callApi<{ people: Person[] }>('/api/people').catch(() => ({ people: [] }))).people
+  people.value = (await callApi('/api/people').catch(() => ({ people: [] }))).people
 })
 const names = computed(() =>
   whose.value === NOBODY

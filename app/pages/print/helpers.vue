@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { list } from '#core/basics/words'
 import { matchName, matchTitle } from '#core/games/abouts'
-import type { ListedMatch, RoomSession } from '#shared/api'
+import type { ListedMatch } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 /** A helper's code for every table that plays, on one sheet: to be shown, or printed and cut. */
@@ -19,7 +19,7 @@ const { origins, chosen, origin, local } = useOrigins()
 async function load() {
   failed.value = null
   try {
-    const { session } = await callApi<{ session: RoomSession | null }>('/api/room/session')
+    const { session } = await callApi('/api/room/session')
     const matches = session ? await matchesOfSession(session.id) : []
     tables.value = matches.filter(({ over }) => !over).reverse()
   } catch (error) {
@@ -35,7 +35,7 @@ async function make() {
   const made: Slip[] = []
   for (const table of tables.value ?? [])
     try {
-      const { code } = await callApi<{ code: string }>(`/api/matches/${table.id}/helpers`, 'POST')
+      const { code } = await callApi(`/api/matches/${table.id}/helpers`, 'POST')
       made.push({ table, code })
     } catch (error) {
       failed.value = `${matchName(table)}: ${saysOf(error)}`

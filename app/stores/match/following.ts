@@ -1,4 +1,4 @@
-import type { StoredMatch, ToldRoomClock } from '#shared/api'
+import type { ToldRoomClock } from '#shared/api'
 import type { HeldMatch } from '~/stores/match/held'
 import type { Link } from '~/stores/match/link'
 import { ApiError, callApi } from '~/utils/api'
@@ -70,7 +70,7 @@ export function makeFollowing(id: string, { held, link, ready, send }: Following
 
   async function load() {
     try {
-      await held.take(await callApi<StoredMatch>(`/api/matches/${id}`))
+      await held.take(await callApi(`/api/matches/${id}`))
       heard = link.online.value = true
       missing.value = null
     } catch (error) {

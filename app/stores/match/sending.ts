@@ -1,7 +1,7 @@
 import { get, set } from 'idb-keyval'
 import { nanoid } from 'nanoid'
 import { addEntry } from '#core/kernel/tape'
-import type { Appended, Recorded } from '#shared/api'
+import type { Recorded } from '#shared/api'
 import type { HeldMatch } from '~/stores/match/held'
 import type { Link } from '~/stores/match/link'
 import { makeOutbox, type Fate } from '~/stores/outbox'
@@ -21,7 +21,7 @@ export function makeSending(id: string, held: HeldMatch, link: Link) {
     shelf: { read: () => get(shelf), write: (entries) => set(shelf, [...entries]) },
     newId: () => nanoid(16),
     post: async (waiting) => {
-      const { recorded } = await callApi<Appended>(`/api/matches/${id}/entries`, 'POST', waiting)
+      const { recorded } = await callApi(`/api/matches/${id}/entries`, 'POST', waiting)
       link.arrived()
       return recorded
     },

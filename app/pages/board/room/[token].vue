@@ -5,7 +5,11 @@ import type { RoomBoard, ToldRoomClock } from '#shared/api'
 definePageMeta({ layout: 'bare' })
 
 const route = useRoute()
-const { board, clock, missing, stale } = useBoard<RoomBoard>(() => `/api/room/boards/${String(route.params.token)}`)
+const address = () => `/api/room/boards/${String(route.params.token)}` as const
+const { board, clock, missing, stale } = useBoard<RoomBoard>(
+  () => callApi(address()),
+  () => `${address()}/live`,
+)
 const { text, nearEnd, left, running } = useClock(
   () => clock.value,
   () => board.value?.clock.minutes ?? null,
