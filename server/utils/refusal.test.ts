@@ -6,7 +6,8 @@ Object.assign(globalThis, { defineEventHandler, setResponseStatus })
 /** Asks a route that does this, and gives status and answer. */
 async function asked(does: () => unknown, route = '/api/people/:id') {
   const app = createApp()
-  app.use(route.includes(':') ? createRouter().get(route, defineRoute(does)) : defineRoute(does))
+  const handler = defineRoute(does)
+  app.use(route.includes(':') ? createRouter().get(route, handler).handler : handler)
   const response = await toWebHandler(app)(new Request('http://here/api/people/Bao-9?name=Bao'))
   expect(response.headers.get('content-type')).toBe('application/json')
   return [response.status, await response.json()] as const
