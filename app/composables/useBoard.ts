@@ -1,4 +1,5 @@
 import type { ToldClock } from '#shared/api'
+import type { BoardStream } from '#shared/streams'
 
 /** Silence after which a board says that it is out of date; the server is heard every ten seconds. */
 const STALE_MS = 25_000
@@ -24,7 +25,7 @@ export function useBoard<Shown extends { readonly clock: ToldClock }>(ask: () =>
     lost.value = false
   }
 
-  const live = useLive(stream, { board: take, here: hear, gone: () => void join() }, () => {
+  const live = useLive<BoardStream<Shown>>(stream, { board: take, here: hear, gone: () => void join() }, () => {
     lost.value = true
     void check()
   })

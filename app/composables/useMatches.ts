@@ -1,6 +1,8 @@
-import type { ListedMatch, RoomSession, Summary, ToldClock } from '#shared/api'
+import type { ListedMatch } from '#shared/api'
+import type { RoomStream } from '#shared/streams'
 import type { RoomNow } from '~/composables/useRoomSession'
 import { callApi } from '~/utils/api'
+import type { Hears } from '~/utils/live'
 
 /**
  * The matches of this machine, newest first, kept up to date while the page is open. `which` asks for those that are
@@ -12,7 +14,7 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pic
   const next = ref<string | null>(null)
   /** The stream was away for a while: what happened meanwhile is not in it. */
   let missed = false
-  const hears = {
+  const hears: Hears<RoomStream> = {
     here: () => {
       if (missed || state.value === 'failed') {
         void load()
@@ -24,9 +26,9 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pic
     clock: takeClock,
     made: put,
     renamed: put,
-    removed: ({ match }: { match: string }) => (matches.value = matches.value.filter(({ id }) => id !== match)),
+    removed: ({ match }) => (matches.value = matches.value.filter(({ id }) => id !== match)),
     many: () => void load(),
-    room: (told: RoomSession) => room?.hear(told),
+    room: (told) => room?.hear(told),
   }
   const live = useLive(
     () => '/api/live',
@@ -63,7 +65,7 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pic
   }
 
   /** What another server recorded may be told after what came later. */
-  function take({ match, last, summary, at }: { match: string; last: number; summary: Summary; at: string }) {
+  function take({ match, last, summary, at }: RoomStream['recorded']) {
     matches.value = matches.value.map((listed) =>
       listed.id === match && last >= listed.last
         ? { ...listed, last, summary, over: summary.result !== null, updatedAt: at }
@@ -71,7 +73,7 @@ export function useMatches(which: 'live' | 'all' = 'all', limit = 60, room?: Pic
     )
   }
 
-  function takeClock({ match, clock }: { match: string; clock: ToldClock }) {
+  function takeClock({ match, clock }: RoomStream['clock']) {
     matches.value = matches.value.map((listed) =>
       listed.id === match ? { ...listed, clock: heardClock(clock) } : listed,
     )

@@ -4,13 +4,14 @@ import { matchName } from '#core/games/abouts'
 import { NEW_TABLE, WAITING } from '#core/room/tables'
 import { GROUPINGS, type Grouping } from '#core/room/grouping'
 import { ofClass } from '#core/room/classes'
+import type { RoomStream } from '#shared/streams'
 import { callApi } from '~/utils/api'
 
 /** Seating the room: today's children, at tables, each with its game; all of it started with one touch. */
 const room = useRoom()
 const { draft, people, waiting, ready, busy, failed, whyNot, load, toggle, comeIn, start } = room
 const now = useRoomSession()
-useLive(() => '/api/live', { room: now.hear }, undefined).again()
+useLive<RoomStream>(() => '/api/live', { room: now.hear }).again()
 const { picked } = room
 
 const LABELS: Readonly<Record<Grouping, string>> = {

@@ -1,5 +1,5 @@
-/** What is done with each kind of event; data are read from JSON. */
-export type Hears = Readonly<Record<string, (data: never) => void>>
+/** What is done with the kinds of events that somebody waits for. */
+export type Hears<Tells> = { readonly [Kind in keyof Tells]?: (data: Tells[Kind]) => void }
 
 /** A stream that is followed; `close` ends it for good. */
 export interface Live {
@@ -12,16 +12,15 @@ const AGAIN_MS = 2000
  * Follows a stream of server-sent events as long as the page is in sight: a browser keeps only a few connections to
  * one server, so a tab that nobody sees gives its own back. A stream that broke is opened anew. `lost` is told of it.
  */
-export function followLive(address: () => string, hears: Hears, lost: () => void = () => {}): Live {
+export function followLive<Tells>(address: () => string, hears: Hears<Tells>, lost: () => void = () => {}): Live {
   let source: EventSource | null = null
   let again: ReturnType<typeof setTimeout> | undefined
 
   function open() {
     shut()
     source = new EventSource(address())
-    for (const [kind, hear] of Object.entries(hears))
-      // What an event holds is the server's to know: each `hear` says in its own type what it takes.
-      source.addEventListener(kind, (event) => hear(JSON.parse((event as MessageEvent<string>).data) as never))
+    for (const kind in hears)
+      source.addEventListener(kind, (event: MessageEvent<string>) => hears[kind]?.(JSON.parse(event.data)))
     source.onerror = () => {
       lost()
       // The browser itself tries again while the stream is only broken; a closed one is opened anew here.

@@ -3,6 +3,7 @@ import { roomHere } from '../school/here'
 import { addressOf } from './address'
 import { streams } from './metrics'
 import { Refusal } from './refusal'
+import type { Followed } from '#shared/streams'
 
 /** How often a silent stream says that it is still there, so that a page can tell when it is out of date. */
 const HEARTBEAT_MS = 10_000
@@ -15,11 +16,11 @@ const MOST_EACH = 400
 const open = new Map<() => void, { readonly device: string | undefined; readonly room: string }>()
 const byAddress = new Map<string, number>()
 
-/** One viewer's stream of events. */
-export interface Stream {
-  send(event: string, data: unknown, id?: number): void
+/** One viewer's stream of events, each kind with what comes with it. */
+export interface Stream<Tells> {
+  send<Kind extends keyof Tells & string>(event: Kind, data: Tells[Kind], id?: number): void
   /** Sends text that is JSON already: one picture for many viewers is written once. */
-  sendText(event: string, json: string): void
+  sendText(event: keyof Tells & string, json: string): void
   close(): void
 }
 
@@ -42,7 +43,7 @@ export function endStreamsIn(room: string): void {
  * Opens a stream of server-sent events. `begin` gets it and returns what is to be done when it ends. Viewers that
  * don't read are cut off at a bounded backlog, and so is an address with too many of them.
  */
-export function openStream(event: H3Event, begin: (stream: Stream) => () => void) {
+export function openStream<Tells extends Followed>(event: H3Event, begin: (stream: Stream<Tells>) => () => void) {
   const address = addressOf(event)
   const mine = byAddress.get(address) ?? 0
   if (mine >= MOST_EACH)
@@ -64,7 +65,7 @@ export function openStream(event: H3Event, begin: (stream: Stream) => () => void
     waiting++
     newest = events.push(message).finally(() => waiting--)
   }
-  const stream: Stream = {
+  const stream: Stream<Tells> = {
     send: (name, data, id) =>
       push({ event: name, data: JSON.stringify(data), ...(id === undefined ? {} : { id: String(id) }) }),
     sendText: (name, json) => push({ event: name, data: json }),

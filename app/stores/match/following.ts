@@ -1,4 +1,4 @@
-import type { ToldRoomClock } from '#shared/api'
+import type { MatchStream } from '#shared/streams'
 import type { HeldMatch } from '~/stores/match/held'
 import type { Link } from '~/stores/match/link'
 import { ApiError, callApi } from '~/utils/api'
@@ -31,14 +31,14 @@ export function makeFollowing(id: string, { held, link, ready, send }: Following
     heard = false
     await load()
     if (followers === 0) return
-    live = followLive(
+    live = followLive<MatchStream>(
       () => `/api/matches/${id}/live?after=${held.recorded.value.length}`,
       {
         recorded: held.hear,
         clock: held.hearClock,
-        room: ({ room: told }: { room: ToldRoomClock | null }) => held.hearRoom(told),
-        moved: ({ match: next }: { match: string }) => (movedTo.value = next),
-        'let-go': ({ ended }: { ended: boolean }) => {
+        room: ({ room: told }) => held.hearRoom(told),
+        moved: ({ match: next }) => (movedTo.value = next),
+        'let-go': ({ ended }) => {
           live?.close()
           gone(
             ended

@@ -1,7 +1,7 @@
 import type { Game } from '#core/contract/game'
-import type { Asked } from '#core/kernel/predictions'
 import { addEntry, type Tape } from '#core/kernel/tape'
 import type { Recorded, StoredMatch, ToldClock, ToldRoomClock } from '#shared/api'
+import type { Changes, MatchStream } from '#shared/streams'
 import { loadView } from '~/games'
 import type { Outbox } from '~/stores/outbox'
 import { heardClock } from '~/utils/clocks'
@@ -26,14 +26,14 @@ export function holdMatch(id: string, outbox: () => Outbox) {
   function hearRoom(told: ToldRoomClock | null) {
     room.value = told && heardClock(told)
   }
-  function hearChanges(changes: Pick<StoredMatch, 'name' | 'seats' | 'veiled' | 'first'>) {
+  function hearChanges(changes: Changes) {
     if (!match.value) return
     match.value = { ...match.value, ...changes }
     void keep()
     fold()
   }
 
-  function hearAsked({ asked }: { asked: readonly Asked[] }) {
+  function hearAsked({ asked }: MatchStream['asked']) {
     if (!match.value) return
     match.value = { ...match.value, asked }
     void keep()

@@ -1,10 +1,11 @@
-import type { Recorded } from '#shared/api'
 import { follow, followRoom } from '../../../matches/live'
 import { entriesAfter, lastOf, sessionIn } from '../../../matches/read'
 import { helpsAt } from '../../../room/helpers'
 import { sessionOf } from '../../../room/session'
 import { defineRoute, idOf } from '../../../utils/refusal'
 import { openStream } from '../../../utils/streams'
+import type { Recorded } from '#shared/api'
+import type { MatchStream } from '#shared/streams'
 
 /** Follows one match and the room's clock: every entry after `after` (or the browser's Last-Event-ID), then each as it is recorded. */
 export default defineRoute(async (event) => {
@@ -14,7 +15,7 @@ export default defineRoute(async (event) => {
   let sent = Number.isInteger(asked) && asked >= 0 ? Math.min(asked, last) : 0
   const session = await sessionIn(match)
   const { helper } = event.context
-  return openStream(event, (stream) => {
+  return openStream<MatchStream>(event, (stream) => {
     /** What is recorded while what was missed is read waits for that. */
     let catchingUp = true
     let early: Recorded[] = []
