@@ -1,4 +1,4 @@
-import { StorageSerializers } from '@vueuse/core'
+import * as z from 'zod'
 import { makeFollowing } from '~/stores/match/following'
 import { holdMatch, type HeldMatch } from '~/stores/match/held'
 import { makeLink } from '~/stores/match/link'
@@ -79,14 +79,14 @@ export function useMatchStore(id: string) {
 
 export type MatchStore = ReturnType<typeof useMatchStore>
 
+const HALF = z.object({ at: z.number(), entry: z.unknown() }).nullable()
+
 /**
  * What is half entered, and after how many plays: leaving the match or reloading loses nothing typed, nor does a
  * remark, the clock, or a slip (the dice lie there still).
  */
 function halfEntered(id: string, { tape }: HeldMatch) {
-  const typed = useSessionStorage<{ at: number; entry: unknown } | null>(`half-${id}`, null, {
-    serializer: StorageSerializers.object,
-  })
+  const typed = useKeptInTab(`half-${id}`, HALF, null)
   return computed<unknown>({
     get: () => (typed.value && typed.value.at === tape.value?.state.played ? typed.value.entry : null),
     set: (entry) => (typed.value = entry === null || !tape.value ? null : { at: tape.value.state.played, entry }),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { StorageSerializers } from '@vueuse/core'
+import * as z from 'zod'
 import type { BasePlay, Explained } from '#core/contract/plays'
 
 /**
@@ -52,13 +52,8 @@ const telling = computed(
 )
 /** What is typed outlasts a reload, as long as it is the answer to the same question. */
 const question = computed(() => `${desk.tape.value?.state.played ?? 0}/${play({}).by ?? 0}/${right}`)
-const kept = useSessionStorage<{ question: string; typed: string } | null>(
-  `said-${String(useRoute().params.id)}`,
-  null,
-  {
-    serializer: StorageSerializers.object,
-  },
-)
+const TYPED = z.object({ question: z.string(), typed: z.string() }).nullable()
+const kept = useKeptInTab(`said-${String(useRoute().params.id)}`, TYPED, null)
 const typed = ref(kept.value?.question === question.value ? kept.value.typed : '')
 watch(typed, (now) => (kept.value = now ? { question: question.value, typed: now } : null))
 const told = ref<Explained>({})

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import * as z from 'zod'
 import { newPersonShape } from '#shared/requests'
 
 /** Somebody new: the name is kept while the page is left or loaded again, until it was taken. */
 const { send, main = false } = defineProps<{ send: (name: string) => Promise<unknown>; main?: boolean }>()
 
-const state = useSessionStorage('new-name', { name: '' })
+const state = useKeptInTab('new-name', z.object({ name: z.string() }), { name: '' })
 const take = async ({ name }: { name: string }) => {
   await send(name)
   state.value = { name: '' }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import * as z from 'zod'
 import { matchTitle } from '#core/games/abouts'
-import { cellOf, type Square } from '#core/mastery/cells'
+import { cellOf } from '#core/mastery/cells'
 import { HOW_NAMES, sayMastery, saySlipKind, sayTry } from '#core/wording/mastery'
 import { newPersonShape } from '#shared/requests'
 import type { How } from '#core/contract/plays'
@@ -10,7 +11,7 @@ const route = useRoute()
 const { person, matches, bests, tries, mastery, shaky, slips, hows, failed, same, load, rename, change, forget } =
   usePerson(String(route.params.id))
 
-const square = useLocalStorage<Square>('fact-square', 'add')
+const square = useKept('fact-square', z.enum(['add', 'times']), 'add')
 // It opens where something is shaky; the square chosen last is shown where nothing is.
 watchOnce(mastery, () => {
   const [first] = shaky.value
