@@ -1,4 +1,4 @@
-import { callApi, saysOf } from '~/utils/api'
+import { callApi } from '~/utils/api'
 
 export interface Backup {
   readonly name: string
@@ -6,22 +6,11 @@ export interface Backup {
   readonly bytes: number
 }
 
-/** The backups that Nimble Tally made by itself, the newest first. */
+/** The backups that Nimble Tally made by itself, the newest first; null until they are known. */
 export function useBackups() {
-  /** Null until they are known. */
-  const backups = ref<readonly Backup[] | null>(null)
+  const { told, failed } = useAnswer(() => callApi('/api/backups'))
+  const backups = computed(() => told.value?.backups ?? null)
   /** Whether the data lie in a folder: a PostgreSQL server is kept by its own tools. */
-  const folder = ref(true)
-  const failed = ref<string | null>(null)
-
-  onMounted(async () => {
-    try {
-      const told = await callApi('/api/backups')
-      folder.value = told.folder
-      backups.value = told.backups
-    } catch (error) {
-      failed.value = saysOf(error)
-    }
-  })
+  const folder = computed(() => told.value?.folder ?? true)
   return { backups, folder, failed }
 }

@@ -9,23 +9,10 @@ const FILTERS: readonly ChoiceFilter[] = ['all', 'not-yet', 'only-once']
 /** Who has played what how often; whom it is about and what is filtered stand in the address. */
 export function useChoices() {
   const { route, set } = useAddress()
-  const people = shallowRef<readonly Person[]>([])
-  const choices = shallowRef<readonly Choice[]>([])
-  const ready = ref(false)
-  const failed = ref<string | null>(null)
-
-  async function load() {
-    failed.value = null
-    try {
-      const [known, counted] = await Promise.all([callApi('/api/people'), callApi('/api/choices')])
-      people.value = known.people
-      choices.value = counted.choices
-      ready.value = true
-    } catch (error) {
-      failed.value = saysOf(error)
-    }
-  }
-  onMounted(load)
+  const { told, failed, load } = useAnswer(() => Promise.all([callApi('/api/people'), callApi('/api/choices')]))
+  const ready = computed(() => told.value !== null)
+  const people = computed<readonly Person[]>(() => told.value?.[0].people ?? [])
+  const choices = computed<readonly Choice[]>(() => told.value?.[1].choices ?? [])
 
   const filter = computed(() => FILTERS.find((each) => each === route.query.show) ?? 'all')
   const asked = computed(() => String(route.query.who ?? '').split(','))

@@ -1,10 +1,8 @@
-import type { Reach } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 /** Where others reach this server: the page's own address means nothing to them when it is this machine's. */
 export function useOrigins() {
-  const reach = shallowRef<Reach | null>(null)
-  onMounted(async () => (reach.value = await callApi('/api/reach').catch(() => null)))
+  const { told: reach } = useAnswer(() => callApi('/api/reach'))
   const own = isOnThisMachine()
   const origins = computed(() => (own && reach.value?.addresses.length ? reach.value.addresses : [location.origin]))
   const chosen = ref(0)

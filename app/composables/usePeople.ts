@@ -1,20 +1,8 @@
 import { callApi } from '~/utils/api'
 import type { Person } from '#shared/api'
 
-/** The people known on this machine. */
+/** The people known on this machine; none where that can't be told. */
 export function usePeople() {
-  const people = ref<Person[]>([])
-  const failed = ref<string | null>(null)
-
-  async function load() {
-    try {
-      people.value = (await callApi('/api/people')).people
-      failed.value = null
-    } catch (error) {
-      failed.value = saysOf(error)
-    }
-  }
-
-  onMounted(load)
-  return { people, failed, load }
+  const { told, failed, load } = useAnswer(() => callApi('/api/people'))
+  return { people: computed<readonly Person[]>(() => told.value?.people ?? []), failed, load }
 }

@@ -4,19 +4,15 @@ import { callApi } from '~/utils/api'
 
 /** To whom this match was the best yet of their own: said to each by itself, with nobody compared. */
 const { match, seats } = defineProps<{ match: string; seats: readonly Seat[] }>()
-const told = shallowRef<readonly BestYet[]>([])
-onMounted(async () => {
-  // Without the server there is nothing to compare with; the announcement is whole all the same.
-  const { bests } = await callApi(`/api/matches/${match}/bests`).catch(() => ({ bests: [] }))
-  told.value = bests
-})
+// Without the server there is nothing to compare with; the announcement is whole all the same.
+const { told } = useAnswer(() => callApi(`/api/matches/${match}/bests`))
 const says = ({ score, wrong }: BestYet) =>
   [score ? 'your best yet' : '', wrong ? 'fewer wrong than ever' : ''].filter(Boolean).join(', and ')
 </script>
 
 <template>
-  <ul v-if="told.length" class="flex flex-wrap gap-x-6 gap-y-1 text-xl" aria-label="Own bests">
-    <li v-for="each in told" :key="each.seat" class="flex items-center gap-2">
+  <ul v-if="told?.bests.length" class="flex flex-wrap gap-x-6 gap-y-1 text-xl" aria-label="Own bests">
+    <li v-for="each in told.bests" :key="each.seat" class="flex items-center gap-2">
       <Pennant :number="seats[each.seat - 1]?.pennant ?? 1" size="1.4rem" />
       <span
         ><b>{{ seats[each.seat - 1]?.name }}</b

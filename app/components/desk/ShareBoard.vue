@@ -6,20 +6,13 @@ const { match, token } = defineProps<{ match: string; token: string }>()
 const open = defineModel<boolean>('open', { required: true })
 
 const current = ref(token)
-const failed = ref<string | null>(null)
+const { failed, doing } = useDoing()
 watch(
   () => token,
   (now) => (current.value = now),
 )
 
-async function renew() {
-  try {
-    current.value = (await callApi(`/api/matches/${match}/board`, 'POST')).board
-    failed.value = null
-  } catch (error) {
-    failed.value = saysOf(error)
-  }
-}
+const renew = () => doing(async () => (current.value = (await callApi(`/api/matches/${match}/board`, 'POST')).board))
 </script>
 
 <template>

@@ -1,17 +1,12 @@
 <script setup lang="ts">
 import { toggled } from '#core/basics/lists'
 import { classesAmong, LONGEST_CLASS, MOST_CLASSES } from '#core/room/classes'
-import type { Person } from '#shared/api'
-import { callApi } from '~/utils/api'
 
 /** The classes of a child, by touch; another class begins with its first child. */
 const { classes } = defineProps<{ classes: readonly string[] }>()
 const emit = defineEmits<{ change: [classes: readonly string[]] }>()
 
-const people = shallowRef<readonly Person[]>([])
-onMounted(async () => {
-  people.value = (await callApi('/api/people').catch(() => ({ people: [] }))).people
-})
+const { people } = usePeople()
 const all = computed(() => classesAmong([...people.value, { classes }]))
 const another = ref('')
 const full = computed(() => classes.length >= MOST_CLASSES)

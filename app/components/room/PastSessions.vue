@@ -1,13 +1,10 @@
 <script setup lang="ts">
 import { count } from '#core/basics/words'
-import type { PastSession } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 /** Earlier sessions, each a touch from its page. */
-const sessions = shallowRef<readonly PastSession[]>([])
-onMounted(async () => {
-  sessions.value = (await callApi('/api/room/session/ended').catch(() => ({ sessions: [] }))).sessions
-})
+const { told } = useAnswer(() => callApi('/api/room/session/ended'))
+const sessions = computed(() => told.value?.sessions ?? [])
 </script>
 
 <template>

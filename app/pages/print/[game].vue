@@ -4,9 +4,7 @@ import { CARDS, LETTER } from '#core/print/forGame'
 import { classesAmong, ofClass } from '#core/room/classes'
 import { count } from '#core/basics/words'
 import { PAPERS, type Paper } from '#core/contract/sheet'
-import type { Person } from '#shared/api'
 import { loadView } from '~/games'
-import { callApi } from '~/utils/api'
 
 /** Boards, score sheets, cards, a letter home: from the rules as agreed, page by page as the printer brings them. */
 
@@ -19,13 +17,10 @@ const match = await matchToPrint(route.query.match).catch((error: unknown) => {
 })
 const printing = view && !failed.value && (!match || match.game === view.game.id) ? usePrinting(view, match) : null
 /** Names on the sheets that children keep: of a class, of everybody, or a line to write on. */
-const people = shallowRef<readonly Person[]>([])
+const { people } = usePeople()
 const NOBODY = 'nobody'
 const EVERYBODY = 'everybody'
 const whose = ref(NOBODY)
-onMounted(async () => {
-  people.value = (await callApi('/api/people').catch(() => ({ people: [] }))).people
-})
 const names = computed(() =>
   whose.value === NOBODY
     ? []

@@ -1,22 +1,12 @@
 <script setup lang="ts">
-import type { Day, RoomSession } from '#shared/api'
 import { callApi } from '~/utils/api'
 
 /** The end of a session in one page. */
 const route = useRoute()
 const id = computed(() => String(route.params.id))
-const told = shallowRef<{ readonly session: RoomSession; readonly day: Day } | null>(null)
-const failed = ref<string | null>(null)
-async function load() {
-  failed.value = null
-  try {
-    told.value = await callApi(`/api/room/session/${id.value}`)
-  } catch (error) {
-    failed.value = saysOf(error)
-  }
-}
-onMounted(load)
-watch(id, load)
+const { told, failed: unread, load } = useAnswer(() => callApi(`/api/room/session/${id.value}`), id)
+const { failed: undone, doing } = useDoing()
+const failed = computed(() => undone.value ?? unread.value)
 
 /** An end can be taken back for an hour. */
 const HOUR = 3_600_000
@@ -25,15 +15,11 @@ const fresh = computed(() => {
   const endedAt = told.value?.session.endedAt
   return Boolean(endedAt && now.value.getTime() - Date.parse(endedAt) < HOUR)
 })
-async function resume() {
-  failed.value = null
-  try {
+const resume = () =>
+  doing(async () => {
     await callApi(`/api/room/session/${id.value}/resume`, 'POST')
     await navigateTo('/room')
-  } catch (error) {
-    failed.value = saysOf(error)
-  }
-}
+  })
 
 const title = computed(() => {
   if (!told.value) return 'Session'
