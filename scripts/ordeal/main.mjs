@@ -182,6 +182,27 @@ async function archives() {
   )
 }
 
+/** Long archives brought back at once hold nobody up: each is judged in pieces, and they take turns. */
+async function atOnce() {
+  const one = server()
+  await one.start()
+  await one.post('/api/archive', archiveOf(2, 2000, 'warm'))
+  await one.held()
+  const start = performance.now()
+  const came = await Promise.all(
+    Array.from({ length: 6 }, async (_, i) => (await one.post('/api/archive', archiveOf(20, 2000, `six-${i}`))).json()),
+  )
+  const took = performance.now() - start
+  const held = await one.held()
+  tell(
+    'six archives of 20 matches of 2,000 entries brought back at once',
+    `${(took / 1000).toFixed(1)} s, loop held ${held} ms`,
+    held < 200 && came.every(({ matches }) => matches === 20),
+  )
+  await one.stop()
+  rmSync(one.folder, { recursive: true, force: true })
+}
+
 /** Ten thousand matches stored: the list opens as with ten, and recording costs the same. */
 async function many() {
   const times = async (doing, n = 20) => {
@@ -383,6 +404,7 @@ const PARTS = {
   fullDisk,
   loop,
   archives,
+  atOnce,
   many,
   longMatch,
   muteViewers,
