@@ -12,5 +12,6 @@ export function useBackups() {
   const backups = computed(() => told.value?.backups ?? null)
   /** Whether the data lie in a folder: a PostgreSQL server is kept by its own tools. */
   const folder = computed(() => told.value?.folder ?? true)
-  return { backups, folder, failed }
+  const beforeChanges = computed(() => told.value?.beforeChanges ?? false)
+  return { backups, folder, beforeChanges, failed }
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Taking matches along and bringing them back. */
 const { busy, done, problems, imported, broken, importMatch, restore } = useTransfer()
-const { backups, folder, failed } = useBackups()
+const { backups, folder, beforeChanges, failed } = useBackups()
 const { access } = useAccess()
 
 type Backup = NonNullable<typeof backups.value>[number]
@@ -47,7 +47,7 @@ useHead({ title: 'Keep · Nimble Tally' })
         <p>
           Made by Nimble Tally itself{{ access?.school ? ' of this room' : '' }}: one a day, one at the end of a
           session, one before something is deleted, merged or forgotten{{
-            access?.school ? '' : ', and one before every change of the database'
+            beforeChanges ? ', and one before every change of the database' : ''
           }}. Of those by the day, and of the others, the newest seven stay.
         </p>
         <p v-if="backups?.length === 0">None yet: the first one is made within a day.</p>

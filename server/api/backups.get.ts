@@ -1,5 +1,5 @@
 import { backupsOf } from '../database/folder'
-import { backupsHere } from '../school/backups'
+import { backupsHere, keptBeforeChanges } from '../school/backups'
 import { defineRoute } from '../utils/refusal'
 
 /**
@@ -10,6 +10,7 @@ export default defineRoute(async () => {
   const place = await backupsHere()
   return {
     folder: place !== null,
+    beforeChanges: await keptBeforeChanges(),
     backups: place === null ? [] : backupsOf(place).map(({ name, at, bytes }) => ({ name, at, bytes })),
   }
 })

@@ -210,6 +210,7 @@ for (const [database, nth] of [
           ({ name }) => name,
         )
       const before = await told(herons)
+      expect(await call('GET', '/api/backups', { cookie: herons.referee })).toMatchObject({ beforeChanges: false })
       const terns = await furnished('Terns')
       await call('DELETE', `/api/matches/${terns.at.match}`, { cookie: terns.referee })
       expect(lying(terns)).toHaveLength(1)
@@ -452,6 +453,9 @@ for (const [database, nth] of [
       const cookie = await letIn('/api/session', { passcode: 'lantern-eight' })
       expect(await call('GET', '/api/people', { cookie })).toEqual({ people: [] })
       await call('POST', '/api/people', { body: { name: 'Wren' }, cookie })
+      // What a backup is made before is told as it is: the database of a folder alone is kept before it is changed.
+      const kept = { folder: true, beforeChanges: database === 'PGlite' }
+      expect(await call('GET', '/api/backups', { cookie })).toMatchObject(kept)
       await server.stop()
       await server.start(env)
       const { rooms } = await call<{ rooms: { id: string; holds: { people: number } }[] }>('GET', '/api/keeper/rooms', {
