@@ -7,6 +7,10 @@ const id = computed(() => String(route.params.id))
 const { told, failed: unread, load } = useAnswer(() => callApi(`/api/room/session/${id.value}`), id)
 const { failed: undone, doing } = useDoing()
 const failed = computed(() => undone.value ?? unread.value)
+function again() {
+  undone.value = null
+  return load()
+}
 
 /** An end can be taken back for an hour. */
 const HOUR = 3_600_000
@@ -35,7 +39,7 @@ const title = computed(() => {
     :csv="`/api/room/session/${id}/export`"
     nothing="Nothing was played in this session."
     :failed="failed"
-    @again="load()"
+    @again="again()"
   >
     <template #after
       ><Key v-if="fresh" @click="resume()"><UIcon name="i-lucide-undo-2" class="size-5" /> It has not ended: go on</Key
