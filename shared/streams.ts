@@ -28,16 +28,14 @@ export interface RoomStream extends Followed {
   readonly room: RoomSession
 }
 
-/** What of a match can be changed while it is played. */
-export type Changes = Pick<StoredMatch, 'name' | 'seats' | 'veiled' | 'first'>
-
 /** `/api/matches/:id/live`: one match. */
 export interface MatchStream extends Followed {
   readonly recorded: Recorded
   readonly clock: ToldClock
   readonly asked: { readonly asked: readonly Asked[] }
   readonly removed: Nothing
-  readonly renamed: Changes
+  /** What of a match can be changed while it is played. */
+  readonly renamed: Pick<StoredMatch, 'name' | 'seats' | 'veiled' | 'first'>
   /** The clock of the room; null once its session has ended. */
   readonly room: { readonly room: ToldRoomClock | null }
   /** To a helper: the table plays again, there. */

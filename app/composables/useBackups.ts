@@ -1,11 +1,5 @@
 import { callApi } from '~/utils/api'
 
-export interface Backup {
-  readonly name: string
-  readonly at: string
-  readonly bytes: number
-}
-
 /** The backups that Nimble Tally made by itself, the newest first; null until they are known. */
 export function useBackups() {
   const { told, failed } = useAnswer(() => callApi('/api/backups'))

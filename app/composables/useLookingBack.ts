@@ -4,10 +4,6 @@
  */
 export function useLookingBack<T>(get: () => Promise<T>, query: Ref<string>) {
   const { load: knowZone } = useAccess()
-  async function ask() {
-    // Which day it is, and when it begins, only the room's time zone tells.
-    await knowZone()
-    return get()
-  }
-  return useAnswer(ask, query)
+  // Which day it is, and when it begins, only the room's time zone tells.
+  return useAnswer(get, query, knowZone)
 }

@@ -343,13 +343,13 @@ test('the end of a session: one page of it, helpers are let go, and the next sea
   await expect(page.getByRole('heading', { level: 1 })).toContainText(' to ')
   for (const name of TABLES) await expect(page.getByRole('link', { name, exact: true }).first()).toBeVisible()
   await expect(page.getByRole('region', { name: 'Each child', exact: true }).locator('tbody tr')).toHaveCount(24)
-  // Taken back: the session goes on with its helpers, and is ended anew.
   // Where the server is away for a moment that is said, until the page is read anew.
   await page.route('**/resume', (route) => route.abort(), { times: 1 })
   await tap(page, 'It has not ended: go on')
   await expect(page.getByRole('alert')).toContainText('The server can’t be reached.')
   await tap(page, 'Try again')
   await expect(page.getByRole('alert')).toHaveCount(0)
+  // Taken back: the session goes on with its helpers, and is ended anew.
   await tap(page, 'It has not ended: go on')
   await expect(page.getByRole('region', { name: 'The session' })).toBeVisible()
   expect((await session())!.id).toBe(first.id)

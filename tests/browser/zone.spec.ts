@@ -36,8 +36,13 @@ test('Sunday evening in Greenwich is Monday morning for a room in Auckland', asy
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Sunday, 22 November 2026')
   await expect(page.getByText('Monday morning')).toBeVisible()
   await choose(page, 'Auckland', 'Pacific/Auckland')
+  const asked: string[] = []
+  page.on('request', (sent) => asked.push(...(sent.url().match(/\/api\/day\?.*/) ?? [])))
   await page.goto('/day/2026-11-22')
   await expect(page.getByText('Nothing was played on this day.')).toBeVisible()
+  // Once the room's zone is known, and not before it by the browser's.
+  await page.waitForLoadState('networkidle')
+  expect(asked).toEqual([expect.stringContaining('from=2026-11-21T11%3A00')])
   await page.getByRole('link', { name: 'The day after' }).tap()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Monday, 23 November 2026')
   await expect(page.getByText('Monday morning')).toBeVisible()

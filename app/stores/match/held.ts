@@ -1,7 +1,7 @@
 import type { Game } from '#core/contract/game'
 import { addEntry, type Tape } from '#core/kernel/tape'
 import type { Recorded, StoredMatch, ToldClock, ToldRoomClock } from '#shared/api'
-import type { Changes, MatchStream } from '#shared/streams'
+import type { MatchStream } from '#shared/streams'
 import { loadView } from '~/games'
 import type { Outbox } from '~/stores/outbox'
 import { heardClock } from '~/utils/clocks'
@@ -26,7 +26,7 @@ export function holdMatch(id: string, outbox: () => Outbox) {
   function hearRoom(told: ToldRoomClock | null) {
     room.value = told && heardClock(told)
   }
-  function hearChanges(changes: Changes) {
+  function hearChanges(changes: MatchStream['renamed']) {
     if (!match.value) return
     match.value = { ...match.value, ...changes }
     void keep()
