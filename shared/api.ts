@@ -4,8 +4,8 @@ import type { How } from '#core/contract/plays'
 import type { Result } from '#core/contract/table'
 import type { MemberOrder } from '#core/kernel/members'
 import type { Asked, AskedRoom } from '#core/kernel/predictions'
-import type { Aim } from '#core/mastery/aims'
 import type { ShownHelp } from '#core/mastery/ladder'
+import type { Person } from './people'
 
 /** The shapes of the server's answers, as both sides use them. Shapes of requests are in shared/requests.ts. */
 
@@ -168,16 +168,6 @@ export interface ListedMatch {
   readonly seats: readonly Seat[]
 }
 
-export interface Person {
-  readonly id: string
-  readonly name: string
-  readonly pennant: number
-  /** What they work on. */
-  readonly aims: readonly Aim[]
-  /** The classes they belong to, by name. */
-  readonly classes: readonly string[]
-}
-
 /** What appending answers; the same entry again gets the same answer. */
 export interface Appended {
   readonly number: number
@@ -243,49 +233,6 @@ export interface NamedRules {
   readonly version: number
 }
 
-/** How often a person has played a game, and when last. */
-export interface Choice {
-  readonly person: string
-  readonly game: string
-  readonly times: number
-  readonly last: string
-}
-
-/** Somebody known here, with how often they played and when last. */
-export interface SeenPerson extends Person {
-  readonly matches: number
-  readonly last: string | null
-}
-
-/** A match as one of its people is told of it. */
-export interface PersonMatch {
-  readonly match: string
-  readonly game: string
-  readonly table: string
-  readonly houseRules: Record<string, unknown>
-  readonly seat: number
-  readonly players: number
-  readonly at: string
-  readonly over: boolean
-  readonly score: number
-  readonly won: boolean
-}
-
-/** In what a match was somebody's best yet. */
-export interface BestYet {
-  readonly seat: number
-  readonly score: boolean
-  readonly wrong: boolean
-}
-
-/** What forgetting came to. */
-export interface Forgotten {
-  readonly people: number
-  readonly matches: number
-  readonly facts: number
-  readonly remarks: number
-}
-
 /** Matches among the same people, by game: how many, and how many each won, in the order asked for. */
 export interface Series {
   readonly game: string
@@ -301,20 +248,6 @@ export interface Week {
   readonly right: number
   /** Seconds from one entry to the next, the middle one; null where there is none. */
   readonly pace: number | null
-}
-
-/** How often two people have sat at one table lately. */
-export interface Pair {
-  readonly one: string
-  readonly other: string
-  readonly times: number
-}
-
-/** How many answers somebody has said lately, and how many were right. */
-export interface Level {
-  readonly person: string
-  readonly said: number
-  readonly right: number
 }
 
 /** What a child did on a day. */

@@ -1,7 +1,7 @@
 import { toggled } from '#core/basics/lists'
 import { isChosen, type ChoiceFilter } from '#core/catalogue/choices'
 import { ABOUTS } from '#core/games/abouts'
-import type { Choice, Person } from '#shared/api'
+import type { Choice, Person } from '#shared/people'
 import { callApi } from '~/utils/api'
 
 const FILTERS: readonly ChoiceFilter[] = ['all', 'not-yet', 'only-once']

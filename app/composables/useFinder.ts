@@ -6,7 +6,8 @@ import { SITUATIONS } from '#core/games/situations'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { ruleFields } from '#core/kernel/ruleFields'
 import { CASE, questionsOf } from '#core/trainer/questions'
-import type { ListedMatch, NamedRules, Person } from '#shared/api'
+import type { ListedMatch, NamedRules } from '#shared/api'
+import type { Person } from '#shared/people'
 import { callApi } from '~/utils/api'
 
 /** Something that can be found, and where it leads. */

@@ -1,5 +1,6 @@
 import { toggled } from '#core/basics/lists'
-import type { ListedMatch, Person, Series, Week } from '#shared/api'
+import type { ListedMatch, Series, Week } from '#shared/api'
+import type { Person } from '#shared/people'
 import { callApi } from '~/utils/api'
 
 /** What is asked of the logbook: people, game, table and words, kept in the address. */

@@ -1,5 +1,5 @@
 import { callApi } from '~/utils/api'
-import type { Person } from '#shared/api'
+import type { Person } from '#shared/people'
 
 /** The people known on this machine; none where that can't be told. */
 export function usePeople() {

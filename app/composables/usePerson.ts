@@ -2,7 +2,7 @@ import type { OwnBest } from '#core/mastery/bests'
 import { masteryOf, shakyOnes, type Try } from '#core/mastery/mastery'
 import { slipsOf } from '#core/mastery/slips'
 import { count } from '#core/basics/words'
-import type { Forgotten, Person, PersonMatch } from '#shared/api'
+import type { Forgotten, Person, PersonMatch } from '#shared/people'
 import { callApi } from '~/utils/api'
 
 /** Facts looked at: the newest ones, years of play. */

@@ -10,7 +10,8 @@ import { BEGINNINGS, firstOf } from '#core/room/begins'
 import { groupsOf, sharedShaky, type Grouping } from '#core/room/grouping'
 import { beside, moved, seatedAt, withoutPeople, type RoomTable } from '#core/room/tables'
 import { loadView } from '~/games'
-import type { Choice, Level, NamedRules, Pair, Person } from '#shared/api'
+import type { NamedRules } from '#shared/api'
+import type { Choice, Level, Pair, Person } from '#shared/people'
 import { callApi } from '~/utils/api'
 
 const DRAFT = z.object({

@@ -11,7 +11,8 @@ import { seatOf, type SetupSeat } from '~/composables/useSetupSeats'
 import { loadView } from '~/games'
 import type { GameView } from '~/games/view'
 import { callApi } from '~/utils/api'
-import type { Person, Seat } from '#shared/api'
+import type { Seat } from '#shared/api'
+import type { Person } from '#shared/people'
 
 const REMEMBERED = z.object({
   game: z.string(),

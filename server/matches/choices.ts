@@ -1,5 +1,5 @@
 import { count, eq, max } from 'drizzle-orm'
-import type { Choice } from '#shared/api'
+import type { Choice } from '#shared/people'
 import { matches, whoSat } from '../database/schema'
 import { theDatabase } from '../utils/database'
 

@@ -1,6 +1,6 @@
 import { and, count, eq, inArray, isNull, like, lt, notExists, or, sql, type SQL } from 'drizzle-orm'
 import { monthsBefore } from '#core/basics/calendar'
-import type { Forgotten } from '#shared/api'
+import type { Forgotten } from '#shared/people'
 import { PEOPLE } from '../demo/saturday'
 import type { PgColumn } from 'drizzle-orm/pg-core'
 import { entries, facts, matches, people, roomSessions, seats, sideMembers, whoSat } from '../database/schema'

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm'
-import type { Level, Pair } from '#shared/api'
+import type { Level, Pair } from '#shared/people'
 import type { NewMatch } from '#shared/requests'
 import { rowsOf } from '../database/rows'
 import { facts, matches, seats } from '../database/schema'

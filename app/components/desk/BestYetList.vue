@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { BestYet, Seat } from '#shared/api'
+import type { Seat } from '#shared/api'
+import type { BestYet } from '#shared/people'
 import { callApi } from '~/utils/api'
 
 /** To whom this match was the best yet of their own: said to each by itself, with nobody compared. */

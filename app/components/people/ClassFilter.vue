@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { classesAmong } from '#core/room/classes'
-import type { Person } from '#shared/api'
+import type { Person } from '#shared/people'
 
 /** Everybody or a class, where there are classes; one that is no more counts as everybody. */
 const { people } = defineProps<{ people: readonly Person[] }>()

@@ -2,7 +2,7 @@
 import { count } from '#core/basics/words'
 import { classesAmong, LONGEST_CLASS } from '#core/room/classes'
 import { readNameList, type ListedName } from '#core/room/nameList'
-import type { Person } from '#shared/api'
+import type { Person } from '#shared/people'
 import { peopleListShape } from '#shared/requests'
 import { callApi } from '~/utils/api'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Person } from '#shared/api'
+import type { Person } from '#shared/people'
 
 /** A key for each person, pressed for those who are chosen. */
 const { people, chosen } = defineProps<{ people: readonly Person[]; chosen: (person: Person) => boolean }>()

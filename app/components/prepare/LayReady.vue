@@ -2,7 +2,7 @@
 import { takesTurns } from '#core/kernel/match'
 import { seatPeople } from '#core/basics/pennants'
 import type { Setup } from '~/composables/useSetup'
-import type { Person } from '#shared/api'
+import type { Person } from '#shared/people'
 
 /** Everything on the table before play, ticked off as it lies there: things, cards, seats, and what to say. */
 const { setup, people } = defineProps<{ setup: Setup; people: readonly Person[] }>()

@@ -4,7 +4,7 @@ import { keyOfAim } from '#core/mastery/aims'
 import { rulesToward } from '#core/practice/toward'
 import { sayAim } from '#core/wording/mastery'
 import type { Setup } from '~/composables/useSetup'
-import type { Person } from '#shared/api'
+import type { Person } from '#shared/people'
 
 /** What those at the table work on, and house rules turned toward it with a touch; nothing where nobody works on anything. */
 const { setup, people } = defineProps<{ setup: Setup; people: readonly Person[] }>()

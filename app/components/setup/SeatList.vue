@@ -2,7 +2,7 @@
 import { MOST_MEMBERS } from '#core/contract/table'
 import type { Setup } from '~/composables/useSetup'
 import { MOST_NAMED } from '~/composables/useSetupSeats'
-import type { Person } from '#shared/api'
+import type { Person } from '#shared/people'
 
 /** Who sits where and who starts: names typed, or people touched. */
 const { setup, people } = defineProps<{ setup: Setup; people: readonly Person[] }>()

@@ -2,7 +2,7 @@
 import { MOST_MEMBERS } from '#core/contract/table'
 import { againstReferee, halvesOf } from '#core/room/sides'
 import type { Setup } from '~/composables/useSetup'
-import type { Person } from '#shared/api'
+import type { Person } from '#shared/people'
 
 /** Everybody of the room on sides, with a touch: half and half, or all against their referee. */
 const { setup, people } = defineProps<{ setup: Setup; people: readonly Person[] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { classesAmong, ofClass } from '#core/room/classes'
-import type { Forgotten, SeenPerson } from '#shared/api'
+import type { Forgotten, SeenPerson } from '#shared/people'
 import { callApi } from '~/utils/api'
 
 /** Everybody who plays here; and what is to be forgotten. */
