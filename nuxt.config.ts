@@ -15,7 +15,13 @@ export default defineNuxtConfig({
     { path: '~/games', pathPrefix: false, pattern: '*/*Gauge.vue' },
   ],
   imports: { dirs: ['stores'] },
-  ui: { fonts: false, colorMode: true },
+  ui: {
+    fonts: false,
+    colorMode: true,
+    // Keys have colours of their own: what no page uses is neither worked out for each of them nor sent.
+    theme: { colors: ['primary', 'error'] },
+    experimental: { componentDetection: true },
+  },
   icon: {
     provider: 'none',
     fallbackToApi: false,

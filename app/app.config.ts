@@ -23,7 +23,7 @@ const FOCUS = 'has-focus-visible:outline-3 has-focus-visible:outline-offset-2 ha
 
 export default defineAppConfig({
   ui: {
-    colors: { primary: 'petrol', neutral: 'stone', success: 'moss', error: 'brick', warning: 'amber' },
+    colors: { primary: 'petrol', neutral: 'stone', error: 'brick' },
     button: {
       slots: { base: 'font-semibold cursor-pointer' },
       variants: {
