@@ -22,15 +22,8 @@ export default defineNuxtConfig({
     theme: { colors: ['primary', 'error'] },
     experimental: { componentDetection: true },
   },
-  icon: {
-    provider: 'none',
-    fallbackToApi: false,
-    serverBundle: false,
-    clientBundle: {
-      scan: { globInclude: ['app/**/*.{vue,ts}', 'node_modules/@nuxt/ui/dist/shared/ui*.mjs'] },
-      sizeLimitKb: 512,
-    },
-  },
+  // modules/icons makes styles of them.
+  icon: { provider: 'none', serverBundle: false },
   // The referee's device renders everything; the server only answers the API.
   ssr: false,
   app: {

@@ -45,22 +45,21 @@ const gamesFound = (go: Go) =>
 
 /** Places to go: what is done there, in the words by which it is looked for. */
 const PLACES: readonly (readonly [label: string, more: string, icon: string, to: string])[] = [
-  ['New match', 'set a table up', 'plus', '/new'],
-  ['All matches', 'every table in the room', 'layout-grid', '/'],
-  ['People', 'who plays here, and what they can do by now', 'users', '/people'],
-  ['Seat the room', 'today’s children at tables, all started at once', 'users-round', '/room'],
-  ['The lab', 'try house rules out before the children do', 'flask-conical', '/lab'],
-  ['The workshop', 'make up a game of your own', 'hammer', '/workshop'],
-  ['Choice board', 'who has played what how often', 'table-2', '/choices'],
-  ['Logbook', 'all matches by day', 'notebook-text', '/logbook'],
-  ['Today in one page', 'who played what, what is shaky', 'calendar-check', '/day/today'],
-  ['The week’s ways', 'how facts were found, fact by fact', 'lightbulb', '/ways'],
-  ['Rulebook', 'all games, and what each practises', 'book-open', '/rulebook'],
-  ['Helpers’ codes', 'one sheet for all tables that play', 'qr-code', '/print/helpers'],
-  ['Keep and bring back', 'archive, match files, backups, the time zone', 'archive', '/keep'],
+  ['New match', 'set a table up', 'i-lucide-plus', '/new'],
+  ['All matches', 'every table in the room', 'i-lucide-layout-grid', '/'],
+  ['People', 'who plays here, and what they can do by now', 'i-lucide-users', '/people'],
+  ['Seat the room', 'today’s children at tables, all started at once', 'i-lucide-users-round', '/room'],
+  ['The lab', 'try house rules out before the children do', 'i-lucide-flask-conical', '/lab'],
+  ['The workshop', 'make up a game of your own', 'i-lucide-hammer', '/workshop'],
+  ['Choice board', 'who has played what how often', 'i-lucide-table-2', '/choices'],
+  ['Logbook', 'all matches by day', 'i-lucide-notebook-text', '/logbook'],
+  ['Today in one page', 'who played what, what is shaky', 'i-lucide-calendar-check', '/day/today'],
+  ['The week’s ways', 'how facts were found, fact by fact', 'i-lucide-lightbulb', '/ways'],
+  ['Rulebook', 'all games, and what each practises', 'i-lucide-book-open', '/rulebook'],
+  ['Helpers’ codes', 'one sheet for all tables that play', 'i-lucide-qr-code', '/print/helpers'],
+  ['Keep and bring back', 'archive, match files, backups, the time zone', 'i-lucide-archive', '/keep'],
 ]
-const placesFound = (go: Go) =>
-  PLACES.map(([label, more, icon, to]): Find => ({ label, more, icon: `i-lucide-${icon}`, run: go(to) }))
+const placesFound = (go: Go) => PLACES.map(([label, more, icon, to]): Find => ({ label, more, icon, run: go(to) }))
 
 const tablesFound = (matches: readonly ListedMatch[], go: Go) =>
   matches.map((match): Find => {

@@ -3,7 +3,17 @@ import { existsSync, readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { isMain, root, run } from './run.mjs'
 
-const SOURCES = ['app', 'core', 'server', 'shared', 'public', 'scripts', 'nuxt.config.ts', 'package-lock.json']
+const SOURCES = [
+  'app',
+  'core',
+  'server',
+  'shared',
+  'modules',
+  'public',
+  'scripts',
+  'nuxt.config.ts',
+  'package-lock.json',
+]
 /** What a build leaves behind, the newest part of it last. */
 const BUILT = ['dist/judge.mjs', 'dist/empty-folder.tar.gz', '.output/nitro.json']
 

@@ -7,6 +7,7 @@ import { fileOf } from '../unit/judging'
 import {
   append,
   axe,
+  blots,
   boardOf,
   entriesOf,
   follow,
@@ -56,6 +57,7 @@ async function look(
 ) {
   await settle(page, path)
   await expect.poll(async () => [path, await greyWithoutReason(page)]).toEqual([path, []])
+  expect([path, await blots(page)]).toEqual([path, []])
   for (const colorScheme of schemes) {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
     const scan = axe(page)

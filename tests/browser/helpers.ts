@@ -82,8 +82,17 @@ export const axe = (page: Page) =>
     // Notices lead the focus past themselves with these; they hand it on and never keep it.
     .exclude('span[aria-hidden="true"][tabindex="0"]')
 
-/** The scan finds nothing wrong with the page. */
+/** Icons without a drawing: a blot in the colour of the text. */
+export const blots = (page: Page) =>
+  page
+    .locator('.icon')
+    .evaluateAll((icons) =>
+      icons.filter((icon) => getComputedStyle(icon).maskImage === 'none').map(({ className }) => className),
+    )
+
+/** The scan finds nothing wrong with the page, and every icon is there. */
 export async function expectScanned(page: Page) {
+  expect(await blots(page)).toEqual([])
   const { violations } = await axe(page).analyze()
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([])
 }

@@ -1,0 +1,7 @@
+import { h, type FunctionalComponent } from 'vue'
+
+/** An icon by its class (`i-lucide-…`), as large and in the colour of the text that it stands in. */
+const Icon: FunctionalComponent<{ name: string }> = ({ name }) =>
+  h('span', { class: ['icon', name], 'aria-hidden': true })
+Icon.props = ['name', 'mode', 'size', 'customize']
+export default Icon
