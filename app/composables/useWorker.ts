@@ -1,4 +1,4 @@
-import { proxy, wrap, type Remote } from 'comlink'
+import type { Remote } from 'comlink'
 
 /**
  * Heavy computation in a web worker of `make`: one question at a time, a newer one cancels the one before by ending
@@ -15,13 +15,15 @@ export function useWorker<T>(make: () => Worker) {
   async function ask<A>(question: (remote: Remote<T>, tell: (part: number) => void) => Promise<A>): Promise<A | null> {
     cancel()
     const mine = asked
-    worker = make()
     part.value = 0.01
-    const tell = proxy((done: number) => {
+    const told = (done: number) => {
       if (mine === asked) part.value = Math.min(0.99, done)
-    })
+    }
     try {
-      const answer = await question(wrap<T>(worker), tell)
+      const { proxy, wrap } = await import('comlink')
+      if (mine !== asked) return null
+      worker = make()
+      const answer = await question(wrap<T>(worker), proxy(told))
       return mine === asked ? answer : null
     } catch {
       if (mine === asked) failed.value = true

@@ -1,9 +1,9 @@
-import { DateFormatter, getLocalTimeZone } from '@internationalized/date'
+import { DateFormatter } from '@internationalized/date'
 
 /** Days and times as they are read, by the clocks of the room: its own time zone, and not that of the device. */
 
-/** The room's time zone; this device's own until the server has said. */
-export const roomZone = shallowRef(getLocalTimeZone())
+/** The room's time zone; this device's own until the server has said. (The package's own question for it brings all its arithmetic along.) */
+export const roomZone = shallowRef(new Intl.DateTimeFormat().resolvedOptions().timeZone)
 
 const written = (at: string | Date, options: Intl.DateTimeFormatOptions) =>
   new DateFormatter('en-GB', { timeZone: roomZone.value, ...options }).format(new Date(at))

@@ -44,7 +44,7 @@ defineExpose({ focus: () => frame.value?.focus({ preventScroll: true }) })
       <p v-if="whose" class="whose">
         <Pennant :number="seat!.pennant" size="1.3rem" /> <b>{{ whose }}</b>
         <span v-if="plays.length" class="text-(--ink-soft) max-sm:hidden">{{ plays.join(' or ') }}</span>
-        <MemberKey v-for="each in sides" :key="each" :seat="each" />
+        <LazyMemberKey v-for="each in sides" :key="each" :seat="each" />
         <UButton
           v-if="desk.chosen.value !== null"
           variant="words"
@@ -56,7 +56,7 @@ defineExpose({ focus: () => frame.value?.focus({ preventScroll: true }) })
         </UButton>
       </p>
       <p v-else-if="sides.length" class="whose">
-        <MemberKey v-for="each in sides" :key="each" :seat="each" />
+        <LazyMemberKey v-for="each in sides" :key="each" :seat="each" />
       </p>
       <slot name="head" />
     </div>
