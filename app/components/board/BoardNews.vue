@@ -32,7 +32,7 @@ const next = computed(() => {
       <template v-else>
         <p v-for="(working, i) in workings" :key="i" class="working"><WorkingLine :working="working" tens /></p>
         <p v-if="board.newest.came" class="came">{{ board.newest.came }}</p>
-        <WorkingDrawing v-if="drawn" :working="drawn" :choice="false" :among="LETTERLESS" class="drawn" />
+        <LazyWorkingDrawing v-if="drawn" :working="drawn" :choice="false" :among="LETTERLESS" class="drawn" />
       </template>
     </template>
     <p v-else class="says">{{ next ? `${next} begins.` : 'Nothing has been played yet.' }}</p>

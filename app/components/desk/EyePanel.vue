@@ -40,7 +40,7 @@ watch(
       <Key :aria-pressed="drawn" @click="drawn = !drawn"
         ><UIcon name="i-lucide-shapes" class="size-5" /> Draw the sum</Key
       >
-      <WorkingDrawing v-if="drawn" :working="working" class="w-full" />
+      <LazyWorkingDrawing v-if="drawn" :working="working" class="w-full" />
       <OtherWays :working="working" />
     </div>
   </section>

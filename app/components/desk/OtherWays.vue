@@ -34,7 +34,7 @@ function choose(kind: Way['kind']) {
       <ol class="space-y-2" role="status">
         <li v-for="(step, i) in way.steps.slice(0, shown)" :key="i">
           <WorkingLine :working="step" class="text-lg font-semibold" />
-          <WorkingDrawing v-if="i === shown - 1" :working="step" :choice="false" class="w-full" />
+          <LazyWorkingDrawing v-if="i === shown - 1" :working="step" :choice="false" class="w-full" />
         </li>
       </ol>
       <Key v-if="shown < way.steps.length" main @click="shown++"

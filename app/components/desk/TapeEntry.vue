@@ -46,7 +46,7 @@ const isPlay = computed(() => line.entry.kind === 'play')
     <div v-if="open" class="px-4 pb-3 pl-12 space-y-2">
       <p>{{ silent ? table.game.about.finds.asks : sayVerdict(table, line) }}</p>
       <p v-if="line.amendedBy" class="text-sm text-(--ink-soft)">Put right by entry {{ line.amendedBy }}.</p>
-      <WorkingDrawing v-for="(working, i) in workings" :key="i" :working="working" />
+      <LazyWorkingDrawing v-for="(working, i) in workings" :key="i" :working="working" />
       <div v-if="!still" class="flex flex-wrap gap-2">
         <Key @click="emit('look')"><UIcon name="i-lucide-eye" /> The table then</Key>
         <Key v-if="isPlay && !line.struck" @click="emit('amend')"

@@ -6,7 +6,7 @@ defineEmits<{ stop: [] }>()
 
 <template>
   <div v-if="part" class="flex items-center gap-3" role="status">
-    <UProgress :model-value="part" :max="1" class="w-40 inline-flex" aria-label="How far" /> {{ doing }} …
+    <LazyUProgress :model-value="part" :max="1" class="w-40 inline-flex" aria-label="How far" /> {{ doing }} …
     <UButton variant="words" @click="$emit('stop')">Stop</UButton>
   </div>
   <p v-else-if="failed" role="alert" class="text-(--refused) font-semibold">
