@@ -1,4 +1,4 @@
-import { isEqual } from 'ohash'
+import { isEqual } from 'ohash/utils'
 import type { Setup } from '~/composables/useSetup'
 import type { NamedRules } from '#shared/api'
 import { callApi, postText, type FileProblem } from '~/utils/api'

@@ -1,4 +1,4 @@
-import { isEqual } from 'ohash'
+import { isEqual } from 'ohash/utils'
 import type { Game } from '#core/contract/game'
 import type { Problem } from '#core/contract/problem'
 import { readHouseRules } from '#core/kernel/houseRules'

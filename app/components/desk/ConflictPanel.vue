@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isEqual } from 'ohash'
+import { isEqual } from 'ohash/utils'
 import { readEntry } from '#core/contract/entries'
 import { sayEntry } from '#core/wording/index'
 import type { MatchStore } from '~/stores/match'

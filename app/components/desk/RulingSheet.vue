@@ -2,7 +2,7 @@
 import { fieldOf } from '#core/basics/fields'
 import type { Tape } from '#core/kernel/tape'
 import type { Vote } from '#core/room/votes'
-import { isEqual } from 'ohash'
+import { isEqual } from 'ohash/utils'
 import { judgeEntry } from '#core/kernel/match'
 import { readEntry } from '#core/contract/entries'
 import { offersAnswers } from '#core/kernel/houseRules'

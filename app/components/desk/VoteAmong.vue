@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isEqual } from 'ohash'
+import { isEqual } from 'ohash/utils'
 import { countVotes, type Vote } from '#core/room/votes'
 import { sayRuleValue, type RuleField } from '#core/kernel/ruleFields'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isEqual } from 'ohash'
+import { isEqual } from 'ohash/utils'
 import type { Game } from '#core/contract/game'
 import { defaultRules, readHouseRules } from '#core/kernel/houseRules'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isEqual } from 'ohash'
+import { isEqual } from 'ohash/utils'
 import type { CommonRules } from '#core/contract/commonRules'
 import type { RuleField } from '#core/kernel/ruleFields'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isEqual } from 'ohash'
+import { isEqual } from 'ohash/utils'
 import { titleOf } from '#core/contract/game'
 import type { GameId } from '#core/games/ids'
 import { SITUATIONS } from '#core/games/situations'
