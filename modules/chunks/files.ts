@@ -6,12 +6,14 @@ import { merged, type Group } from './groups'
  * 76 of them, each packed by itself, which cost a tenth more to send.
  */
 
+/** What every page asks for once it is there. Left to the bundler it would be put beside something large that few ask for. */
+const AFTERWARDS = /virtual:pwa-register$/
 /** What is asked for as a whole: pages, their layouts, and how a game is shown. */
 const PAGE = /\/app\/(?:(?:pages|layouts)\/[^?]+\.vue|games\/[^/]+\/index\.ts)$/
-/** How often they are opened, beside another page; a table shows one of two dozen games. */
+/** How often they are opened, beside another page. */
 const WEIGHTS = [
   [/\/(?:pages\/(?:index|match\/\[id\]|board\/\[token\])|layouts\/(?:default|desk))\.vue$/, 6],
-  [/\/games\//, 0.25],
+  [/\/games\//, 1],
 ] as const
 /** Code is sent so many times smaller than it is written. */
 const PACKED = 6
@@ -29,6 +31,7 @@ export function filesOf({ getModuleIds, getModuleInfo: info }: Modules): Readonl
   const ids = [...getModuleIds()]
   const graph = new Graph(info)
   const first = graph.closure(ids.filter((id) => info(id)?.isEntry))
+  const afterwards = graph.closure(ids.filter((id) => AFTERWARDS.test(id)))
   const pages = ids.filter((id) => PAGE.test(id))
   const needs = pages.map((id) => graph.closure([id]))
   const groups = new Map<bigint, Group>()
@@ -42,6 +45,7 @@ export function filesOf({ getModuleIds, getModuleInfo: info }: Modules): Readonl
   }
   const shared = merged([...groups.values()], pages.map(weightOf))
   return new Map([
+    ...[...afterwards].map((id) => [id, 'afterwards'] as const),
     ...[...first].map((id) => [id, 'first'] as const),
     ...shared.flatMap((group, n) => group.ids.map((id) => [id, `shared-${n}`] as const)),
   ])
