@@ -23,7 +23,8 @@ const FOCUS = 'has-focus-visible:outline-3 has-focus-visible:outline-offset-2 ha
 
 export default defineAppConfig({
   ui: {
-    colors: { primary: 'petrol', neutral: 'stone', error: 'brick' },
+    // From main.css alone: the palettes that come with the styles are left out of the pages (modules/unasked).
+    colors: { primary: 'petrol', neutral: 'shingle', error: 'brick' },
     button: {
       slots: { base: 'font-semibold cursor-pointer' },
       variants: {
