@@ -86,7 +86,7 @@ export default defineNuxtConfig({
   experimental: { defaults: { nuxtLink: { prefetchOn: { interaction: true, visibility: false } } } },
   nitro: {
     externals: { trace: true },
-    // A desk is some 270 kB so, 850 otherwise: a phone at the far end of the room feels it.
+    // A desk is some 225 kB so, 700 otherwise: a phone at the far end of the room feels it.
     compressPublicAssets: { gzip: true, brotli: true },
     experimental: { asyncContext: false },
     serverAssets: [{ baseName: 'migrations', dir: './assets/migrations' }],
