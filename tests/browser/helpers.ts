@@ -140,7 +140,7 @@ const [HELD_S, AGAIN_S] = [0.03, 0.1]
 /**
  * A double tap, each touch with the time at which a finger makes it: a machine that is busy between two would make two single
  * ones of them, each of which is meant. It may also take them for a touch that is held: then nothing was touched, and both are
- * made again.
+ * made again, but only once nothing can still be on its way: the first would be a third touch then.
  */
 export async function doubleTap(page: Page, [x, y]: readonly [number, number]) {
   const device = await page.context().newCDPSession(page)
@@ -157,7 +157,7 @@ export async function doubleTap(page: Page, [x, y]: readonly [number, number]) {
     ])
     await Promise.all(sent)
     const touched = await page
-      .waitForFunction(() => (window as { touched?: boolean }).touched, undefined, { timeout: 1500 })
+      .waitForFunction(() => (window as { touched?: boolean }).touched, undefined, { timeout: 10_000 })
       .then(Boolean, () => false)
     if (touched) break
   }
