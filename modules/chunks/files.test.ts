@@ -6,8 +6,10 @@ const big = (name: string) => `export const ${name} = () => console.log('${name}
 
 /** Two pages that take one thing each, and one both, out of a file that hands all on; a part that is asked for later. */
 const SOURCES: Readonly<Record<string, string>> = {
-  '/app/entry.js': `import './kit.js'; export const pages = [() => import('/app/pages/index.vue'), () => import('/app/pages/lab.vue')]`,
+  '/app/entry.js': `import './kit.js'; export const pages = [() => import('/app/pages/index.vue'), () => import('/app/pages/lab.vue')]
+    import('/virtual:pwa-register')`,
   '/app/kit.js': `console.log('kit')`,
+  '/virtual:pwa-register': `export const registerSW = () => console.log('kept')`,
   '/app/parts.js': `export * from '/app/both.js'
     import { home as renamed } from '/app/home.js'
     export { renamed as home }
@@ -35,6 +37,8 @@ async function built() {
   let files: ReturnType<typeof filesOf> | undefined
   const { output } = await bundle.generate({
     onlyExplicitManualChunks: true,
+    // As in nuxt.config.ts: what has no file of its own is put beside something else.
+    experimentalMinChunkSize: 3000,
     manualChunks: (id, modules) => (files ??= filesOf(modules)).get(id),
   })
   return output.flatMap((file) => (file.type === 'chunk' ? [file] : []))
@@ -51,6 +55,7 @@ describe('the files of the pages', () => {
     expect(withModule('/app/both.js').moduleIds).toEqual(['/app/both.js'])
     expect(withModule('/app/kit.js').moduleIds).toContain('/app/entry.js')
     expect(withModule('/app/later.js').moduleIds).toEqual(['/app/later.js'])
+    expect(withModule('/virtual:pwa-register').moduleIds).toEqual(['/virtual:pwa-register'])
   })
 })
 

@@ -10,15 +10,12 @@ import { merged, type Group } from './groups'
 const AFTERWARDS = /virtual:pwa-register$/
 /** What is asked for as a whole: pages, their layouts, and how a game is shown. */
 const PAGE = /\/app\/(?:(?:pages|layouts)\/[^?]+\.vue|games\/[^/]+\/index\.ts)$/
-/** How often they are opened, beside another page. */
-const WEIGHTS = [
-  [/\/(?:pages\/(?:index|match\/\[id\]|board\/\[token\])|layouts\/(?:default|desk))\.vue$/, 6],
-  [/\/games\//, 1],
-] as const
+/** Those that are opened six times as often as others. */
+const OFTEN = /\/(?:pages\/(?:index|match\/\[id\]|board\/\[token\])|layouts\/(?:default|desk))\.vue$/
 /** Code is sent so many times smaller than it is written. */
 const PACKED = 6
 
-const weightOf = (id: string) => WEIGHTS.find(([pages]) => pages.test(id))?.[1] ?? 1
+const weightOf = (id: string) => (OFTEN.test(id) ? 6 : 1)
 
 /** What the bundler lets one look at. */
 export interface Modules {
@@ -26,7 +23,7 @@ export interface Modules {
   readonly getModuleInfo: GetModuleInfo
 }
 
-/** The file of each module that pages need; none for what only a part of a page asks for later. */
+/** The file of each module that pages need, or ask for once they are there; none for what only a part of a page asks for later. */
 export function filesOf({ getModuleIds, getModuleInfo: info }: Modules): ReadonlyMap<string, string> {
   const ids = [...getModuleIds()]
   const graph = new Graph(info)
