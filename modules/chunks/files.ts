@@ -1,4 +1,4 @@
-import { Graph, type GetModuleInfo } from './graph'
+import { Graph, type Links } from './graph'
 import { merged, type Group } from './groups'
 
 /**
@@ -17,33 +17,36 @@ const PACKED = 6
 
 const weightOf = (id: string) => (OFTEN.test(id) ? 6 : 1)
 
-/** What the bundler lets one look at. */
-export interface Modules {
-  readonly getModuleIds: () => Iterable<string>
-  readonly getModuleInfo: GetModuleInfo
+/** A module as the bundler read it. */
+export interface Module {
+  readonly id: string
+  readonly code: string | null
+  readonly isEntry: boolean
 }
 
 /** The file of each module that pages need, or ask for once they are there; none for what only a part of a page asks for later. */
-export function filesOf({ getModuleIds, getModuleInfo: info }: Modules): ReadonlyMap<string, string> {
-  const ids = [...getModuleIds()]
-  const graph = new Graph(info)
-  const first = graph.closure(ids.filter((id) => info(id)?.isEntry))
+export function filesOf(modules: readonly Module[], links: ReadonlyMap<string, Links>): ReadonlyMap<string, string> {
+  const ids = modules.map(({ id }) => id)
+  const graph = new Graph(links)
+  // They lie in files of their own, with what the bundler itself adds.
+  const entries = modules.flatMap(({ id, isEntry }) => (isEntry ? [id] : []))
+  const first = graph.closure(entries)
   const afterwards = graph.closure(ids.filter((id) => AFTERWARDS.test(id)))
   const pages = ids.filter((id) => PAGE.test(id))
   const needs = pages.map((id) => graph.closure([id]))
   const groups = new Map<bigint, Group>()
-  for (const id of ids) {
+  for (const { id, code } of modules) {
     if (first.has(id)) continue
     const needed = needs.reduce((all, need, page) => (need.has(id) ? all | (1n << BigInt(page)) : all), 0n)
     if (!needed) continue
     const group = groups.get(needed) ?? { pages: needed, bytes: 0, ids: [] }
-    const bytes = info(id)?.isIncluded ? (info(id)?.code?.length ?? 0) / PACKED : 0
+    const bytes = (code?.length ?? 0) / PACKED
     groups.set(needed, { pages: needed, bytes: group.bytes + bytes, ids: [...group.ids, id] })
   }
   const shared = merged([...groups.values()], pages.map(weightOf))
   return new Map([
     ...[...afterwards].map((id) => [id, 'afterwards'] as const),
-    ...[...first].map((id) => [id, 'first'] as const),
+    ...[...first].flatMap((id) => (entries.includes(id) ? [] : [[id, 'first'] as const])),
     ...shared.flatMap((group, n) => group.ids.map((id) => [id, `shared-${n}`] as const)),
   ])
 }

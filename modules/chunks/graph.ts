@@ -1,42 +1,28 @@
-interface Named {
-  readonly name?: string
-  readonly value?: string
-}
-interface Specifier {
-  readonly type: string
-  readonly imported?: Named
-  readonly local?: Named
-  readonly exported?: Named
-}
-/** A statement of a module that may bring something from another. */
-interface Statement {
-  readonly type: string
-  readonly source?: { readonly value: string } | null
-  readonly specifiers?: readonly Specifier[]
+import type { parseSync } from 'vite'
+
+type Record = ReturnType<typeof parseSync>['module']
+type Import = Record['staticImports'][number]['entries'][number]
+type Export = Record['staticExports'][number]['entries'][number]
+type Name = Import['importName'] | Export['exportName'] | Export['importName']
+
+/** What a module takes from others and gives to others, by names. */
+export interface Links {
+  readonly imports: readonly { readonly from: string; readonly entries: readonly Import[] }[]
+  /** None in `from`: made here. */
+  readonly exports: readonly { readonly from: string | null; readonly entry: Export }[]
 }
 
-/** What the bundler knows of a module. */
-interface ModuleInfo {
-  readonly ast: object | null
-  readonly code: string | null
-  readonly exports: readonly string[] | null
-  readonly importedIds: readonly string[]
-  readonly isEntry: boolean
-  readonly isIncluded: boolean | null
-  readonly moduleSideEffects: unknown
-}
-export type GetModuleInfo = (id: string) => ModuleInfo | null
-
-const nameOf = (node: Named | undefined) => node?.name ?? node?.value ?? ''
+const nameOf = ({ kind, name }: Name) => (kind === 'Default' ? 'default' : name)
+/** Everything that a module gives, as one thing. */
+const isWhole = ({ kind }: Name) => kind === 'NamespaceObject' || kind === 'All'
 
 /** Which modules come along with which, once names are followed through files that only hand them on. */
 export class Graph {
-  readonly #info: GetModuleInfo
+  readonly #links: ReadonlyMap<string, Links>
   readonly #next = new Map<string, readonly string[]>()
-  readonly #naming = new Map<string, readonly (readonly [Statement, string])[]>()
 
-  constructor(info: GetModuleInfo) {
-    this.#info = info
+  constructor(links: ReadonlyMap<string, Links>) {
+    this.#links = links
   }
 
   /** Every module that comes along with these, themselves too. */
@@ -46,53 +32,41 @@ export class Graph {
     return seen
   }
 
-  #body(id: string): readonly Statement[] {
-    return (this.#info(id)?.ast as { readonly body?: readonly Statement[] } | null | undefined)?.body ?? []
-  }
-
-  /** The statements of a module that name others, each with the other's id. */
-  #statements(id: string): readonly (readonly [Statement, string])[] {
-    const known = this.#naming.get(id)
-    if (known) return known
-    const body = this.#body(id)
-    const sources = [...new Set(body.flatMap(({ source }) => (source ? [source.value] : [])))]
-    const naming = body.flatMap((statement): [Statement, string][] => {
-      const to = statement.source && this.#info(id)?.importedIds[sources.indexOf(statement.source.value)]
-      return to ? [[statement, to]] : []
-    })
-    this.#naming.set(id, naming)
-    return naming
+  #exports(id: string): Links['exports'] {
+    return this.#links.get(id)?.exports ?? []
   }
 
   #brought(id: string): readonly string[] {
     const known = this.#next.get(id)
     if (known) return known
-    const brought = this.#statements(id).flatMap(([{ specifiers = [] }, to]) => [
-      ...(this.#info(to)?.moduleSideEffects ? [to] : []),
-      ...specifiers.map(({ type, imported, local }) =>
-        this.#home(to, type === 'ImportDefaultSpecifier' ? 'default' : nameOf(imported ?? local)),
-      ),
-    ])
+    const brought = (this.#links.get(id)?.imports ?? []).flatMap(({ from, entries }) =>
+      entries.length ? entries.flatMap(({ importName }) => this.#homes(from, importName)) : [from],
+    )
     const next = [...new Set(brought)]
     this.#next.set(id, next)
     return next
   }
 
-  /** The module in which a name that `id` gives is really made. */
-  #home(id: string, name: string): string {
-    const renamed = this.#body(id)
-      .filter(({ type, source }) => type === 'ExportNamedDeclaration' && !source)
-      .flatMap(({ specifiers = [] }) => specifiers)
-      .find(({ exported }) => nameOf(exported) === name)
-    const local = renamed ? nameOf(renamed.local) : name
-    for (const [{ type, specifiers = [] }, to] of this.#statements(id)) {
-      const imports = type === 'ImportDeclaration'
-      const given = specifiers.find((one) => (imports ? nameOf(one.local) === local : nameOf(one.exported) === name))
-      if (given) return this.#home(to, nameOf(imports ? given.imported : given.local) || 'default')
-      if (type !== 'ExportAllDeclaration') continue
-      const home = this.#home(to, name)
-      if (home !== to || this.#info(to)?.exports?.includes(name)) return home
+  /** The modules in which what `id` gives under a name is really made. */
+  #homes(id: string, name: Name): readonly string[] {
+    if (!isWhole(name)) return [this.#home(id, nameOf(name)) ?? id]
+    const handed = this.#exports(id).flatMap(({ from, entry }) => (from ? [[from, entry.importName] as const] : []))
+    return [id, ...handed.flatMap(([from, one]) => this.#homes(from, one))]
+  }
+
+  #home(id: string, name: Name['name'], asked = new Set<string>()): string | undefined {
+    // Two that hand on all of each other.
+    if (asked.has(id)) return undefined
+    asked.add(id)
+    const given = this.#exports(id).find(({ entry }) => nameOf(entry.exportName) === name)
+    if (given) {
+      const { from, entry } = given
+      return from && !isWhole(entry.importName) ? (this.#home(from, nameOf(entry.importName)) ?? from) : (from ?? id)
     }
-    return id
+    for (const { from, entry } of this.#exports(id)) {
+      const home = from && entry.importName.kind === 'AllButDefault' && this.#home(from, name, asked)
+      if (home) return home
+    }
+    return undefined
   }
 }

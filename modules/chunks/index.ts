@@ -1,15 +1,7 @@
-import { defineNuxtModule } from 'nuxt/kit'
-import { filesOf, type Modules } from './files'
+import { addVitePlugin, defineNuxtModule } from 'nuxt/kit'
+import { chunks } from './plugin'
 
 export default defineNuxtModule({
   meta: { name: 'chunks' },
-  setup(_, nuxt) {
-    let files: ReturnType<typeof filesOf> | undefined
-    const manualChunks = (id: string, modules: Modules) => (files ??= filesOf(modules)).get(id)
-    nuxt.hook('vite:extendConfig', (config, { isClient }) => {
-      const output = config.build?.rollupOptions?.output
-      if (isClient && output && !Array.isArray(output))
-        Object.assign(output, { manualChunks, onlyExplicitManualChunks: true })
-    })
-  },
+  setup: () => void addVitePlugin(() => chunks(), { dev: false, server: false }),
 })

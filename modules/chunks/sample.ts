@@ -1,0 +1,45 @@
+import { build, type Rolldown } from 'vite'
+import { chunks } from './plugin'
+
+const big = (name: string) => `export const ${name} = () => console.log('${name}${'.'.repeat(60_000)}')`
+
+/** Two pages that take one thing each, and one both, out of a file that hands all on; a part that is asked for later. */
+const sources: Readonly<Record<string, string>> = {
+  '/app/entry.js': `import './kit.js'; globalThis.pages = [() => import('/app/pages/index.vue'), () => import('/app/pages/lab.vue')]
+    import('/virtual:pwa-register')`,
+  '/app/kit.js': `console.log('kit')`,
+  '/virtual:pwa-register': `export const registerSW = () => console.log('kept')`,
+  '/app/parts.js': `export * from '/app/both.js'
+    import { home as renamed } from '/app/home.js'
+    export { renamed as home }
+    export { default as lab } from '/app/lab.js'
+    export * from '/app/round.js'`,
+  '/app/both.js': big('both'),
+  '/app/home.js': big('home'),
+  '/app/lab.js': `import '/app/kit.js'; ${big('made')}; export default made`,
+  '/app/round.js': `export * from '/app/parts.js'; export * from '/app/lab.js'`,
+  '/app/later.js': big('later'),
+  '/app/pages/index.vue': `import { both, home } from '/app/parts.js'; export default [both, home, () => import('/app/later.js')]`,
+  '/app/pages/lab.vue': `import './kit.js'; import '/app/kit.js'; import { both, lab } from './parts.js'; export default [both, lab]`,
+}
+
+const built = await build({
+  configFile: false,
+  logLevel: 'silent',
+  build: { write: false, minify: false, modulePreload: false, rolldownOptions: { input: '/app/entry.js' } },
+  plugins: [
+    {
+      name: 'sources',
+      enforce: 'pre',
+      resolveId: (source) => {
+        const id = source.replace(/^\.\//, '/app/')
+        return id in sources ? id : null
+      },
+      load: (id) => (id in sources ? { code: sources[id]!, moduleSideEffects: id === '/app/kit.js' } : null),
+    },
+    chunks(),
+  ],
+})
+// What the test reads: the modules of each file.
+const { output } = built as Rolldown.RolldownOutput
+console.log(JSON.stringify(output.flatMap((file) => (file.type === 'chunk' ? [file.moduleIds] : []))))
