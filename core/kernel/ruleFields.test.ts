@@ -1,4 +1,6 @@
+import * as z from 'zod'
 import { gameById, GAMES } from '#core/games/index'
+import { houseRulesSchema } from '#core/kernel/houseRules'
 import { ruleFields, sayRuleValue } from '#core/kernel/ruleFields'
 
 const field = (game: string, name: string) => ruleFields(gameById(game)!).find((each) => each.name === name)!
@@ -48,4 +50,33 @@ test('every usual value of every game, and every one of its presets, is said in 
           ...[game.id, found.name],
           expect.not.stringMatching(/\[object|undefined|^$|null/),
         ])
+})
+
+test('a form keeps to the bounds and the words that the published schema gives', () => {
+  type Way = {
+    type?: string
+    minimum?: number
+    maximum?: number
+    maxLength?: number
+    enum?: unknown[]
+    const?: unknown
+  }
+  let bounds = 0
+  for (const game of GAMES) {
+    const published = z.toJSONSchema(houseRulesSchema(game), { io: 'input' }).properties as Record<
+      string,
+      Way & { anyOf?: Way[] }
+    >
+    for (const { name, kind, least, most, longest, choices = [], none } of ruleFields(game)) {
+      const ways = published[name]!.anyOf ?? [published[name]!]
+      const whole = ways.find(({ type }) => type === 'integer')
+      expect([game.id, name, least, most]).toEqual([game.id, name, whole?.minimum, whole?.maximum])
+      expect([game.id, name, longest]).toEqual([game.id, name, ways[0]?.maxLength])
+      expect([game.id, name, none !== undefined]).toEqual([game.id, name, ways.some(({ type }) => type === 'null')])
+      const words = ways.flatMap((way) => (way.const === undefined ? (way.enum ?? []) : [way.const]))
+      if (kind !== 'by-seat') expect([game.id, name, choices.map(({ value }) => value)]).toEqual([game.id, name, words])
+      if (whole) bounds++
+    }
+  }
+  expect(bounds).toBeGreaterThan(50)
 })

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import type { CommonRules } from '#core/contract/commonRules'
 import type { Game } from '#core/contract/game'
-import { changeableRules, houseRulesSchema } from '#core/kernel/houseRules'
+import { changeableRules, houseRulesSchema, ruleMeta } from '#core/kernel/houseRules'
 
 /** One house rule as a form needs it, read from the game's Zod schema. */
 export interface RuleField {
@@ -43,26 +43,13 @@ export interface RuleField {
   readonly changeable: boolean
 }
 
-interface JsonField {
-  readonly type?: string
-  readonly enum?: readonly (string | number)[]
-  readonly const?: string | number
-  readonly properties?: Readonly<Record<string, JsonField>>
-  readonly items?: JsonField
-  readonly parts?: RuleField['parts']
-  readonly namesFrom?: string
-  readonly each?: number
-  readonly bySeat?: boolean
-  readonly minimum?: number
-  readonly maximum?: number
-  readonly maxLength?: number
-  readonly default?: unknown
-  readonly anyOf?: readonly JsonField[]
+/** What is said at a house rule for people, in its schema. */
+type Said = Pick<RuleField, 'parts' | 'namesFrom' | 'each' | 'suggest'> & {
   readonly label?: string
   readonly hint?: string
   readonly none?: string
-  readonly suggest?: unknown
   readonly choices?: Readonly<Record<string, string>>
+  readonly bySeat?: boolean
 }
 
 const FIELDS = new WeakMap<Game, readonly RuleField[]>()
@@ -78,50 +65,66 @@ export function ruleFields(game: Game): readonly RuleField[] {
 
 function readFields(game: Game): RuleField[] {
   const changeable = changeableRules(game)
-  const schema = z.toJSONSchema(houseRulesSchema(game), { io: 'input' })
-  return Object.entries((schema.properties ?? {}) as Record<string, JsonField>)
+  return Object.entries(houseRulesSchema(game).shape as Readonly<Record<string, z.ZodType>>)
     .filter(([name]) => name !== 'tie' || mayPlayOn(game))
-    .map(([name, field]) => {
-      const parts = field.anyOf ?? [field]
-      const value = parts.find((part) => part.type === 'integer') ?? parts.find((part) => part.type !== 'null') ?? field
-      const words = parts.flatMap((part) =>
-        part === value ? [] : part.const !== undefined ? [part.const] : (part.enum ?? []),
-      )
-      const kind = field.bySeat ? 'by-seat' : words.length ? 'number-or-word' : kindOf(value)
-      const choices = kind === 'number-or-word' ? words : value.enum
+    .map(([name, schema]) => {
+      const said: Said = ruleMeta(schema)
+      const ways = waysOf(schema)
+      const value = ways.find(isWhole) ?? ways.find((way) => !(way instanceof z.ZodNull)) ?? schema
+      const words = ways.flatMap((way) => (way === value ? [] : wordsOf(way)))
+      const kind = said.bySeat ? 'by-seat' : words.length ? 'number-or-word' : kindOf(value, said)
+      const choices = kind === 'number-or-word' ? words : kind === 'choice' ? wordsOf(value) : undefined
+      const bounds = boundsOf(value)
       return {
         name,
-        label: field.label ?? name,
-        hint: field.hint ?? '',
+        label: said.label ?? name,
+        hint: said.hint ?? '',
         kind,
-        default: field.default,
-        least: value.minimum,
-        most: value.maximum,
-        ...(value.maxLength === undefined ? {} : { longest: value.maxLength }),
-        none: parts.some((part) => part.type === 'null') ? (field.none ?? 'none') : undefined,
-        suggest: field.suggest ?? value.minimum,
-        choices: choices?.map((choice) => ({ value: choice, label: field.choices?.[choice] ?? String(choice) })),
-        ...(kind === 'number' && parts.some(({ type }) => type === 'array') ? { perSeat: true as const } : {}),
-        ...(field.parts ? { parts: field.parts } : {}),
-        ...(field.namesFrom === undefined ? {} : { namesFrom: field.namesFrom, each: field.each }),
+        default: schema.parse(undefined),
+        ...bounds,
+        none: ways.some((way) => way instanceof z.ZodNull) ? (said.none ?? 'none') : undefined,
+        suggest: said.suggest ?? bounds.least,
+        choices: choices?.map((choice) => ({ value: choice, label: said.choices?.[choice] ?? String(choice) })),
+        ...(kind === 'number' && ways.some((way) => way instanceof z.ZodArray) ? { perSeat: true as const } : {}),
+        ...(said.parts ? { parts: said.parts } : {}),
+        ...(said.namesFrom === undefined ? {} : { namesFrom: said.namesFrom, each: said.each }),
         changeable: changeable.has(name),
       }
     })
 }
 
-const KINDS: Readonly<Record<string, RuleField['kind']>> = {
-  integer: 'number',
-  boolean: 'yes-no',
-  array: 'numbers',
-  string: 'text',
+/** The ways in which a value may be given, each by itself. */
+function waysOf(schema: z.ZodType): readonly z.ZodType[] {
+  if (schema instanceof z.ZodDefault || schema instanceof z.ZodOptional) return waysOf(schema.unwrap() as z.ZodType)
+  if (schema instanceof z.ZodNullable) return [...waysOf(schema.unwrap() as z.ZodType), z.null()]
+  if (schema instanceof z.ZodUnion) return schema.options.flatMap((option) => waysOf(option as z.ZodType))
+  return [schema]
 }
 
-function kindOf(value: JsonField): RuleField['kind'] {
-  if (value.enum) return 'choice'
-  if (value.items?.properties) return value.parts ? 'pairs' : 'other'
-  if (value.type === 'array' && value.items?.type !== 'integer') return 'other'
-  if (value.type === 'object' && !value.properties) return 'counts'
-  return value.properties?.copies ? 'pack' : (KINDS[value.type ?? ''] ?? 'other')
+const isWhole = (schema: z.ZodType): schema is z.ZodNumber => schema instanceof z.ZodNumber && schema.isInt
+
+function boundsOf(schema: z.ZodType): Pick<RuleField, 'least' | 'most' | 'longest'> {
+  if (schema instanceof z.ZodString) return schema.maxLength === null ? {} : { longest: schema.maxLength }
+  return isWhole(schema) ? { least: schema.minValue ?? undefined, most: schema.maxValue ?? undefined } : {}
+}
+
+/** The words, or single numbers, of which one is to be given. */
+function wordsOf(schema: z.ZodType): readonly (string | number)[] {
+  if (schema instanceof z.ZodEnum) return schema.options
+  return schema instanceof z.ZodLiteral ? ([...schema.values] as (string | number)[]) : []
+}
+
+function kindOf(schema: z.ZodType, { parts }: Said): RuleField['kind'] {
+  if (isWhole(schema)) return 'number'
+  if (wordsOf(schema).length) return 'choice'
+  if (schema instanceof z.ZodBoolean) return 'yes-no'
+  if (schema instanceof z.ZodString) return 'text'
+  if (schema instanceof z.ZodRecord) return 'counts'
+  if (schema instanceof z.ZodObject) return 'copies' in schema.shape ? 'pack' : 'other'
+  if (!(schema instanceof z.ZodArray)) return 'other'
+  const { element } = schema as z.ZodArray<z.ZodType>
+  if (element instanceof z.ZodObject && parts) return 'pairs'
+  return isWhole(element) ? 'numbers' : 'other'
 }
 
 /** A value of a house rule as a person reads it. */
