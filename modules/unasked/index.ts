@@ -4,8 +4,20 @@ import { addVitePlugin, defineNuxtModule } from 'nuxt/kit'
 const CALLING = /\/nuxt\/dist\/app\/composables\/(?:asyncData|fetch)\.js$/
 /** Two dozen palettes; ours stand in main.css. */
 const PALETTES = /\/tailwindcss\/dist\/colors\.mjs$/
+/** Every kind of schema brings along how it is said as a JSON schema; only scripts make some. */
+const SCHEMAS = /\/zod\/v4\/classic\/schemas\.js$/
+const SAID = /^\s*inst\._zod\.processJSONSchema = .*;$/gm
+const JSON_SCHEMAS = /\/zod\/v4\/core\/to-json-schema\.js$/
 
-/** Leaves out of the pages what packages bring along and no page ever asks for: 6 kB as sent. */
+/** The same names; whoever asks one of them for a JSON schema is refused. Those that only make ready for it are called for every form. */
+function unmade(code: string): string {
+  const names = [...code.matchAll(/^export (?:function|const) (\w+)/gm)].map(([, name]) => name!)
+  const refuse = `const refuse = () => { throw new Error('No page makes a JSON schema.') }`
+  const made = names.map((name) => `export const ${name} = ${name.startsWith('create') ? '() => refuse' : 'refuse'}`)
+  return [refuse, ...made].join('\n')
+}
+
+/** Leaves out of the pages what packages bring along and no page ever asks for: 12 kB as sent. */
 export default defineNuxtModule({
   meta: { name: 'unasked' },
   setup() {
@@ -14,6 +26,8 @@ export default defineNuxtModule({
         name: 'unasked',
         transform(code, id) {
           if (CALLING.test(id)) return { code, map: null, moduleSideEffects: false }
+          if (SCHEMAS.test(id)) return { code: code.replace(SAID, ''), map: null }
+          if (JSON_SCHEMAS.test(id)) return { code: unmade(code), map: null }
           return PALETTES.test(id) ? { code: 'export default {}', map: null } : null
         },
       },
