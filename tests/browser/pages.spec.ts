@@ -51,9 +51,9 @@ test('the shipped fonts and icons are really there; figures have a face of their
 test.describe('without what was kept before', () => {
   test.use({ serviceWorkers: 'block' })
   for (const [name, pathOf, kilobytes, files] of [
-    ['the first page', () => '/', 135, 25],
-    ['the desk', async (request: APIRequestContext) => `/match/${await makeMatch(request)}`, 230, 50],
-    ['the rulebook', () => '/rulebook', 190, 25],
+    ['the first page', () => '/', 125, 25],
+    ['the desk', async (request: APIRequestContext) => `/match/${await makeMatch(request)}`, 210, 50],
+    ['the rulebook', () => '/rulebook', 170, 25],
   ] as const)
     test(`${name} asks for ${kilobytes} kB of JavaScript as it is sent and ${files} files of it at most`, async ({
       page,
