@@ -48,6 +48,24 @@ test('the shipped fonts and icons are really there; figures have a face of their
   await expect(icon).toHaveCSS('mask-image', /svg/)
 })
 
+test('the word or figure of a key that is one of a few stands in its middle', async ({ page }) => {
+  for (const path of ['/workshop', '/new?game=brim', '/choices']) {
+    await settle(page, path)
+    const keys = page.locator('.key:has([role="radio"])')
+    await expect(keys.first()).toBeVisible()
+    const off = await keys.evaluateAll((all) =>
+      all.flatMap((key) => {
+        const words = document.createRange()
+        words.selectNodeContents(key.querySelector('[data-slot="label"]')!)
+        const middleOf = ({ left, right }: DOMRect) => (left + right) / 2
+        const by = middleOf(words.getBoundingClientRect()) - middleOf(key.getBoundingClientRect())
+        return Math.abs(by) < 2 ? [] : [`${key.textContent}: ${by}`]
+      }),
+    )
+    expect([path, off]).toEqual([path, []])
+  }
+})
+
 test.describe('without what was kept before', () => {
   test.use({ serviceWorkers: 'block' })
   for (const [name, pathOf, kilobytes, files] of [

@@ -46,7 +46,6 @@ const PRESSED = {
   container: 'contents',
   base: 'absolute inset-0 size-full ring-0 bg-transparent rounded-[inherit] cursor-pointer outline-none',
   indicator: 'hidden',
-  wrapper: 'ms-0',
 }
 </script>
 
@@ -58,7 +57,7 @@ const PRESSED = {
     :variant="cards ? 'card' : 'keys'"
     :aria-label="label"
     orientation="horizontal"
-    :ui="{ ...PRESSED, legend: quiet ? 'sr-only' : '' }"
+    :ui="{ ...PRESSED, wrapper: cards ? 'ms-0' : 'ms-0 text-center', legend: quiet ? 'sr-only' : '' }"
     @keydown.down="goOn($event, 'ArrowRight')"
     @keydown.up="goOn($event, 'ArrowLeft')"
   >
