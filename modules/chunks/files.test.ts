@@ -15,6 +15,7 @@ describe('the files of the pages', () => {
     expect(withModule('/app/home.js')).toContain('/app/pages/index.vue')
     expect(withModule('/app/home.js')).not.toContain('/app/both.js')
     expect(withModule('/app/home.js')).not.toContain('/app/lab.js')
+    expect(withModule('/app/two.js')).toContain('/app/pages/index.vue')
     expect(withModule('/app/lab.js')).toContain('/app/pages/lab.vue')
     expect(withModule('/app/both.js')).toEqual(['/app/both.js'])
     expect(withModule('/app/kit.js')).toEqual(['/app/kit.js'])

@@ -1,8 +1,8 @@
 import type { parseSync } from 'vite'
 
-type Record = ReturnType<typeof parseSync>['module']
-type Import = Record['staticImports'][number]['entries'][number]
-type Export = Record['staticExports'][number]['entries'][number]
+type ModuleRecord = ReturnType<typeof parseSync>['module']
+type Import = ModuleRecord['staticImports'][number]['entries'][number]
+type Export = ModuleRecord['staticExports'][number]['entries'][number]
 type Name = Import['importName'] | Export['exportName'] | Export['importName']
 
 /** What a module takes from others and gives to others, by names. */
@@ -56,12 +56,14 @@ export class Graph {
 
   #home(id: string, name: Name['name'], asked = new Set<string>()): string | undefined {
     // Two that hand on all of each other.
-    if (asked.has(id)) return undefined
-    asked.add(id)
+    const question = `${id} ${name}`
+    if (asked.has(question)) return undefined
+    asked.add(question)
     const given = this.#exports(id).find(({ entry }) => nameOf(entry.exportName) === name)
     if (given) {
       const { from, entry } = given
-      return from && !isWhole(entry.importName) ? (this.#home(from, nameOf(entry.importName)) ?? from) : (from ?? id)
+      if (!from || isWhole(entry.importName)) return from ?? id
+      return this.#home(from, nameOf(entry.importName), asked) ?? from
     }
     for (const { from, entry } of this.#exports(id)) {
       const home = from && entry.importName.kind === 'AllButDefault' && this.#home(from, name, asked)

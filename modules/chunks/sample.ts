@@ -18,8 +18,11 @@ const sources: Readonly<Record<string, string>> = {
   '/app/home.js': big('home'),
   '/app/lab.js': `import '/app/kit.js'; ${big('made')}; export default made`,
   '/app/round.js': `export * from '/app/parts.js'; export * from '/app/lab.js'`,
+  '/app/one.js': `export * from './two.js'`,
+  '/app/two.js': `export * from './one.js'; ${big('two')}`,
   '/app/later.js': big('later'),
-  '/app/pages/index.vue': `import { both, home } from '/app/parts.js'; export default [both, home, () => import('/app/later.js')]`,
+  '/app/pages/index.vue': `import * as ones from './one.js'; import { both, home } from '/app/parts.js'
+    export default [ones, both, home, () => import('/app/later.js')]`,
   '/app/pages/lab.vue': `import './kit.js'; import '/app/kit.js'; import { both, lab } from './parts.js'; export default [both, lab]`,
 }
 
