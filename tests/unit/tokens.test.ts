@@ -1,10 +1,4 @@
-import { readdirSync, readFileSync } from 'node:fs'
-import { join } from 'node:path'
-
-const sourcesOf = (folder: string) =>
-  readdirSync(folder, { recursive: true, encoding: 'utf8' })
-    .filter((path) => /\.(vue|css|ts)$/.test(path))
-    .map((path) => ({ path, text: readFileSync(join(folder, path), 'utf8') }))
+import { sourcesOf } from './sources'
 
 /** Every custom property that a style asks for without saying what else to take is set somewhere, or the library's own. */
 test('no style asks for a token that nobody sets', () => {
