@@ -1,5 +1,5 @@
 import { skillNames, SKILLS } from '#core/contract/skills'
-import { matchName, matchTitle } from '#core/games/abouts'
+import { matchName, matchTitle } from '#core/games/titles'
 import type { GameId } from '#core/games/ids'
 import { GAMES } from '#core/games/index'
 import { SITUATIONS } from '#core/games/situations'

@@ -1,5 +1,5 @@
 import { list } from '#core/basics/words'
-import { matchName } from '#core/games/abouts'
+import { matchName } from '#core/games/titles'
 import type { RoomSession } from '#shared/api'
 import type { RoomClockAct } from '#shared/requests'
 import { callApi } from '~/utils/api'

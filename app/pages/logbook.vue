@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { aboutOf, matchTitle } from '#core/games/abouts'
+import { aboutOf } from '#core/games/abouts'
+import { matchTitle } from '#core/games/titles'
 import { ofClass } from '#core/room/classes'
 import { count } from '#core/basics/words'
 import type { ListedMatch } from '#shared/api'

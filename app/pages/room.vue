@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { count } from '#core/basics/words'
-import { matchName } from '#core/games/abouts'
+import { matchName } from '#core/games/titles'
 import { NEW_TABLE, WAITING } from '#core/room/tables'
 import { GROUPINGS, type Grouping } from '#core/room/grouping'
 import { ofClass } from '#core/room/classes'

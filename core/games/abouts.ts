@@ -1,4 +1,4 @@
-import { titleOf, type About } from '#core/contract/game'
+import type { About } from '#core/contract/game'
 import { about as askForRest } from '#core/games/ask-for-rest/about'
 import { about as brim } from '#core/games/brim/about'
 import { about as callRow } from '#core/games/call-row/about'
@@ -53,19 +53,6 @@ const ABOUT: Readonly<Record<GameId, About>> = {
 
 /** What a person reads of every game before choosing, in the rulebook's order, without its rules. */
 export const ABOUTS = GAME_IDS.map((id) => ({ id, about: ABOUT[id] }))
-
-/** What a match of this game is called: by the game, or by its own house rules. */
-export function matchTitle({ game, houseRules }: { readonly game: string; readonly houseRules: object }): string {
-  const about = aboutOf(game)
-  return about ? titleOf(about, houseRules) : game
-}
-
-/** What a table is called: by its own name, else by what is played there. */
-export const matchName = (match: {
-  readonly name: string
-  readonly game: string
-  readonly houseRules: object
-}): string => match.name || matchTitle(match)
 
 /** What is told of the game with this id; undefined for an unknown one. */
 export const aboutOf = (id: string): About | undefined => (isGameId(id) ? ABOUT[id] : undefined)

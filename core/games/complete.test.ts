@@ -34,6 +34,14 @@ test.each(GAMES)('$id is shown, listed, told of in the README, and played in the
   ])
 })
 
+// Lists call a match by the title among its house rules without knowing its game.
+test.each(GAMES)(
+  '$id is called by its house rules where they have a title, and only there',
+  ({ about, houseRules }) => {
+    expect(Object.hasOwn(houseRules.shape, 'title')).toBe(about.titled ?? false)
+  },
+)
+
 /** Every number that chance may show at a place of a reveal, and those that it has shown. */
 interface Seen {
   readonly could: ReadonlySet<string>

@@ -2,7 +2,7 @@ import { and, countDistinct, desc, eq, inArray, sql, type SQL, type SQLWrapper }
 import { QueryBuilder } from 'drizzle-orm/pg-core'
 import { boundsOfDay } from '#core/basics/calendar'
 import { localTime, makeSpreadsheet } from '#core/format/spreadsheet'
-import { matchTitle } from '#core/games/abouts'
+import { matchTitle } from '#core/games/titles'
 import type { ListedMatch, Series, Week } from '#shared/api'
 import type { Logged } from '#shared/requests'
 import { rowsOf } from '../database/rows'

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, inArray, sql, type SQL } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
-import { matchName } from '#core/games/abouts'
+import { matchName } from '#core/games/titles'
 import { gameById } from '#core/games/index'
 import { readHouseRules } from '#core/kernel/houseRules'
 import { mixedSeed, randomFor } from '#core/basics/random'

@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm'
-import { aboutOf, matchName, matchTitle } from '#core/games/abouts'
+import { aboutOf } from '#core/games/abouts'
+import { matchName, matchTitle } from '#core/games/titles'
 import type { ListedMatch, RoomBoard, RoomBoardTable } from '#shared/api'
 import { follow, followRoom } from '../matches/live'
 import { makeShowings } from '../matches/showings'

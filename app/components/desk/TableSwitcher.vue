@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { matchTitle } from '#core/games/abouts'
+import { matchTitle } from '#core/games/titles'
 import type { ListedMatch } from '#shared/api'
 import { byMade } from '#shared/order'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { aboutOf, matchName, matchTitle } from '#core/games/abouts'
+import { aboutOf } from '#core/games/abouts'
+import { matchName, matchTitle } from '#core/games/titles'
 import { callApi } from '~/utils/api'
 import type { ListedMatch } from '#shared/api'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { matchName } from '#core/games/abouts'
+import { matchName } from '#core/games/titles'
 import type { ListedMatch } from '#shared/api'
 
 /** Closes a match that was left unfinished, as it stands; that can be taken back. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { matchName, matchTitle } from '#core/games/abouts'
+import { matchName, matchTitle } from '#core/games/titles'
 import { sayCell } from '#core/wording/mastery'
 import type { Day, ListedMatch } from '#shared/api'
 

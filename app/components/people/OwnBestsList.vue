@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { matchTitle } from '#core/games/abouts'
+import { matchTitle } from '#core/games/titles'
 import { count } from '#core/basics/words'
 import type { OwnBest } from '#core/mastery/bests'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import * as z from 'zod'
-import { matchTitle } from '#core/games/abouts'
+import { matchTitle } from '#core/games/titles'
 import { cellOf } from '#core/mastery/cells'
 import { HOW_NAMES, sayMastery, saySlipKind, sayTry } from '#core/wording/mastery'
 import { newPersonShape } from '#shared/requests'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { list } from '#core/basics/words'
-import { matchName, matchTitle } from '#core/games/abouts'
+import { matchName, matchTitle } from '#core/games/titles'
 import type { ListedMatch } from '#shared/api'
 import { callApi } from '~/utils/api'
 

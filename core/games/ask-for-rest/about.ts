@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Ask for the Rest',
+  title: TITLES['ask-for-rest'],
   line: 'Collect pairs that make the target by asking each other for the missing part.',
   skills: ['making-ten', 'missing-part', 'remembering'],
   needs: [['cards']],

@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Brim',
+  title: TITLES.brim,
   line: 'Roll the dice, freeze some, roll the rest; fill up to the limit without spilling over.',
   skills: ['adding-several', 'making-ten', 'missing-part', 'chance'],
   needs: [['dice']],

@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Call the Row',
+  title: TITLES['call-row'],
   line: 'Cards are dealt face up one after another; whoever first sees cards that make the target calls them.',
   skills: ['making-ten', 'adding-several', 'taking-away'],
   needs: [['cards'], ['counters']],

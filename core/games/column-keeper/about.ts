@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Column Keeper',
+  title: TITLES['column-keeper'],
   line: 'Draw digits one by one; put each in a column for good, or throw one away; make the best number.',
   skills: ['place-value', 'regrouping', 'planning', 'chance'],
   needs: [['cards'], ['paper']],

@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Covered Part',
+  title: TITLES['covered-part'],
   line: 'One rolls, tells the total and covers a part; the other finds it.',
   skills: ['missing-part', 'taking-away', 'times-tables'],
   needs: [['dice', 'dominoes']],

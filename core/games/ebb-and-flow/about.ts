@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Ebb & Flow',
+  title: TITLES['ebb-and-flow'],
   line: 'Evens add, odds take away, nothing falls below zero.',
   skills: ['odd-even', 'taking-away', 'running-totals', 'below-zero'],
   needs: [['cards'], ['zeros']],

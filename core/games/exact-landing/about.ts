@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Exact Landing',
+  title: TITLES['exact-landing'],
   line: 'A number line; spin a sign and a step; land exactly on the goal.',
   skills: ['number-line', 'taking-away', 'below-zero', 'chance'],
   needs: [['spinner'], ['counters'], ['paper']],

@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Fill in Order',
+  title: TITLES['fill-in-order'],
   line: 'Ten hidden cards a player in two rows of five; fill the places 1 to 10; every card put down turns up the next.',
   skills: ['number-order', 'comparing'],
   needs: [['cards'], ['pictures']],

@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Hundred Stops',
+  title: TITLES['hundred-stops'],
   line: 'A track by tens with a token on every hundred; order your hops to land on as many as you can.',
   skills: ['tens-and-ones', 'number-line', 'planning'],
   needs: [['dice'], ['spinner'], ['counters']],

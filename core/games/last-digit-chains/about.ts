@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Last-Digit Chains',
+  title: TITLES['last-digit-chains'],
   line: 'Each card in a row is the last digit of the sum of the two before it. Collect them from the tops of the fans.',
   skills: ['over-ten', 'adding', 'planning'],
   needs: [['cut-out']],

@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'A Game of Your Own',
+  title: TITLES['own-game'],
   line: 'What this table made up: what is thrown, what is worked out of it, what is special, when it is over.',
   skills: ['running-totals', 'planning', 'chance'],
   needs: [['dice', 'other-dice', 'spinner', 'cards', 'cut-out'], ['paper']],

@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Perch & Push',
+  title: TITLES['perch-and-push'],
   line: 'Draw, work out, perch a marker on the result; push off a rival’s markers and keep them.',
   skills: ['adding', 'times-tables', 'planning'],
   needs: [['cards'], ['zeros'], ['counters']],

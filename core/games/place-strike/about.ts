@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Place Strike',
+  title: TITLES['place-strike'],
   line: 'Write six numbers; a digit and a place are rolled; strike that digit there.',
   skills: ['place-value', 'large-numbers'],
   needs: [['dice'], ['place-die', 'dice'], ['paper']],

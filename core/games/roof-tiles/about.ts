@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Roof Tiles',
+  title: TITLES['roof-tiles'],
   line: 'A triangle of cards, each half covered by two of the row below; take off what makes the target.',
   skills: ['making-ten', 'missing-part', 'planning'],
   needs: [['cards']],

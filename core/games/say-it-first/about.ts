@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Say It First',
+  title: TITLES['say-it-first'],
   line: 'Everyone turns a card; the first right answer with a reason keeps them.',
   skills: ['adding', 'times-tables', 'taking-away', 'explaining'],
   needs: [['cards']],

@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Six Heaps',
+  title: TITLES['six-heaps'],
   line: 'Play a card onto any heap; straight neighbours that make the target score.',
   skills: ['adding-several', 'missing-part', 'planning'],
   needs: [['cards']],

@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Skip-Count Yard',
+  title: TITLES['skip-count-yard'],
   line: 'Runs of multiples grow around the stock; be first without cards.',
   skills: ['skip-counting', 'times-tables', 'common-multiples', 'planning'],
   needs: [['cut-out']],

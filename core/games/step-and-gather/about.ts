@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Step & Gather',
+  title: TITLES['step-and-gather'],
   line: 'Each walks an own numbered path and gathers as many cubes as the space says.',
   skills: ['counting-on', 'running-totals', 'tens-and-ones', 'comparing'],
   needs: [['dice'], ['cubes'], ['paper']],

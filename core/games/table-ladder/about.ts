@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Table Ladder',
+  title: TITLES['table-ladder'],
   line: 'One factor all the way down; roll the other; fill every rung.',
   skills: ['times-tables', 'skip-counting'],
   needs: [['other-dice'], ['paper']],

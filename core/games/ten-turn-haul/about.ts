@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Ten-Turn Haul',
+  title: TITLES['ten-turn-haul'],
   line: 'Spin a number each turn, add it on; after the last turn compare sums.',
   skills: ['running-totals', 'over-ten', 'tens-and-ones', 'comparing'],
   needs: [['spinner'], ['paper']],

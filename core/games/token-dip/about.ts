@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Token Dip',
+  title: TITLES['token-dip'],
   line: 'Draw a token blind; its colour is worth what the key says; add up.',
   skills: ['running-totals', 'over-ten', 'chance'],
   needs: [['counters'], ['paper']],

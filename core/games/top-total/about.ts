@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Top Total',
+  title: TITLES['top-total'],
   line: 'Everyone rolls, adds or multiplies; the top result takes the round.',
   skills: ['adding', 'times-tables', 'taking-away', 'comparing'],
   needs: [['dice', 'other-dice']],

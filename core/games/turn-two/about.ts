@@ -1,7 +1,8 @@
 import type { About } from '#core/contract/game'
+import { TITLES } from '#core/games/ids'
 
 export const about: About = {
-  title: 'Turn Two',
+  title: TITLES['turn-two'],
   line: 'Face-down cards in a grid; turn two, keep them if they make the target.',
   skills: ['making-ten', 'missing-part', 'remembering'],
   needs: [['cards'], ['zeros']],
