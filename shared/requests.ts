@@ -9,7 +9,8 @@ import { aimsShape } from '#core/mastery/aims'
 import { isDay } from '#core/basics/calendar'
 import { classesShape, classShape } from '#core/room/classes'
 import { MOST_NAMES } from '#core/room/nameBounds'
-import { AIDS, RUNGS } from '#core/mastery/ladder'
+import { AIDS } from '#core/mastery/ladder'
+import { RUNGS } from '#core/mastery/rungs'
 import { saysPlainly } from '#core/wording/issues'
 
 saysPlainly()

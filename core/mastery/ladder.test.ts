@@ -2,7 +2,8 @@ import * as fc from 'fast-check'
 import { changed, sumOf } from '#core/contract/working'
 import { combined } from '#core/kit/dice'
 import { worthOf } from '#core/mastery/blocks'
-import { aidsFor, RUNGS, workOn, type Aid } from '#core/mastery/ladder'
+import { aidsFor, workOn, type Aid } from '#core/mastery/ladder'
+import { RUNGS } from '#core/mastery/rungs'
 
 test.each([
   ['a sum that fits frames', sumOf([8, 5]), ['frames', 'beads', 'blocks', 'line']],

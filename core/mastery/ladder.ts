@@ -1,9 +1,6 @@
 import { blocksOf, MOST_BLOCKS, together, type Blocks } from '#core/mastery/blocks'
+import type { Rung } from '#core/mastery/rungs'
 import { groupTens, type Equation } from '#core/contract/working'
-
-/** How far help goes, rung by rung: an empty drawing to work on, half of it filled in, all of it there to be counted. */
-export const RUNGS = ['empty', 'half', 'counted'] as const
-export type Rung = (typeof RUNGS)[number]
 
 /** A drawing on a second screen, after so many entries: what is to be worked out, and what lies in it. */
 export interface ShownHelp {

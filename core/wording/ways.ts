@@ -1,4 +1,4 @@
-import type { Rung } from '#core/mastery/ladder'
+import type { Rung } from '#core/mastery/rungs'
 import type { WayKind } from '#core/mastery/ways'
 
 /** What a way to a fact is called, and the thought behind it in one line. */

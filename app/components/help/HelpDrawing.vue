@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { workOn, type Aid, type Rung } from '#core/mastery/ladder'
+import { workOn, type Aid } from '#core/mastery/ladder'
+import type { Rung } from '#core/mastery/rungs'
 
 /** A drawing to find an answer with, to be touched; what lies in it is kept outside, so that a second screen can show it. */
 const { aid, rung } = defineProps<{ aid: Aid; rung: Rung }>()

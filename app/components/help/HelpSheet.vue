@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { aidsFor, RUNGS, workOn, type AidKind, type Rung, type ShownHelp } from '#core/mastery/ladder'
+import { aidsFor, workOn, type AidKind, type ShownHelp } from '#core/mastery/ladder'
+import { RUNGS, type Rung } from '#core/mastery/rungs'
 import { showTerms, type Equation } from '#core/contract/working'
 
 /**
