@@ -41,7 +41,7 @@ watch(
         ><UIcon name="i-lucide-shapes" class="size-5" /> Draw the sum</Key
       >
       <LazyWorkingDrawing v-if="drawn" :working="working" class="w-full" />
-      <OtherWays :working="working" />
+      <LazyOtherWays :working="working" />
     </div>
   </section>
 </template>

@@ -73,7 +73,7 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
             : 'Enter what came up; the verdict appears here at once.'
         }}
       </p>
-      <VeilKeys v-if="asked && (!refused || desk.kept.value === 'asked')" :working="asked.toFind" />
+      <LazyVeilKeys v-if="asked && (!refused || desk.kept.value === 'asked')" :working="asked.toFind" />
       <OverruleKeys
         v-else-if="refused"
         :overrulable="desk.overrulable.value"

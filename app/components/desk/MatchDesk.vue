@@ -180,7 +180,7 @@ useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble
       <FitBox v-else class="grow" :least="small ? 0.88 : 0.78" :most="1.3" :moment="tape.lines.length">
         <component :is="view.Table" :key="amending ?? 'now'" />
       </FitBox>
-      <DealReveal v-if="reveal" class="reveal" :reveal="reveal" @done="dealer.done()" />
+      <LazyDealReveal v-if="reveal" class="reveal" :reveal="reveal" @done="dealer.done()" />
     </template>
     <template #dock>
       <LazyPausedStrip

@@ -84,7 +84,7 @@ useHead({ title: () => `Try ${title.value} · Nimble Tally` })
       <FitBox v-else class="grow" :least="small ? 0.88 : 0.78" :most="1.3" :moment="tape.lines.length">
         <component :is="view.Table" />
       </FitBox>
-      <DealReveal v-if="reveal" class="reveal" :reveal="reveal" @done="desk.dealer.done()" />
+      <LazyDealReveal v-if="reveal" class="reveal" :reveal="reveal" @done="desk.dealer.done()" />
     </template>
     <template #dock>
       <div v-if="!result" class="dock space-y-1.5">
