@@ -39,6 +39,10 @@ export interface GameView {
   fill?(play: BasePlay, tape: Tape): unknown
 }
 
+/** A part that is loaded when it is shown. The page that it stands on is there meanwhile, and does not wait for it. */
+export const shownLater = (loader: () => Promise<{ default: Component }>) =>
+  defineAsyncComponent({ loader, suspensible: false })
+
 /** A view as the register takes it, its `fill` checked against the game's own plays and states. */
 export function defineView<P extends BasePlay>(
   view: Omit<GameView, 'fill'> & { fill?(play: P, tape: Tape): unknown },

@@ -3,10 +3,13 @@ import type { OwnState } from '#core/games/own-game/state'
 import type { OwnRules } from '#core/games/own-game/houseRules'
 import OwnThrow from '~/games/own-game/OwnThrow.vue'
 import OwnTowers from '~/games/own-game/OwnTowers.vue'
-import OwnRing from '~/games/own-game/OwnRing.vue'
-import OwnTrack from '~/games/own-game/OwnTrack.vue'
-import RingScores from '~/games/own-game/RingScores.vue'
 import { isRing } from '~/games/own-game/ring'
+import { shownLater } from '~/games/view'
+
+// Most recipes have no track.
+const OwnRing = shownLater(() => import('~/games/own-game/OwnRing.vue'))
+const OwnTrack = shownLater(() => import('~/games/own-game/OwnTrack.vue'))
+const RingScores = shownLater(() => import('~/games/own-game/RingScores.vue'))
 
 /** What an own game looks like: the newest throw, the track or the ring, everybody's tower. */
 const {

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { ownGame } from '#core/games/own-game/index'
 import { judge, type OwnPlay } from '#core/games/own-game/rules'
-import DigitKeys from '~/games/own-game/DigitKeys.vue'
-import SentenceKeys from '~/games/own-game/SentenceKeys.vue'
 import ThrowKeys from '~/games/own-game/ThrowKeys.vue'
 import WayKeys from '~/games/own-game/WayKeys.vue'
 import { useOwnEntry } from '~/games/own-game/useOwnEntry'
+import { shownLater } from '~/games/view'
+
+// Few recipes make a number or a sentence of the throw.
+const DigitKeys = shownLater(() => import('~/games/own-game/DigitKeys.vue'))
+const SentenceKeys = shownLater(() => import('~/games/own-game/SentenceKeys.vue'))
 
 /** What was thrown, how it is used where one may choose, what it makes; or stopping, where the pot is one's own to keep. */
 const desk = useDesk()

@@ -1,62 +1,28 @@
 <script setup lang="ts">
-import { ofSeat } from '#core/kit/seats'
 import { skipCountYard } from '#core/games/skip-count-yard/index'
-import { comingNext, singleAdds, type Found } from '#core/games/skip-count-yard/search'
-import { deckOfSets } from '#core/games/skip-count-yard/yard'
+import { comingNext } from '#core/games/skip-count-yard/search'
 import type { Tape } from '#core/kernel/tape'
 import type { Seat } from '#shared/api'
-import type { YardSearch } from '~/games/skip-count-yard/search.worker'
+import { shownLater } from '~/games/view'
+
+// Who never asks doesn't load what searches.
+const OverlookedPlays = shownLater(() => import('~/games/skip-count-yard/OverlookedPlays.vue'))
 
 /** The multiples, what may come next, and plays overlooked: single ones, and the most that this turn could play. Only when asked. */
 const { tape, seats } = defineProps<{ tape: Tape; seats: readonly Seat[] }>()
 const { rules, state } = useTable(skipCountYard, () => tape)
 
-const MOST_MS = 10_000
 type What = 'table' | 'next' | 'plays'
 const which = ref<What | null>(null)
 const full = ref(false)
 const next = computed(() => (which.value === 'next' ? comingNext(rules.value.sets, state.value.yard) : []))
-/** The cards of whoever is on turn: known where the app deals, else those that are named. */
-const dealt = computed(() => state.value.order !== null)
+/** The cards that whoever is on turn holds, where the referee names them. */
 const named = ref<number[]>([])
-const hand = computed(() => (dealt.value ? ofSeat(state.value.hands, state.value.turn).known : named.value))
-const adds = computed(() => (which.value === 'plays' ? singleAdds(rules.value.sets, state.value.yard, hand.value) : []))
-const found = shallowRef<Found | null>(null)
-const { part, failed, ask, cancel } = useWorker<YardSearch>(
-  () => new Worker(new URL('./search.worker.ts', import.meta.url), { type: 'module' }),
-)
-watch([() => tape.state, hand], () => (found.value = null))
 watch(
   () => state.value.turn,
   () => (named.value = []),
 )
-
-function name(card: number) {
-  const copies = deckOfSets(rules.value.sets).copiesOf(card)
-  const has = named.value.filter((other) => other === card).length
-  named.value =
-    has < copies ? [...named.value, card].sort((a, b) => a - b) : named.value.filter((other) => other !== card)
-}
-async function search() {
-  found.value = await ask((remote, tell) =>
-    remote.mostCards(
-      plain(rules.value.sets),
-      plain(state.value.yard),
-      plain(hand.value),
-      rules.value.moves === 'tail',
-      MOST_MS,
-      tell,
-    ),
-  )
-}
 const show = (what: What) => (which.value = which.value === what ? null : what)
-const steps = computed(() =>
-  found.value?.steps.map((step) =>
-    step.do === 'add'
-      ? `${step.card} to ${step.to}`
-      : `move ${step.count === state.value.yard[step.from].length ? '' : `${step.count} of `}${step.from} to ${step.to}`,
-  ),
-)
 </script>
 
 <template>
@@ -92,37 +58,9 @@ const steps = computed(() =>
         }}</span>
       </li>
     </ul>
-    <div v-else-if="which === 'plays'" class="space-y-2">
-      <template v-if="!dealt">
-        <p>Which cards does {{ seats[state.turn - 1]?.name }} hold?</p>
-        <CardKeys
-          :cards="deckOfSets(rules.sets).faces"
-          :chosen="named"
-          :label="(card) => `Holds ${card}`"
-          @pick="name"
-        />
-        <p v-if="named.length" class="figures">{{ named.join(', ') }}</p>
-      </template>
-      <p role="status">
-        At once:
-        <span class="figures">{{
-          adds.length ? adds.map(({ card, to }) => `${card} to ${to}`).join(', ') : 'nothing'
-        }}</span>
-      </p>
-      <Key v-if="!part && hand.length" @click="search"
-        ><UIcon name="i-lucide-route" class="size-5" /> The most with moving</Key
-      >
-      <WorkUnderWay :part="part" :failed="failed" doing="Searching" broke="The search broke off" @stop="cancel" />
-      <div v-if="found" role="status">
-        <p>
-          <b class="figures">{{ found.cards }}</b> of {{ hand.length }} cards{{
-            found.finished ? '' : ' (as far as the search got)'
-          }}{{ found.cards ? ':' : '.' }}
-        </p>
-        <ol class="list-decimal pl-6 figures">
-          <li v-for="(step, i) in steps" :key="i">{{ step }}</li>
-        </ol>
-      </div>
-    </div>
+    <!-- What was found stays while something else is looked at. -->
+    <KeepAlive>
+      <OverlookedPlays v-if="which === 'plays'" v-model:named="named" :rules="rules" :state="state" :seats="seats" />
+    </KeepAlive>
   </div>
 </template>
