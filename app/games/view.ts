@@ -6,6 +6,7 @@ import type { Tape } from '#core/kernel/tape'
 /**
  * How a game is shown and entered, and the rules that it is judged by. Table and Pad belong to a desk (`useDesk`,
  * `useTable`, `useEntry`, `usePad`); Recap and Aid get `tape` and `seats`.
+ * What a desk does not show while a match is played (Recap, Opening) is loaded when it is shown.
  */
 export interface GameView {
   /** The game itself: its rules come with its view, so that a page holds no other game's. */

@@ -3,18 +3,17 @@ import type { AskPlay } from '#core/games/ask-for-rest/rules'
 import Aid from '~/games/ask-for-rest/Aid.vue'
 import Board from '~/games/ask-for-rest/Board.vue'
 import Pad from '~/games/ask-for-rest/Pad.vue'
-import Recap from '~/games/ask-for-rest/Recap.vue'
 import Rules from '~/games/ask-for-rest/Rules.vue'
 import Table from '~/games/ask-for-rest/Table.vue'
 import type { AskEntry } from '~/games/ask-for-rest/useAskEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<AskPlay>({
   game: askForRest,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/ask-for-rest/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -4,11 +4,10 @@ import type { BrimPlay } from '#core/games/brim/rules'
 import Board from '~/games/brim/Board.vue'
 import Odds from '~/games/brim/Odds.vue'
 import Pad from '~/games/brim/Pad.vue'
-import Recap from '~/games/brim/Recap.vue'
 import Rules from '~/games/brim/Rules.vue'
 import Table from '~/games/brim/Table.vue'
 import type { BrimEntry } from '~/games/brim/useBrimEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<BrimPlay>({
   game: brim,
@@ -16,7 +15,7 @@ export default defineView<BrimPlay>({
   Pad,
   Board,
   board: { tall: true },
-  Recap,
+  Recap: shownLater(() => import('~/games/brim/Recap.vue')),
   Rules,
   Aid: Odds,
   typed: [

@@ -3,18 +3,17 @@ import type { RowPlay } from '#core/games/call-row/rules'
 import Aid from '~/games/call-row/Aid.vue'
 import Board from '~/games/call-row/Board.vue'
 import Pad from '~/games/call-row/Pad.vue'
-import Recap from '~/games/call-row/Recap.vue'
 import Rules from '~/games/call-row/Rules.vue'
 import Table from '~/games/call-row/Table.vue'
 import type { RowEntry } from '~/games/call-row/useRowEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<RowPlay>({
   game: callRow,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/call-row/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -3,11 +3,10 @@ import type { KeeperPlay } from '#core/games/column-keeper/rules'
 import Aid from '~/games/column-keeper/Aid.vue'
 import Board from '~/games/column-keeper/Board.vue'
 import Pad from '~/games/column-keeper/Pad.vue'
-import Recap from '~/games/column-keeper/Recap.vue'
 import Rules from '~/games/column-keeper/Rules.vue'
 import Table from '~/games/column-keeper/Table.vue'
 import type { KeeperEntry } from '~/games/column-keeper/useKeeperEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<KeeperPlay>({
   game: columnKeeper,
@@ -15,7 +14,7 @@ export default defineView<KeeperPlay>({
   Pad,
   Board,
   board: { each: 2 },
-  Recap,
+  Recap: shownLater(() => import('~/games/column-keeper/Recap.vue')),
   Rules,
   Aid,
   typed: [

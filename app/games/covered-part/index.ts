@@ -3,18 +3,17 @@ import type { CoverPlay } from '#core/games/covered-part/rules'
 import Aid from '~/games/covered-part/Aid.vue'
 import Board from '~/games/covered-part/Board.vue'
 import Pad from '~/games/covered-part/Pad.vue'
-import Recap from '~/games/covered-part/Recap.vue'
 import Rules from '~/games/covered-part/Rules.vue'
 import Table from '~/games/covered-part/Table.vue'
 import type { CoverEntry } from '~/games/covered-part/useCoverEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<CoverPlay>({
   game: coveredPart,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/covered-part/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -3,18 +3,17 @@ import type { Flip } from '#core/games/ebb-and-flow/rules'
 import Aid from '~/games/ebb-and-flow/Aid.vue'
 import Board from '~/games/ebb-and-flow/Board.vue'
 import Pad from '~/games/ebb-and-flow/Pad.vue'
-import Recap from '~/games/ebb-and-flow/Recap.vue'
 import Rules from '~/games/ebb-and-flow/Rules.vue'
 import Table from '~/games/ebb-and-flow/Table.vue'
 import type { EbbEntry } from '~/games/ebb-and-flow/useEbbEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<Flip>({
   game: ebbAndFlow,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/ebb-and-flow/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -3,18 +3,17 @@ import type { Spin } from '#core/games/exact-landing/rules'
 import Aid from '~/games/exact-landing/Aid.vue'
 import Board from '~/games/exact-landing/Board.vue'
 import Pad from '~/games/exact-landing/Pad.vue'
-import Recap from '~/games/exact-landing/Recap.vue'
 import Rules from '~/games/exact-landing/Rules.vue'
 import Table from '~/games/exact-landing/Table.vue'
 import type { LandingEntry } from '~/games/exact-landing/useLandingEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<Spin>({
   game: exactLanding,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/exact-landing/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -3,11 +3,10 @@ import type { Turn } from '#core/games/fill-in-order/rules'
 import Aid from '~/games/fill-in-order/Aid.vue'
 import Board from '~/games/fill-in-order/Board.vue'
 import Pad from '~/games/fill-in-order/Pad.vue'
-import Recap from '~/games/fill-in-order/Recap.vue'
 import Rules from '~/games/fill-in-order/Rules.vue'
 import Table from '~/games/fill-in-order/Table.vue'
 import type { FillEntry } from '~/games/fill-in-order/useFillEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<Turn>({
   game: fillInOrder,
@@ -15,7 +14,7 @@ export default defineView<Turn>({
   Pad,
   Board,
   board: { each: 1 },
-  Recap,
+  Recap: shownLater(() => import('~/games/fill-in-order/Recap.vue')),
   Rules,
   Aid,
   typed: [

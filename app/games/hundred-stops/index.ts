@@ -3,18 +3,17 @@ import type { Travel } from '#core/games/hundred-stops/rules'
 import Aid from '~/games/hundred-stops/Aid.vue'
 import Board from '~/games/hundred-stops/Board.vue'
 import Pad from '~/games/hundred-stops/Pad.vue'
-import Recap from '~/games/hundred-stops/Recap.vue'
 import Rules from '~/games/hundred-stops/Rules.vue'
 import Table from '~/games/hundred-stops/Table.vue'
 import { stepsOf, type StopsEntry } from '~/games/hundred-stops/useStopsEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<Travel>({
   game: hundredStops,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/hundred-stops/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -3,18 +3,17 @@ import type { OwnPlay } from '#core/games/own-game/rules'
 import Aid from '~/games/own-game/Aid.vue'
 import Board from '~/games/own-game/Board.vue'
 import Pad from '~/games/own-game/Pad.vue'
-import Recap from '~/games/own-game/Recap.vue'
 import Rules from '~/games/own-game/Rules.vue'
 import Table from '~/games/own-game/Table.vue'
 import { entryOf } from '~/games/own-game/useOwnEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<OwnPlay>({
   game: ownGame,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/own-game/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -2,18 +2,17 @@ import { perchAndPush } from '#core/games/perch-and-push/index'
 import type { PerchPlay } from '#core/games/perch-and-push/rules'
 import Board from '~/games/perch-and-push/Board.vue'
 import Pad from '~/games/perch-and-push/Pad.vue'
-import Recap from '~/games/perch-and-push/Recap.vue'
 import Rules from '~/games/perch-and-push/Rules.vue'
 import Table from '~/games/perch-and-push/Table.vue'
 import type { PerchEntry } from '~/games/perch-and-push/usePerchEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<PerchPlay>({
   game: perchAndPush,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/perch-and-push/Recap.vue')),
   Rules,
   typed: [
     ['37 13', 'draws 3 and 7, perches on 13; t is ten'],

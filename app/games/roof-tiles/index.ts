@@ -2,13 +2,11 @@ import { roofTiles } from '#core/games/roof-tiles/index'
 import type { RoofPlay } from '#core/games/roof-tiles/rules'
 import Aid from '~/games/roof-tiles/Aid.vue'
 import Board from '~/games/roof-tiles/Board.vue'
-import Opening from '~/games/roof-tiles/Opening.vue'
 import Pad from '~/games/roof-tiles/Pad.vue'
-import Recap from '~/games/roof-tiles/Recap.vue'
 import Rules from '~/games/roof-tiles/Rules.vue'
 import Table from '~/games/roof-tiles/Table.vue'
 import type { RoofEntry } from '~/games/roof-tiles/useRoofEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<RoofPlay>({
   game: roofTiles,
@@ -16,10 +14,10 @@ export default defineView<RoofPlay>({
   Pad,
   Board,
   board: { each: 2 },
-  Recap,
+  Recap: shownLater(() => import('~/games/roof-tiles/Recap.vue')),
   Rules,
   Aid,
-  Opening,
+  Opening: shownLater(() => import('~/games/roof-tiles/Opening.vue')),
   leftAdded: true,
   typed: [
     ['1: 6.1 6.3', 'player 1 takes the first and third tile of row 6'],

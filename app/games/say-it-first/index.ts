@@ -3,18 +3,17 @@ import type { Round } from '#core/games/say-it-first/rules'
 import Aid from '~/games/say-it-first/Aid.vue'
 import Board from '~/games/say-it-first/Board.vue'
 import Pad from '~/games/say-it-first/Pad.vue'
-import Recap from '~/games/say-it-first/Recap.vue'
 import Rules from '~/games/say-it-first/Rules.vue'
 import Table from '~/games/say-it-first/Table.vue'
 import type { FirstEntry } from '~/games/say-it-first/useFirstEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<Round>({
   game: sayItFirst,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/say-it-first/Recap.vue')),
   Rules,
   Aid,
   typed: [

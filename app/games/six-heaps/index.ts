@@ -3,11 +3,10 @@ import type { HeapPlay } from '#core/games/six-heaps/rules'
 import Aid from '~/games/six-heaps/Aid.vue'
 import Board from '~/games/six-heaps/Board.vue'
 import Pad from '~/games/six-heaps/Pad.vue'
-import Recap from '~/games/six-heaps/Recap.vue'
 import Rules from '~/games/six-heaps/Rules.vue'
 import Table from '~/games/six-heaps/Table.vue'
 import type { HeapEntry } from '~/games/six-heaps/useHeapEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<HeapPlay>({
   game: sixHeaps,
@@ -15,7 +14,7 @@ export default defineView<HeapPlay>({
   Pad,
   Board,
   board: { tall: true },
-  Recap,
+  Recap: shownLater(() => import('~/games/six-heaps/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -3,11 +3,10 @@ import type { Step } from '#core/games/step-and-gather/rules'
 import Aid from '~/games/step-and-gather/Aid.vue'
 import Board from '~/games/step-and-gather/Board.vue'
 import Pad from '~/games/step-and-gather/Pad.vue'
-import Recap from '~/games/step-and-gather/Recap.vue'
 import Rules from '~/games/step-and-gather/Rules.vue'
 import Table from '~/games/step-and-gather/Table.vue'
 import type { StepEntry } from '~/games/step-and-gather/useStepEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<Step>({
   game: stepAndGather,
@@ -15,7 +14,7 @@ export default defineView<Step>({
   Pad,
   Board,
   board: { each: 2 },
-  Recap,
+  Recap: shownLater(() => import('~/games/step-and-gather/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -3,18 +3,17 @@ import type { RungPlay } from '#core/games/table-ladder/rules'
 import Aid from '~/games/table-ladder/Aid.vue'
 import Board from '~/games/table-ladder/Board.vue'
 import Pad from '~/games/table-ladder/Pad.vue'
-import Recap from '~/games/table-ladder/Recap.vue'
 import Rules from '~/games/table-ladder/Rules.vue'
 import Table from '~/games/table-ladder/Table.vue'
 import type { LadderEntry } from '~/games/table-ladder/useLadderEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<RungPlay>({
   game: tableLadder,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/table-ladder/Recap.vue')),
   Rules,
   Aid,
   typed: [

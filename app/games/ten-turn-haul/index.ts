@@ -3,18 +3,17 @@ import type { Spin } from '#core/games/ten-turn-haul/rules'
 import Aid from '~/games/ten-turn-haul/Aid.vue'
 import Board from '~/games/ten-turn-haul/Board.vue'
 import Pad from '~/games/ten-turn-haul/Pad.vue'
-import Recap from '~/games/ten-turn-haul/Recap.vue'
 import Rules from '~/games/ten-turn-haul/Rules.vue'
 import Table from '~/games/ten-turn-haul/Table.vue'
 import type { HaulEntry } from '~/games/ten-turn-haul/useHaulEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<Spin>({
   game: tenTurnHaul,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/ten-turn-haul/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -3,11 +3,10 @@ import type { DipPlay } from '#core/games/token-dip/rules'
 import Aid from '~/games/token-dip/Aid.vue'
 import Board from '~/games/token-dip/Board.vue'
 import Pad from '~/games/token-dip/Pad.vue'
-import Recap from '~/games/token-dip/Recap.vue'
 import Rules from '~/games/token-dip/Rules.vue'
 import Table from '~/games/token-dip/Table.vue'
 import type { DipEntry } from '~/games/token-dip/useDipEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<DipPlay>({
   game: tokenDip,
@@ -15,7 +14,7 @@ export default defineView<DipPlay>({
   Pad,
   Board,
   board: { each: 2 },
-  Recap,
+  Recap: shownLater(() => import('~/games/token-dip/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -3,18 +3,17 @@ import type { Roll } from '#core/games/top-total/rules'
 import Aid from '~/games/top-total/Aid.vue'
 import Board from '~/games/top-total/Board.vue'
 import Pad from '~/games/top-total/Pad.vue'
-import Recap from '~/games/top-total/Recap.vue'
 import Rules from '~/games/top-total/Rules.vue'
 import Table from '~/games/top-total/Table.vue'
 import type { TopEntry } from '~/games/top-total/useTopEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<Roll>({
   game: topTotal,
   Table,
   Pad,
   Board,
-  Recap,
+  Recap: shownLater(() => import('~/games/top-total/Recap.vue')),
   Rules,
   Aid,
   typed: [

@@ -3,11 +3,10 @@ import type { PairPlay } from '#core/games/turn-two/rules'
 import Aid from '~/games/turn-two/Aid.vue'
 import Board from '~/games/turn-two/Board.vue'
 import Pad from '~/games/turn-two/Pad.vue'
-import Recap from '~/games/turn-two/Recap.vue'
 import Rules from '~/games/turn-two/Rules.vue'
 import Table from '~/games/turn-two/Table.vue'
 import type { PairEntry } from '~/games/turn-two/usePairEntry'
-import { defineView } from '~/games/view'
+import { defineView, shownLater } from '~/games/view'
 
 export default defineView<PairPlay>({
   game: turnTwo,
@@ -15,7 +14,7 @@ export default defineView<PairPlay>({
   Pad,
   Board,
   board: { tall: true },
-  Recap,
+  Recap: shownLater(() => import('~/games/turn-two/Recap.vue')),
   Rules,
   Aid,
   typed: [
