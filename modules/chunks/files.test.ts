@@ -17,12 +17,20 @@ describe('the files of the pages', () => {
     expect(withModule('/app/home.js')).not.toContain('/app/lab.js')
     expect(withModule('/app/two.js')).toContain('/app/pages/index.vue')
     expect(withModule('/app/lab.js')).toContain('/app/pages/lab.vue')
-    expect(withModule('/app/both.js')).toEqual(['/app/both.js'])
+    expect(withModule('/app/both.js')).toEqual(['/app/both.js', '/app/bundled.js?part=1'])
     expect(withModule('/app/kit.js')).toEqual(['/app/kit.js'])
     // With what the bundler itself adds.
     expect(withModule('/app/entry.js')).toEqual(['\0vite/preload-helper.js', '/app/entry.js'])
     expect(withModule('/app/later.js')).toEqual(['/app/later.js'])
     expect(withModule('/virtual:pwa-register')).toEqual(['/virtual:pwa-register'])
+  })
+
+  test('what a package was bundled into lies with the pages that use its parts; what nobody uses is nowhere', () => {
+    const files = built()
+    const withModule = (id: string) => files.find((ids) => ids.includes(id))
+    expect(withModule('/app/bundled.js?part=2')).toContain('/app/pages/index.vue')
+    expect(withModule('/app/bundled.js?part=3')).toContain('/app/pages/lab.vue')
+    expect(files.flat()).not.toContain('/app/bundled.js')
   })
 })
 

@@ -1,7 +1,11 @@
 import { addVitePlugin, defineNuxtModule } from 'nuxt/kit'
+import { apart } from './apart'
 import { chunks } from './plugin'
+
+/** Some two hundred functions each in one file; a table uses thirty of them. */
+const BUNDLED = /\/@vueuse\/(?:core|shared)\/dist\/index\.js$/
 
 export default defineNuxtModule({
   meta: { name: 'chunks' },
-  setup: () => void addVitePlugin(() => chunks(), { dev: false, server: false }),
+  setup: () => void addVitePlugin(() => [apart(BUNDLED), chunks()], { dev: false, server: false }),
 })

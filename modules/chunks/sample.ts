@@ -1,4 +1,5 @@
 import { build, type Rolldown } from 'vite'
+import { apart } from './apart'
 import { chunks } from './plugin'
 
 const big = (name: string) => `export const ${name} = () => console.log('${name}${'.'.repeat(60_000)}')`
@@ -21,9 +22,26 @@ const sources: Readonly<Record<string, string>> = {
   '/app/one.js': `export * from './two.js'`,
   '/app/two.js': `export * from './one.js'; ${big('two')}`,
   '/app/later.js': big('later'),
+  // As a package bundles its own sources: its pages take one part each, and what both of those need.
+  '/app/bundled.js': `import { made } from '/app/lab.js'
+//#region ground.ts
+let counted = 0
+const GROUND = 'ground${'.'.repeat(60_000)}', ground = () => GROUND + ++counted
+//#endregion
+//#region upper.ts
+${big('first').replace('export ', '').replace('=> ', '=> ground() + ')}
+//#endregion
+//#region lower.ts
+function second() { return ground() + made + '${'.'.repeat(60_000)}' }
+class Unused { second = second }
+//#endregion
+export { first, second as default, Unused, made }
+export * from '/app/two.js'`,
   '/app/pages/index.vue': `import * as ones from './one.js'; import { both, home } from '/app/parts.js'
-    export default [ones, both, home, () => import('/app/later.js')]`,
-  '/app/pages/lab.vue': `import './kit.js'; import '/app/kit.js'; import { both, lab } from './parts.js'; export default [both, lab]`,
+    import { first, two } from './bundled.js'
+    export default [ones, both, home, first, two, () => import('/app/later.js')]`,
+  '/app/pages/lab.vue': `import './kit.js'; import '/app/kit.js'; import { both, lab } from './parts.js'
+    import second, { made } from './bundled.js'; export default [both, lab, second, made]`,
 }
 
 const built = await build({
@@ -40,6 +58,7 @@ const built = await build({
       },
       load: (id) => (id in sources ? { code: sources[id]!, moduleSideEffects: id === '/app/kit.js' } : null),
     },
+    apart(/\/bundled\.js$/),
     chunks(),
   ],
 })
