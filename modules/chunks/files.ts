@@ -8,14 +8,21 @@ import { merged, type Group } from './groups'
 
 /** What every page asks for once it is there. Left to the bundler it would be put beside something large that few ask for. */
 const AFTERWARDS = /virtual:pwa-register$/
+/** Beside what few pages need it would bring along all that it lists, since a file asks for every file that it names. */
+const REGISTER = /\/core\/games\/abouts\.ts$/
 /** What is asked for as a whole: pages, their layouts, and how a game is shown. */
 const PAGE = /\/app\/(?:(?:pages|layouts)\/[^?]+\.vue|games\/[^/]+\/index\.ts)$/
-/** Those that are opened six times as often as others. */
-const OFTEN = /\/(?:pages\/(?:index|match\/\[id\]|board\/\[token\])|layouts\/(?:default|desk))\.vue$/
+/** How much oftener some are opened than others, and what stands first in a browser that has nothing yet. */
+const WEIGHTS: readonly (readonly [RegExp, number])[] = [
+  [/\/(?:pages\/index|layouts\/default)\.vue$/, 12],
+  [/\/(?:pages\/(?:match\/\[id\]|board\/\[token\])|layouts\/desk)\.vue$/, 6],
+  // Desk, board and all that teaches it ask for how a game is shown.
+  [/\/games\/[^/]+\/index\.ts$/, 2],
+]
 /** Code is sent so many times smaller than it is written. */
 const PACKED = 6
 
-const weightOf = (id: string) => (OFTEN.test(id) ? 6 : 1)
+const weightOf = (id: string) => WEIGHTS.find(([pattern]) => pattern.test(id))?.[1] ?? 1
 
 /** A module as the bundler read it. */
 export interface Module {
@@ -48,5 +55,6 @@ export function filesOf(modules: readonly Module[], links: ReadonlyMap<string, L
     ...[...afterwards].map((id) => [id, 'afterwards'] as const),
     ...[...first].flatMap((id) => (entries.includes(id) ? [] : [[id, 'first'] as const])),
     ...shared.flatMap((group, n) => group.ids.map((id) => [id, `shared-${n}`] as const)),
+    ...ids.flatMap((id) => (REGISTER.test(id) ? [[id, 'register'] as const] : [])),
   ])
 }
