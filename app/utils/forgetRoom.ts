@@ -1,7 +1,5 @@
 import { dropAllCopies } from '~/utils/copies'
-
-/** What this device keeps by itself that may name children, or their classes. */
-const NAMING = ['room', 'last-setup', 'people-class', 'room-class']
+import { NAMING } from '~/utils/naming'
 
 /**
  * Takes from this device whatever it keeps of a room that it leaves, or changes for another one: copies of matches and names.
