@@ -68,6 +68,10 @@ export default defineNuxtConfig({
     },
   },
   hooks: {
+    // Whoever works on it is at this machine, and gives no passcode; with --host they do.
+    ready: ({ options }) => {
+      if (options.dev) process.env.NITRO_HOST ??= options.devServer.host || '127.0.0.1'
+    },
     // Every page would fetch the whole desk besides its own parts; what keeps the files for later is the service worker.
     'build:manifest': (manifest) => {
       for (const part of Object.values(manifest)) part.prefetch = false
@@ -85,7 +89,6 @@ export default defineNuxtConfig({
   // The desk comes first; other pages are fetched when somebody reaches for their link.
   experimental: { defaults: { nuxtLink: { prefetchOn: { interaction: true, visibility: false } } } },
   nitro: {
-    externals: { trace: true },
     // A desk is some 210 kB so, 700 otherwise: a phone at the far end of the room feels it.
     compressPublicAssets: { gzip: true, brotli: true },
     experimental: { asyncContext: false },
@@ -99,4 +102,9 @@ export default defineNuxtConfig({
     build: { reportCompressedSize: false },
   },
   eslint: { config: { stylistic: false } },
+  $production: { nitro: { externals: { trace: true } } },
+  // Vite 8 no longer tells by itself where a server of pages begins, and Nuxt asks for it although none is rendered there.
+  $development: {
+    vite: { environments: { ssr: { build: { rolldownOptions: { input: { server: 'nuxt/dist/app/entry' } } } } } },
+  },
 })
