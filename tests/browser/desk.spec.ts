@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { append, entriesOf, makeMatch, openDesk, score, tape, verdict } from './helpers'
+import { append, entriesOf, makeMatch, openDesk, score, standBetween, tape, verdict } from './helpers'
 
 const roll = (by: number, dice: number[], keep?: number[]) => ({
   play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) },
@@ -152,7 +152,7 @@ test('two referees at once: the second is shown what came in between', async ({ 
 test('without the server the desk goes on, and sends in order when it is back', async ({ page, request }) => {
   const match = await makeMatch(request)
   await openDesk(page, match)
-  await page.route('**/api/**', (route) => route.abort())
+  await standBetween(page, '**/api/**', (route) => route.abort())
   await page.keyboard.type('65431')
   await page.keyboard.press('Enter')
   await page.keyboard.press('s')

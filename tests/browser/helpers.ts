@@ -129,6 +129,22 @@ export async function visit(page: Page, path: string) {
   else await page.goto(path)
 }
 
+/**
+ * Stands between a page that is there and the server. A busy machine may tell such a page of it later than of the next key, whose
+ * request then goes by: what is asked before shows that it was told.
+ */
+export async function standBetween(page: Page, ...given: Parameters<Page['route']>) {
+  const asked = /\/api\/alive\?between$/
+  await page.route(...given)
+  await page.route(asked, (route) => route.fulfill({ json: 'between' }))
+  await expect
+    .poll(() =>
+      page.evaluate(async () => ((await (await fetch('/api/alive?between')).json()) as unknown) === 'between'),
+    )
+    .toBe(true)
+  await page.unroute(asked)
+}
+
 export async function openDesk(page: Page, match: string) {
   await visit(page, `/match/${match}`)
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()

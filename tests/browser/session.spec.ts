@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { expect, test, type APIRequestContext, type Browser, type BrowserContext, type Page } from '@playwright/test'
-import { append, axe, entriesOf, expectScanned, score, SIZES, tap, wider } from './helpers'
+import { append, axe, entriesOf, expectScanned, score, SIZES, standBetween, tap, wider } from './helpers'
 import { ownServer } from './server'
 
 /**
@@ -344,7 +344,7 @@ test('the end of a session: one page of it, helpers are let go, and the next sea
   for (const name of TABLES) await expect(page.getByRole('link', { name, exact: true }).first()).toBeVisible()
   await expect(page.getByRole('region', { name: 'Each child', exact: true }).locator('tbody tr')).toHaveCount(24)
   // Where the server is away for a moment that is said, until the page is read anew.
-  await page.route('**/resume', (route) => route.abort(), { times: 1 })
+  await standBetween(page, '**/resume', (route) => route.abort(), { times: 1 })
   await tap(page, 'It has not ended: go on')
   await expect(page.getByRole('alert')).toContainText('The server can’t be reached.')
   await tap(page, 'Try again')

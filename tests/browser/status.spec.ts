@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { makeMatch, openDesk, SIZES } from './helpers'
+import { makeMatch, openDesk, SIZES, standBetween } from './helpers'
 
 /** What the desk says of the server, in each of its ways. */
 const STATES: Readonly<Record<string, (page: Page) => Promise<void>>> = {
@@ -9,13 +9,13 @@ const STATES: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.reload()
   },
   '1 waiting': async (page) => {
-    await page.route('**/api/matches/*/entries', (route) => route.abort())
+    await standBetween(page, '**/api/matches/*/entries', (route) => route.abort())
     await page.keyboard.type('11111')
     await page.keyboard.press('Enter')
   },
   'Not recorded: ': async (page) => {
     const says = 'The disk of the server is full: make room there, then the desk goes on by itself, nothing is lost.'
-    await page.route('**/api/matches/*/entries', (route) =>
+    await standBetween(page, '**/api/matches/*/entries', (route) =>
       route.fulfill({ status: 507, json: { code: 'full', says } }),
     )
     await page.keyboard.type('11111')
