@@ -47,13 +47,14 @@ export function useMatchStore(id: string) {
 
     const { match, recorded, tape, clock, room } = held
     const { missing, movedTo, join, leave, followed } = following
-    const { waiting } = outbox
+    const { waiting, kept } = outbox
     const { online } = link
     const half = halfEntered(id, held)
     return {
       match,
       recorded,
       waiting,
+      kept,
       tape,
       conflict,
       refusal,

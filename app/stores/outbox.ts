@@ -1,4 +1,4 @@
-import { shallowRef } from 'vue'
+import { ref, shallowRef } from 'vue'
 import * as z from 'zod'
 import type { Recorded } from '#shared/api'
 
@@ -38,15 +38,18 @@ export interface OutboxParts {
 /** What this device has recorded and the server has not acknowledged: kept, sent in order, one after another. */
 export function makeOutbox({ shelf, newId, post, fateOf, acknowledged, failed }: OutboxParts) {
   const waiting = shallowRef<readonly Waiting[]>([])
+  /** How many of them lie on this device: from then on a reload loses nothing. */
+  const kept = ref(0)
   let sending = false
 
   function keep(entries: readonly Waiting[]) {
     waiting.value = entries
-    void shelf.write(entries)
+    void shelf.write(entries).then(() => (kept.value = entries.length))
   }
 
   async function load() {
     waiting.value = waitingIn(await shelf.read())
+    kept.value = waiting.value.length
   }
 
   /** Puts an entry in, meant for the state after entry `after`. */
@@ -88,7 +91,7 @@ export function makeOutbox({ shelf, newId, post, fateOf, acknowledged, failed }:
     if (fate) failed(fate)
   }
 
-  return { waiting, load, add, settle, move, clear, send }
+  return { waiting, kept, load, add, settle, move, clear, send }
 }
 
 export type Outbox = ReturnType<typeof makeOutbox>

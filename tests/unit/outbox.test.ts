@@ -85,3 +85,26 @@ test.each([
   await box.box.load()
   expect(box.box.waiting.value.map(({ id }) => id)).toEqual(ids)
 })
+
+test('what is put in counts as kept once the device has it', async () => {
+  const writes: (() => void)[] = []
+  const shelf = { read: async () => [], write: () => new Promise<void>((resolve) => writes.push(resolve)) }
+  const nothing = () => undefined
+  const post = () => new Promise<never>(nothing)
+  const box = makeOutbox({
+    shelf,
+    newId: () => `entry-${writes.length}`,
+    post,
+    fateOf: () => ({ kind: 'lost' }),
+    acknowledged: nothing,
+    failed: nothing,
+  })
+  box.add(0, 'a')
+  box.add(1, 'b')
+  expect([box.waiting.value.length, box.kept.value]).toEqual([2, 0])
+  for (const [i, done] of writes.entries()) {
+    done()
+    await Promise.resolve()
+    expect(box.kept.value).toBe(i + 1)
+  }
+})

@@ -10,9 +10,7 @@ const { store } = defineProps<{ store: MatchStore }>()
   <p v-else-if="!store.online" class="status text-(--call) flex items-center gap-1">
     <UIcon name="i-lucide-wifi-off" class="size-5 shrink-0" />
     {{
-      store.waiting.length
-        ? `${store.waiting.length} waiting; go on, they are kept here`
-        : 'No connection; go on, entries are kept here'
+      store.kept ? `${store.kept} waiting; go on, they are kept here` : 'No connection; go on, entries are kept here'
     }}
   </p>
 </template>
