@@ -102,7 +102,6 @@ export default defineNuxtConfig({
     build: { reportCompressedSize: false },
   },
   eslint: { config: { stylistic: false } },
-  $production: { nitro: { externals: { trace: true } } },
   // Vite 8 no longer tells by itself where a server of pages begins, and Nuxt asks for it although none is rendered there.
   $development: {
     vite: { environments: { ssr: { build: { rolldownOptions: { input: { server: 'nuxt/dist/app/entry' } } } } } },
