@@ -12,10 +12,7 @@ export function apart(bundled: RegExp): Plugin {
     resolveId: { order: 'pre', filter: { id: PART }, handler: (id) => (known.has(id) ? id : null) },
     load: {
       filter: { id: PART },
-      handler(id) {
-        const code = known.get(id)
-        return code === undefined ? null : { code, map: null, moduleSideEffects: false }
-      },
+      handler: (id) => ({ code: known.get(id)!, map: null, moduleSideEffects: false }),
     },
     transform: {
       filter: { id: bundled },

@@ -22,8 +22,8 @@ function madeBy(statement: ReturnType<typeof parseSync>['program']['body'][numbe
 
 /**
  * Takes a bundled file apart where its bundler left marks, so that a page is sent those of its parts that it uses. A word that
- * only looks like another part's name brings that part along: too much never, at worst. Nothing in it may change what another
- * part made: the build refuses that.
+ * only looks like another part's name brings that part along: at worst too much comes, never too little. No part may change
+ * what another one made: the build refuses that.
  */
 export function partsOf(id: string, code: string): Parts {
   const { program, module } = parseSync(id, code)

@@ -9,9 +9,8 @@ import type { OwnState } from '#core/games/own-game/state'
 const { rules, state } = defineProps<{ rules: OwnRules; state: OwnState }>()
 
 const odds = computed(() => oddsOf(rules, state))
-type Odds = NonNullable<ReturnType<typeof oddsOf>>
 const PLACES = 6
-type Reached = Odds[number]['reached'][number]
+type Reached = NonNullable<typeof odds.value>[number]['reached'][number]
 /** What is reached by which throws: `11%: 1 3, 2 2`. */
 const sayReached = ({ chance, throws, more }: Reached) =>
   chance
