@@ -95,7 +95,7 @@ test('Back closes what lies on top, and leaves the match only with nothing open'
   await page.getByRole('listitem').filter({ hasText: 'Back and forth' }).getByRole('link').first().tap()
   await expect(page).toHaveURL(/\/match\//)
   await tap(page, 'More')
-  const sheet = page.getByRole('dialog', { name: 'More' })
+  const sheet = page.getByRole('menu', { name: 'More' })
   await expect(sheet).toBeVisible()
   await page.goBack()
   await expect(sheet).toBeHidden()

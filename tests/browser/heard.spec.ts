@@ -37,7 +37,11 @@ test('verdicts are spoken and chimed when that is switched on, and remembered', 
   await expect(page.getByRole('region', { name: 'Tape' })).toContainText('Ines rolls')
   expect(await heard()).toEqual([])
   await page.keyboard.press('m')
-  for (const name of ['Read questions', 'Read verdicts', 'Chimes']) await page.getByRole('button', { name }).click()
+  await page.getByRole('menuitem', { name: 'Heard' }).click()
+  for (const name of ['Read questions', 'Read verdicts', 'Chimes']) {
+    await page.getByRole('menuitemcheckbox', { name }).click()
+    await expect(page.getByRole('menuitemcheckbox', { name })).toBeChecked()
+  }
   await page.reload()
   await expect(page.getByRole('button', { name: /Stop and bank 19/ })).toBeVisible()
   await page.keyboard.press('s')
@@ -57,8 +61,12 @@ test('verdicts are spoken and chimed when that is switched on, and remembered', 
 test('where the machine has no voice of its own nothing is read, and the desk says so', async ({ page, request }) => {
   await openDesk(page, await makeMatch(request))
   await page.keyboard.press('m')
-  await expect(page.getByRole('button', { name: 'Read questions' })).toBeDisabled()
-  await expect(page.getByRole('dialog')).toContainText('nothing is sent away to be read')
+  await page.getByRole('menuitem', { name: 'Heard' }).click()
+  for (const name of ['Read questions', 'Read verdicts']) {
+    const item = page.getByRole('menuitemcheckbox', { name })
+    await expect(item).toBeDisabled()
+    await expect(item).toContainText('nothing is sent away to be read')
+  }
 })
 
 test('one line finds matches, people, rules and actions', async ({ page, request }) => {

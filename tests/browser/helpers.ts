@@ -191,7 +191,12 @@ const FINGER_MS = 400
 /** Touches the first button or radio of this name, as a person does: not twice in one spot as fast as a machine. */
 export async function tap(page: Page, name: string | RegExp) {
   const exact = typeof name === 'string'
-  const key = page.getByRole('button', { name, exact }).or(page.getByRole('radio', { name, exact })).first()
+  const roles = ['radio', 'menuitem', 'menuitemcheckbox'] as const
+  const keys = roles.reduce(
+    (all, role) => all.or(page.getByRole(role, { name, exact })),
+    page.getByRole('button', { name, exact }),
+  )
+  const key = keys.first()
   const box = await key.boundingBox()
   const [x, y] = box ? [box.x + box.width / 2, box.y + box.height / 2] : [NaN, NaN]
   const last = touches.get(page)

@@ -58,5 +58,6 @@ test('from the desk before the first play; taken back it is played here', async 
   await page.getByRole('region', { name: 'Pad' }).getByRole('button', { name: 'Rolled a 2' }).tap()
   await tap(page, /^Makes 6, said 6/)
   await tap(page, 'More')
-  await expect(page.getByRole('button', { name: /Only the result/ })).toHaveCount(0)
+  await expect(page.getByRole('menu')).toBeVisible()
+  await expect(page.getByRole('menuitem', { name: /Only the result/ })).toHaveCount(0)
 })

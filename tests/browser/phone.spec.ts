@@ -23,7 +23,7 @@ test('on a phone: set up, play, rule, look back, end early, all by touch', async
   await expect(score(page, 2)).toContainText('1')
 
   await page.getByRole('button', { name: 'More' }).tap()
-  await page.getByRole('button', { name: 'Ruling' }).tap()
+  await page.getByRole('menuitem', { name: 'Ruling' }).tap()
   const ruling = page.getByRole('dialog', { name: 'Ruling' })
   await ruling.getByRole('radio', { name: 'Give or take points' }).tap()
   await ruling.getByRole('button', { name: 'Wren' }).tap()
@@ -33,14 +33,14 @@ test('on a phone: set up, play, rule, look back, end early, all by touch', async
   await expect(score(page, 1)).toContainText('2')
 
   await page.getByRole('button', { name: 'More' }).tap()
-  await page.getByRole('button', { name: 'Look back' }).tap()
+  await page.getByRole('menuitem', { name: 'Look back' }).tap()
   await page.getByRole('button', { name: 'One entry back' }).tap()
   await expect(page.getByRole('region', { name: 'Looking back' })).toContainText('Kofi draws 7 and 3 and perches on 42')
   await expect(score(page, 1)).toContainText('0')
   await page.getByRole('button', { name: 'Back to now' }).tap()
 
   await page.getByRole('button', { name: 'More' }).tap()
-  await page.getByRole('button', { name: 'End the match now' }).tap()
+  await page.getByRole('menuitem', { name: 'End the match now' }).tap()
   await page
     .getByRole('dialog', { name: 'End the match now?' })
     .getByRole('button', { name: 'End the match', exact: true })

@@ -133,7 +133,7 @@ test('a rule that can’t be so is refused in words before it is recorded', asyn
   const match = await makeMatch(request, { entries: [...MATCH, roll(1, [1, 1, 1, 1, 1])] })
   await openDesk(page, match)
   await page.getByRole('button', { name: 'More' }).click()
-  await page.getByRole('dialog', { name: 'More' }).getByRole('button', { name: 'Ruling' }).click()
+  await page.getByRole('menuitem', { name: 'Ruling' }).click()
   const sheet = page.getByRole('dialog', { name: 'Ruling' })
   await sheet.getByLabel('Rounds').fill('1')
   await sheet.getByLabel('In your own words').click()
@@ -144,7 +144,7 @@ test('a rule that can’t be so is refused in words before it is recorded', asyn
 test('the match is ended early on the standing, and the result says so', async ({ page, request }) => {
   await openDesk(page, await makeMatch(request, { entries: MATCH }))
   await page.getByRole('button', { name: 'More' }).click()
-  await page.getByRole('button', { name: 'End the match now' }).click()
+  await page.getByRole('menuitem', { name: 'End the match now' }).click()
   await page
     .getByRole('dialog', { name: 'End the match now?' })
     .getByRole('button', { name: 'End the match', exact: true })

@@ -3,7 +3,7 @@ import type { MatchStore } from '~/stores/match'
 import type { SheetName } from '~/composables/useSheets'
 
 /** The desk's uppermost line: which match, how far it is, the clocks, and taking back. */
-const { id, store, title, round, undoable, redoable } = defineProps<{
+const { id, store, title, round, undoable, redoable, more } = defineProps<{
   id: string
   store: MatchStore
   title: string
@@ -11,10 +11,14 @@ const { id, store, title, round, undoable, redoable } = defineProps<{
   round: string
   undoable: boolean
   redoable: boolean
+  /** What is needed less often is open. */
+  more: boolean
 }>()
 const emit = defineEmits<{ undo: []; redo: []; sheet: [name: SheetName] }>()
 
 const { helping, settling } = useDesk()
+const moreKey = useTemplateRef<{ $el: HTMLElement }>('moreKey')
+defineExpose({ moreKey: computed(() => moreKey.value?.$el) })
 </script>
 
 <template>
@@ -65,7 +69,14 @@ const { helping, settling } = useDesk()
         @click="navigateTo({ path: '/help', state: { stop: true } })"
         ><UIcon name="i-lucide-log-out" class="size-5"
       /></Key>
-      <Key v-else aria-label="More" title="More (M)" @click="emit('sheet', 'more')"
+      <Key
+        v-else
+        ref="moreKey"
+        aria-label="More"
+        aria-haspopup="menu"
+        :aria-expanded="more"
+        title="More (M)"
+        @click="emit('sheet', 'more')"
         ><UIcon name="i-lucide-ellipsis" class="size-5"
       /></Key>
     </div>

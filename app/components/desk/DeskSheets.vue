@@ -5,12 +5,14 @@ import type { GameView } from '~/games/view'
 import type { MatchStore } from '~/stores/match'
 
 /** The desk's sheets, and what becomes of what is decided on them. */
-const { id, store, sheets, tape, view } = defineProps<{
+const { id, store, sheets, tape, view, beside } = defineProps<{
   id: string
   store: MatchStore
   sheets: ReturnType<typeof useSheets>
   tape: Tape
   view: GameView
+  /** The key of the menu. */
+  beside: HTMLElement | undefined
 }>()
 const emit = defineEmits<{
   look: []
@@ -38,8 +40,9 @@ function onPaper(reached: readonly number[], why: string) {
 </script>
 
 <template>
-  <MoreSheet
+  <MoreMenu
     v-model:open="more"
+    :beside="beside"
     :store="store"
     :over="over"
     :begun="tape.state.played > 0"

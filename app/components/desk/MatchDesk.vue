@@ -41,6 +41,7 @@ const desk = provideDesk({
 })
 const { dealer, seats } = desk
 const dock = useTemplateRef('dock')
+const bar = useTemplateRef('bar')
 const sheets = useSheets()
 const { sheet, asked } = sheets
 const leaving = useLeavingMatch(store, sheets, helping)
@@ -130,8 +131,7 @@ useDeskKeys(
   () => sheet.value !== null,
   helping,
 )
-/** In little room what would be too small to be read is scrolled instead. */
-const small = useMediaQuery('(max-width: 59.99rem) and (max-height: 55.99rem)')
+const small = useLittleRoom()
 useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble Tally` })
 </script>
 
@@ -148,12 +148,14 @@ useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble
     <template #top>
       <DeskBar
         :id="id"
+        ref="bar"
         class="bar"
         :store="store"
         :title="title"
         :round="round"
         :undoable="undoable !== null"
         :redoable="redoable !== null"
+        :more="sheet === 'more'"
         @undo="undo"
         @redo="redo"
         @sheet="sheet = $event"
@@ -239,6 +241,7 @@ useHead({ title: () => `${store.match?.name || title.value || 'Match'} · Nimble
       :sheets="sheets"
       :tape="tape"
       :view="view"
+      :beside="bar?.moreKey"
       @look="lookBack"
       @reopen="reopen"
       @go="leaving.go"

@@ -1,0 +1,12 @@
+/** Looks of parts that stand in one place each: apart from app.config.ts, which every page brings along. */
+
+/** The desk's menu: as high as a thumb, its signs in the colour of its words. */
+export const MENU = {
+  content: 'z-50 max-w-[min(23rem,calc(100vw-1rem))] bg-(--sheet) rounded-[0.6rem] ring-0 border-2 border-accented',
+  group: 'px-1 py-0.5',
+  label: 'min-h-9 items-center text-(--ink-soft)',
+  item: 'min-h-11 items-center text-[1.05rem] text-(--ink) font-[650] cursor-pointer before:rounded-[0.45rem]',
+  itemLeadingIcon: 'size-5 text-(--ink)',
+  itemTrailingIcon: 'text-(--accent)',
+  itemDescription: 'font-normal whitespace-normal text-sm text-(--ink-soft)',
+}
