@@ -67,6 +67,34 @@ test('an older entry is amended in the pad that entered it; what changes is name
     ])
 })
 
+test('what an entry shows a moment later moves none of its keys', async ({ page, request }) => {
+  await openDesk(page, await makeMatch(request, { houseRules: HOUSE, entries: MATCH }))
+  let held = 0
+  let letGo = () => {}
+  const gate = new Promise<void>((go) => (letGo = go))
+  await page.route('**/*.js', async (route) => {
+    held++
+    await gate
+    await route.continue()
+  })
+  const entry = tape(page).getByRole('listitem').last()
+  await entry.getByRole('button').first().click()
+  const keys = entry.getByRole('button', { name: /^(The table then|Put entry|Take back entry)/ })
+  await expect(keys).toHaveCount(3)
+  // Measured from the top of its entry: the tape itself may scroll.
+  const places = () =>
+    entry.evaluate((li) =>
+      [...li.querySelectorAll('.key')]
+        .filter(({ textContent }) => /then|Put|Take/.test(textContent))
+        .map((key) => key.getBoundingClientRect().top - li.getBoundingClientRect().top),
+    )
+  const before = await places()
+  await expect.poll(() => held).toBeGreaterThan(0)
+  letGo()
+  await expect(entry.getByRole('figure')).toBeVisible()
+  expect(await places()).toEqual(before)
+})
+
 test('taking back an older entry names what it brings with it, and can be let be', async ({ page, request }) => {
   const match = await makeMatch(request, { entries: MATCH })
   await openDesk(page, match)

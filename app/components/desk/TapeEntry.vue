@@ -46,7 +46,6 @@ const isPlay = computed(() => line.entry.kind === 'play')
     <div v-if="open" class="px-4 pb-3 pl-12 space-y-2">
       <p>{{ silent ? table.game.about.finds.asks : sayVerdict(table, line) }}</p>
       <p v-if="line.amendedBy" class="text-sm text-(--ink-soft)">Put right by entry {{ line.amendedBy }}.</p>
-      <LazyWorkingDrawing v-for="(working, i) in workings" :key="i" :working="working" />
       <div v-if="!still" class="flex flex-wrap gap-2">
         <Key @click="emit('look')"><UIcon name="i-lucide-eye" /> The table then</Key>
         <Key v-if="isPlay && !line.struck" @click="emit('amend')"
@@ -56,6 +55,8 @@ const isPlay = computed(() => line.entry.kind === 'play')
           <UIcon name="i-lucide-strikethrough" /> Take back entry {{ line.number }}
         </Key>
       </div>
+      <!-- Below the keys: it comes a moment later, and a key that moves away from under a finger is missed. -->
+      <LazyWorkingDrawing v-for="(working, i) in workings" :key="i" :working="working" />
     </div>
   </li>
 </template>
