@@ -1,3 +1,5 @@
+import { KEY } from './key'
+
 /** Looks of parts that stand in one place each: apart from app.config.ts, which every page brings along. */
 
 /** The desk's menu: as high as a thumb, its signs in the colour of its words. */
@@ -9,4 +11,14 @@ export const MENU = {
   itemLeadingIcon: 'size-5 text-(--ink)',
   itemTrailingIcon: 'text-(--accent)',
   itemDescription: 'font-normal whitespace-normal text-sm text-(--ink-soft)',
+}
+
+/** What is shown in one place, of several: keys of which one is pressed. */
+export const TABS = {
+  list: 'gap-[0.3rem] p-0 border-0 mb-0',
+  indicator: 'hidden',
+  label: 'overflow-visible',
+  trigger:
+    `${KEY} min-h-11 px-2 flex-auto data-[state=inactive]:text-(--ink) data-[state=active]:text-(--ink) ` +
+    'data-[state=active]:bg-(--accent-soft) data-[state=active]:border-(--accent)',
 }

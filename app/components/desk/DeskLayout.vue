@@ -12,11 +12,9 @@ const tab = defineModel<DeskTab>('tab', { required: true })
 const { made, settling } = useDesk()
 const root = useTemplateRef<HTMLElement>('root')
 useSecondTouch(root, made)
-const tabs = computed<readonly (readonly [DeskTab, string])[]>(() => [
-  ['table', 'Table'],
-  ['tape', `Tape ${entries || ''}`],
-  ['eye', 'Eye'],
-])
+const small = useLittleRoom()
+/** One of several that are shown in the same place; elsewhere a part like any other. */
+const panel = (name: string) => (small.value ? { role: 'tabpanel', 'aria-label': name } : {})
 </script>
 
 <script lang="ts">
@@ -26,12 +24,10 @@ export type DeskTab = 'table' | 'tape' | 'eye'
 <template>
   <div ref="root" class="desk" :class="{ settling }" :data-tab="tab">
     <slot name="top" />
-    <nav class="tabs" aria-label="What is shown">
-      <Key v-for="[name, label] in tabs" :key="name" :aria-pressed="tab === name" @click="tab = name">{{ label }}</Key>
-    </nav>
-    <div class="stage"><slot name="stage" /></div>
+    <div class="tabs"><LazyDeskTabs v-if="small" v-model="tab" :entries="entries" /></div>
+    <div class="stage" v-bind="panel('Table')"><slot name="stage" /></div>
     <slot name="dock" />
-    <aside class="side"><slot name="side" /></aside>
+    <aside class="side" v-bind="panel(tab === 'eye' ? 'Eye' : 'Tape')"><slot name="side" /></aside>
     <slot />
   </div>
 </template>
@@ -117,11 +113,7 @@ export type DeskTab = 'table' | 'tape' | 'eye'
   }
   .tabs {
     grid-area: tabs;
-    display: flex;
-    gap: 0.3rem;
-  }
-  .tabs > .key {
-    flex: 1 1 0;
+    display: block;
     min-height: 2.75rem;
   }
   .side {
@@ -154,9 +146,8 @@ export type DeskTab = 'table' | 'tape' | 'eye'
   .desk:not(:has(> .dock)) {
     grid-template-areas: 'bar bar tabs' 'seats seats seats' 'stage stage stage' 'verdict verdict verdict';
   }
-  .tabs > .key {
-    padding: 0 0.6rem;
-    white-space: nowrap;
+  .tabs {
+    min-width: max-content;
   }
 }
 </style>
