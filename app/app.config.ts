@@ -51,6 +51,7 @@ export default defineAppConfig({
           'z-100 h-auto max-w-80 px-3 py-2 rounded-[0.6rem] ring-0 bg-(--ink) text-(--paper) text-base font-[650]',
       },
     },
+    skeleton: { base: 'bg-(--sunken) rounded-[0.6rem]' },
     checkboxGroup: { slots: { fieldset: 'gap-y-1' }, defaultVariants: { size: 'xl' } },
     checkbox: {
       slots: { root: 'min-h-9', wrapper: 'text-base', label: 'font-normal' },

@@ -29,7 +29,7 @@ useHead({
     <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap items-center gap-3">
       {{ failed }} <Key @click="load()">Try again</Key>
     </p>
-    <p v-else-if="!ready" aria-busy="true">Counting …</p>
+    <Awaited v-else-if="!ready" says="Counting …" />
     <template v-else-if="people.length">
       <div class="flex flex-wrap gap-2 print:hidden" role="group" aria-label="Whom">
         <PersonKeys :people="people" :chosen="(person) => chosen.includes(person)" @toggle="toggle" />

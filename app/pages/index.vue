@@ -28,7 +28,7 @@ useHead({ title: 'Matches · Nimble Tally' })
     <p v-if="state === 'failed'" role="alert" class="sheet p-4">
       The server can’t be reached. <Key class="ml-2" @click="load">Try again</Key>
     </p>
-    <p v-else-if="state === 'loading'" aria-busy="true">Looking round the room …</p>
+    <Awaited v-else-if="state === 'loading'" says="Looking round the room …" shape="cards" />
     <div v-else-if="!matches.length" class="sheet p-10 text-center space-y-4">
       <h2 class="text-2xl font-bold">No table yet</h2>
       <p>Set one up: who plays, what the house rules are, and off you go.</p>

@@ -33,7 +33,7 @@ useHead({ title: 'The lab · Nimble Tally' })
       <h1 class="text-3xl font-bold mr-auto">The lab</h1>
       <Key @click="link()"><UIcon name="i-lucide-link" class="size-5" /> {{ copied ? 'Copied' : 'Copy the link' }}</Key>
     </header>
-    <p v-if="!game" aria-busy="true">Setting the table …</p>
+    <Awaited v-if="!game" says="Setting the table …" />
     <template v-else>
       <div class="grid gap-4 grid-cols-1 lg:grid-cols-2 items-start">
         <section class="sheet p-4 space-y-4" aria-label="What is tried out">

@@ -109,7 +109,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
     <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">
       {{ failed }} <Key @click="load()">Try again</Key>
     </p>
-    <p v-else-if="!ready" aria-busy="true">Turning the pages …</p>
+    <Awaited v-else-if="!ready" says="Turning the pages …" />
     <template v-else>
       <p role="status">{{ count(total, 'match', 'matches') }}</p>
       <section v-for="{ day, matches } in days" :key="day" class="space-y-1">

@@ -75,7 +75,7 @@ useHead({ title: 'Seat the room · Nimble Tally' })
     <p v-if="failed || same.failed.value" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">
       {{ failed ?? same.failed.value }} <Key v-if="!ready" @click="load()">Try again</Key>
     </p>
-    <p v-if="!ready && !failed" aria-busy="true">Looking who is known …</p>
+    <Awaited v-if="!ready && !failed" says="Looking who is known …" shape="cards" />
     <template v-if="ready">
       <section class="sheet p-4 space-y-3" aria-labelledby="here">
         <h2 id="here" class="text-xl font-bold flex flex-wrap items-center gap-3">

@@ -67,7 +67,7 @@ useHead({ title: () => `${title.value} · Nimble Tally` })
     <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">
       {{ failed }} <Key @click="load()">Try again</Key>
     </p>
-    <p v-else-if="!facts" aria-busy="true">Looking them up …</p>
+    <Awaited v-else-if="!facts" says="Looking them up …" />
     <UEmpty
       v-else-if="!facts.length"
       icon="i-lucide-lightbulb"

@@ -82,7 +82,7 @@ async function renew() {
           Each room has its own people, matches, boards and house rules; no other room sees them, and neither do you.
         </p>
       </section>
-      <p v-if="!listed && !failed" aria-busy="true">Looking it up …</p>
+      <Awaited v-if="!listed && !failed" says="Looking it up …" shape="cards" />
       <ListTable v-else-if="listed?.rooms.length" :rows="listed.rooms" :columns="COLUMNS" label="Rooms" class="sheet">
         <template #name="{ row }">
           <UButton variant="words" class="px-0 min-h-11 text-lg font-bold" @click="openRoom(row.id)">{{

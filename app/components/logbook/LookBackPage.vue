@@ -33,7 +33,7 @@ useHead({ title: () => `${title} · Nimble Tally` })
     <p v-if="failed" role="alert" class="sheet p-4 flex flex-wrap gap-3 items-center">
       {{ failed }} <Key @click="emit('again')">Try again</Key>
     </p>
-    <p v-else-if="!day" aria-busy="true">Looking back on it …</p>
+    <Awaited v-else-if="!day" says="Looking back on it …" />
     <p v-else-if="!day.matches.length" class="sheet p-8 text-center text-lg">{{ nothing }}</p>
     <LookedBack v-else :day="day" />
   </div>

@@ -149,6 +149,6 @@ useHead({ title: () => `${person.value?.name ?? 'Person'} · Nimble Tally` })
       <h1 class="text-2xl font-bold">{{ failed }}</h1>
       <Key @click="load()">Try again</Key> <Key to="/people">People</Key>
     </template>
-    <p v-else aria-busy="true">Looking it up …</p>
+    <Awaited v-else says="Looking it up …" />
   </div>
 </template>

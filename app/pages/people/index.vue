@@ -88,7 +88,7 @@ useHead({ title: 'People · Nimble Tally' })
     <ClassFilter v-model="of" :people="people" />
     <p v-if="done" role="status" class="font-semibold">{{ done }}</p>
     <p v-if="failed" role="alert" class="text-(--refused) font-semibold">{{ failed }}</p>
-    <p v-if="!ready && !failed" aria-busy="true">Looking it up …</p>
+    <Awaited v-if="!ready && !failed" says="Looking it up …" />
     <ListTable v-else-if="shown.length" :rows="shown" :columns="COLUMNS" label="People" class="sheet max-w-4xl">
       <template #name="{ row }">
         <NuxtLink :to="`/people/${row.id}`" class="inline-flex items-center gap-3 min-h-11 hover:underline">
