@@ -2,7 +2,7 @@ import { toggled } from '#core/basics/lists'
 import * as z from 'zod'
 import type { LocationQuery } from 'vue-router'
 import { printablesOf, type Printable } from '#core/print/forGame'
-import { letterText } from '#core/print/letter'
+import { letterParts, type LetterPart } from '#core/print/letter'
 import { receiptPages } from '#core/print/receipt'
 import { PAPERS, type Paper, type Wishes } from '#core/contract/sheet'
 import type { Setup } from '~/composables/useSetup'
@@ -48,8 +48,8 @@ function useWishes(asked: LocationQuery) {
 
 /** The letter home: as the app writes it under the rules, and as it was edited (null where it was not). */
 function useLetter({ game, read, seats }: Pick<Setup, 'game' | 'read' | 'seats'>) {
-  const letter = ref<string | null>(null)
-  const written = computed(() => (read.value.ok ? letterText(game.value, read.value.rules, seats.value.length) : ''))
+  const letter = shallowRef<readonly LetterPart[] | null>(null)
+  const written = computed(() => (read.value.ok ? letterParts(game.value, read.value.rules, seats.value.length) : []))
   return { letter, written }
 }
 
@@ -104,7 +104,7 @@ export function usePrinting(view: GameView, match: StoredMatch | null) {
     return [
       ...receipt,
       ...printablesOf(game, rules, setup.seats.value.length, wishes.value, {
-        ...(letter.value === null ? {} : { text: letter.value }),
+        ...(letter.value === null ? {} : { parts: letter.value }),
         day: match ? dayOf(match) : dayInLetter(new Date().toISOString()),
       }),
     ]

@@ -13,6 +13,16 @@ export const MENU = {
   itemDescription: 'font-normal whitespace-normal text-sm text-(--ink-soft)',
 }
 
+/** The letter home, as it will be read. */
+export const LETTER = {
+  root: 'border-2 border-accented rounded-[0.6rem] bg-(--sheet) overflow-hidden',
+  base: [
+    'min-h-40 max-h-96 overflow-y-auto px-3 py-2 sm:px-3 text-base *:my-2',
+    '[&_p]:leading-6 [&_h2]:text-lg [&_ul]:ps-5 [&_li]:my-0.5 [&_li]:ps-0',
+  ].join(' '),
+}
+export const LETTER_TOOLS = { base: 'p-1.5 border-b border-accented bg-(--sunken)', group: 'flex-wrap gap-1.5' }
+
 /** What is shown in one place, of several: keys of which one is pressed. */
 export const TABS = {
   list: 'gap-[0.3rem] p-0 border-0 mb-0',

@@ -10,22 +10,36 @@ const SIZES = [4.2, 4.05, 3.9, 3.75]
 /** A page that is filled less, as a part of the fullest, is not worth its paper. */
 const LEAST_FILLED = 0.2
 
+/** A paragraph of a letter: running text, the heading of what follows, or one point of a list. */
+export interface LetterPart {
+  readonly kind: 'text' | 'heading' | 'point'
+  /** Of one line: nothing in it breaks. */
+  readonly text: string
+}
+
+/** Letters of a letter at most: some three pages. */
+export const LETTER_LENGTH = 6000
+
 /** What is written in a letter home, and of which day. */
 export interface Letter {
-  /** Its text where it was edited: a line that begins with a dash is a point, and the line before the first one a heading. */
-  readonly text?: string
+  /** Its parts where it was edited. */
+  readonly parts?: readonly LetterPart[]
   /** As it is written: `28 November 2026`. */
   readonly day?: string
 }
 
-/** A letter for families, as text: how the game goes under the rules agreed, what is needed, what it practises, what to ask. */
-export function letterText(game: Game, rules: CommonRules, seats: number): string {
+/** A letter for families: how the game goes under the rules agreed, what is needed, what it practises, what to ask. */
+export function letterParts(game: Game, rules: CommonRules, seats: number): readonly LetterPart[] {
   const { needs, care } = game.prepare(rules, seats)
-  const part = (heading: string, points: readonly string[]) =>
-    points.length ? [heading, ...points.map((point) => `– ${point}`), ''] : []
+  const line = (text: string): LetterPart => ({ kind: 'text', text })
+  const part = (heading: string, points: readonly string[]): LetterPart[] =>
+    points.length
+      ? [{ kind: 'heading', text: heading }, ...points.map((text) => ({ kind: 'point', text }) as const)]
+      : []
   return [
-    `today we played ${titleOf(game.about, rules)}. ${game.about.line} Perhaps you would like to play it together at home.`,
-    '',
+    line(
+      `today we played ${titleOf(game.about, rules)}. ${game.about.line} Perhaps you would like to play it together at home.`,
+    ),
     ...part('How it goes', game.ready.aloud(rules, seats)),
     ...part('What we agreed', [...game.wording.readBack(rules, seats), ...sayCommonRules(game, rules)]),
     ...part(
@@ -34,9 +48,9 @@ export function letterText(game: Game, rules: CommonRules, seats: number): strin
     ),
     ...part('What it practises', [`It practises ${skillNames(game.about.skills)}.`]),
     ...part('What to ask while you play', game.wording.prompts(rules, [])),
-    ...care.map((text) => `Please mind: ${text}`),
-    'Right answers are nice; how somebody found them is what to talk about.',
-  ].join('\n')
+    ...care.map((text) => line(`Please mind: ${text}`)),
+    line('Right answers are nice; how somebody found them is what to talk about.'),
+  ]
 }
 
 /** The letter on its pages. */
@@ -45,26 +59,23 @@ export function letterPages(
   rules: CommonRules,
   seats: number,
   { paper }: Pick<Wishes, 'paper'>,
-  { text = letterText(game, rules, seats), day = '' }: Letter = {},
+  { parts = letterParts(game, rules, seats), day = '' }: Letter = {},
 ): readonly Page[] {
-  const tried = SIZES.map((size) => flowPages(blocksOf(text, day, size), paper))
+  const tried = SIZES.map((size) => flowPages(blocksOf(parts, day, size), paper))
   const filled = ({ marks }: Page) => Math.max(0, ...marks.map(({ y }) => y))
   const wellFilled = (pages: readonly Page[]) =>
     pages.length === 1 || filled(pages.at(-1)!) >= LEAST_FILLED * Math.max(...pages.map(filled))
   return tried.find(wellFilled) ?? tried[0]!
 }
 
-function blocksOf(text: string, day: string, size: number): Block[] {
-  const lines = text.split(/\r?\n/).map((line) => line.trim())
-  const isPoint = (line: string | undefined) => line !== undefined && /^[–-] /.test(line)
+function blocksOf(parts: readonly LetterPart[], day: string, size: number): Block[] {
   return [
     { text: '', size, beside: day || ' ' },
     { text: 'Dear family of', size, line: 'write', above: 2 },
-    ...lines.flatMap((line, i): Block[] => {
-      if (!line) return []
-      if (isPoint(line)) return [{ text: line.slice(2), size, indent: 5, bullet: '–', above: 0.8 }]
-      if (isPoint(lines[i + 1])) return [{ text: line, size: size + 1, strong: true, above: 5, keeps: true }]
-      return [{ text: line, size, strong: line.startsWith('Please mind'), above: 3.5 }]
+    ...parts.map(({ kind, text }): Block => {
+      if (kind === 'point') return { text, size, indent: 5, bullet: '–', above: 0.8 }
+      if (kind === 'heading') return { text, size: size + 1, strong: true, above: 5, keeps: true }
+      return { text, size, strong: text.startsWith('Please mind'), above: 3.5 }
     }),
   ]
 }

@@ -50,10 +50,6 @@ const pages = computed(() =>
 )
 const isKept = computed(() => printing?.sheets.value.some(({ keeps }) => keeps))
 const hasLetter = computed(() => printing?.sheets.value.some(({ id }) => id === LETTER))
-const letter = computed({
-  get: () => printing?.letter.value ?? printing?.written.value ?? '',
-  set: (text: string) => printing && (printing.letter.value = text),
-})
 const paper = computed<Paper>(() => printing?.wishes.value.paper ?? 'a4')
 const called = computed(() => (view ? titleOf(view.game.about, printing?.setup.named.value ?? {}) : ''))
 const heading = (title: string) => `${called.value} · ${title}`
@@ -146,20 +142,7 @@ const print = () => window.print()
           <p class="font-semibold" aria-hidden="true">Names on sheets that children keep</p>
           <Choose v-model="whose" :choices="whom" label="Names on sheets that children keep" class="w-full" />
         </div>
-        <div v-if="hasLetter" class="space-y-1">
-          <p id="letter" class="font-semibold">The letter home</p>
-          <UTextarea
-            v-model="letter"
-            :rows="8"
-            autoresize
-            :maxrows="16"
-            :maxlength="6000"
-            class="w-full"
-            aria-labelledby="letter"
-          />
-          <p class="text-sm text-(--ink-soft)">A line that begins with a dash is a point.</p>
-          <Key v-if="printing.letter.value !== null" @click="printing.letter.value = null">As it was</Key>
-        </div>
+        <LazyLetterHome v-if="hasLetter" v-model="printing.letter.value" :written="printing.written.value" />
         <p class="text-sm flex gap-2">
           <UIcon name="i-lucide-triangle-alert" class="size-5 shrink-0 text-(--call)" /> Scissors and paper clips are
           for the bigger ones. First names only on what goes home.
