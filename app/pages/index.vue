@@ -29,11 +29,15 @@ useHead({ title: 'Matches · Nimble Tally' })
       The server can’t be reached. <Key class="ml-2" @click="load">Try again</Key>
     </p>
     <Awaited v-else-if="state === 'loading'" says="Looking round the room …" shape="cards" />
-    <div v-else-if="!matches.length" class="sheet p-10 text-center space-y-4">
-      <h2 class="text-2xl font-bold">No table yet</h2>
-      <p>Set one up: who plays, what the house rules are, and off you go.</p>
-      <Key main to="/new">Set up the first match</Key>
-    </div>
+    <LazyUEmpty
+      v-else-if="!matches.length"
+      class="sheet"
+      icon="i-lucide-dices"
+      title="No table yet"
+      description="Which game, who plays, what the house rules are, and off you go."
+    >
+      <template #actions><Key main to="/first">Set up the first match</Key></template>
+    </LazyUEmpty>
     <template v-else>
       <ul v-if="live.length" class="grid gap-4 md:grid-cols-2 xl:grid-cols-3" aria-label="Live matches">
         <MatchCard v-for="match in live" :key="match.id" :match="match" @removed="load" />

@@ -3,7 +3,7 @@ const route = useRoute()
 const { people } = usePeople()
 const remembered = useRememberedSetup()
 const setup = useSetup(people, remembered, await loadRemembered(remembered))
-const { game, busy, failed, tried, seatProblem, problems, openingProblems, source } = setup
+const { game, busy, failed, problems, source } = setup
 
 // Before anything is shown: another game's rules would stand there for a moment.
 const school = String(route.query.preset ?? '')
@@ -15,28 +15,7 @@ if (typeof route.query.game === 'string') {
 }
 
 const form = useTemplateRef('form')
-const wrong = computed(() => {
-  if (!tried.value) return null
-  if (seatProblem.value) return seatProblem.value
-  if (problems.value.length) return 'A house rule does not fit; it is marked.'
-  return openingProblems.value.length ? 'What lies on the table is not complete yet; it is marked.' : null
-})
-/** Starts; where something is missing, the first field that it is missing in is brought into sight and ready to be typed in. */
-async function start(onPaper = false) {
-  await setup.start(onPaper)
-  if (!wrong.value) return
-  await nextTick()
-  const rule = problems.value[0]?.path.split('.')[1]
-  const part = seatProblem.value ? '[data-seats]' : rule ? `[data-rule="${rule}"]` : '[data-opening]'
-  const fields = [
-    ...(form.value
-      ?.querySelector(part)
-      ?.querySelectorAll<HTMLInputElement>('input:not([type="hidden"]), textarea, select, button') ?? []),
-  ]
-  const field = fields.find((each) => each.matches('input, textarea') && !each.value) ?? fields[0]
-  field?.scrollIntoView({ block: 'center' })
-  field?.focus({ preventScroll: true })
-}
+const { wrong, start } = useStarting(setup, form)
 /** A game, or one of the table's own with its recipe. */
 async function chooseGame(id: string, houseRules?: Readonly<Record<string, unknown>>) {
   await setup.choose(id)

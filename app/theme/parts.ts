@@ -13,6 +13,18 @@ export const MENU = {
   itemDescription: 'font-normal whitespace-normal text-sm text-(--ink-soft)',
 }
 
+/** First set-up: the steps are keys, pressed one after the other. */
+export const STEPS = {
+  trigger: [
+    'rounded-[0.6rem] border border-b-4 border-accented bg-(--sheet) text-(--ink) cursor-pointer',
+    'group-data-[state=active]:bg-(--accent) group-data-[state=active]:text-(--on-accent)',
+    'group-data-[state=completed]:bg-(--accent-soft) group-data-[state=completed]:text-(--ink)',
+    'group-data-[state=completed]:border-(--accent)',
+  ].join(' '),
+  separator: 'h-0 bg-transparent border-t-2 border-dashed border-accented',
+  title: 'text-sm sm:text-base font-[650] text-(--ink)',
+}
+
 /** The letter home, as it will be read. */
 export const LETTER = {
   root: 'border-2 border-accented rounded-[0.6rem] bg-(--sheet) overflow-hidden',

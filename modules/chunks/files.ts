@@ -10,8 +10,11 @@ import { merged, type Group } from './groups'
 const AFTERWARDS = /virtual:pwa-register$/
 /** Beside what few pages need it would bring along all that it lists, since a file asks for every file that it names. */
 const REGISTER = /\/core\/games\/abouts\.ts$/
-/** What is asked for as a whole: pages, their layouts, and how a game is shown. */
-const PAGE = /\/app\/(?:(?:pages|layouts)\/[^?]+\.vue|games\/[^/]+\/index\.ts)$/
+/**
+ * What is asked for as a whole: pages, their layouts, and how a game is shown. First set-up, which is opened once, lies in the
+ * files of a new match, whose parts it is made of, and divides none of them.
+ */
+const PAGE = /\/app\/(?:(?:pages(?!\/first)|layouts)\/[^?]+\.vue|games\/[^/]+\/index\.ts)$/
 /** How much oftener some are opened than others, and what stands first in a browser that has nothing yet. */
 const WEIGHTS: readonly (readonly [RegExp, number])[] = [
   [/\/(?:pages\/index|layouts\/default)\.vue$/, 12],
