@@ -149,9 +149,12 @@ useHead({ title: 'Logbook · Nimble Tally' })
           </li>
         </ul>
       </section>
-      <p v-if="!days.length" class="sheet p-6 text-center">
-        {{ asked ? 'Nothing of that kind was played.' : 'Nothing was played yet.' }}
-      </p>
+      <UEmpty
+        v-if="!days.length"
+        class="sheet"
+        icon="i-lucide-notebook"
+        :title="asked ? 'Nothing of that kind was played.' : 'Nothing was played yet.'"
+      />
       <Key v-if="next" class="mx-auto !flex" @click="more()"
         ><UIcon name="i-lucide-chevron-down" class="size-5" /> Older ones</Key
       >

@@ -34,7 +34,7 @@ useHead({ title: () => `${title} · Nimble Tally` })
       {{ failed }} <Key @click="emit('again')">Try again</Key>
     </p>
     <Awaited v-else-if="!day" says="Looking back on it …" />
-    <p v-else-if="!day.matches.length" class="sheet p-8 text-center text-lg">{{ nothing }}</p>
+    <UEmpty v-else-if="!day.matches.length" class="sheet" icon="i-lucide-notebook" :title="nothing" />
     <LookedBack v-else :day="day" />
   </div>
 </template>
