@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { append, entriesOf, makeMatch, openDesk, score, standBetween, tape, verdict } from './helpers'
+import { append, entriesOf, makeMatch, openDesk, score, sideWhole, standBetween, tape, verdict } from './helpers'
 
 const roll = (by: number, dice: number[], keep?: number[]) => ({
   play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) },
@@ -25,6 +25,7 @@ test('an older entry is opened and taken back', async ({ page, request }) => {
   const match = await makeMatch(request, { entries: [roll(1, [6, 5, 4, 3, 1]), roll(1, [1, 1], [6, 5, 4]), stop(1)] })
   await openDesk(page, match)
   await expect(score(page, 1)).toContainText('17')
+  await sideWhole(page)
   await tape(page)
     .getByRole('button', { name: /freezes 6, 5 and 4/ })
     .click()

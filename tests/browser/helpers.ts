@@ -150,6 +150,9 @@ export async function openDesk(page: Page, match: string) {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
 }
 
+/** Until the referee's eye is whole: parts of it that come later take room from the tape, and what is touched there moves. */
+export const sideWhole = (page: Page) => page.waitForLoadState('networkidle')
+
 /** Seconds from a finger's coming to its going, and to its coming again in a double tap. */
 const [HELD_S, AGAIN_S] = [0.03, 0.1]
 

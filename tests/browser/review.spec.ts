@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { entriesOf, makeMatch, openDesk, score, tape, verdict } from './helpers'
+import { entriesOf, makeMatch, openDesk, score, sideWhole, tape, verdict } from './helpers'
 
 const roll = (by: number, dice: number[], keep?: number[]) => ({
   play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) },
@@ -31,6 +31,7 @@ test('an older entry is amended in the pad that entered it; what changes is name
 }) => {
   const match = await makeMatch(request, { houseRules: HOUSE, entries: MATCH })
   await openDesk(page, match)
+  await sideWhole(page)
   await tape(page)
     .getByRole('button', { name: /Ines rolls 6 5 4 3 1/ })
     .click()
@@ -98,6 +99,7 @@ test('what an entry shows a moment later moves none of its keys', async ({ page,
 test('taking back an older entry names what it brings with it, and can be let be', async ({ page, request }) => {
   const match = await makeMatch(request, { entries: MATCH })
   await openDesk(page, match)
+  await sideWhole(page)
   await tape(page)
     .getByRole('button', { name: /Ines stops and says 19/ })
     .click()
