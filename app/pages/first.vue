@@ -82,7 +82,7 @@ useHead({ title: 'The first match · Nimble Tally' })
       </template>
     </UStepper>
     <footer class="goes">
-      <p v-if="failed || wrong" role="alert" class="says">{{ failed ?? wrong }}</p>
+      <StartFault :says="failed ?? wrong" class="basis-full" />
       <Key v-if="place" @click="goTo(NAMES[place - 1]!)"><UIcon name="i-lucide-arrow-left" class="size-5" /> Back</Key>
       <Key v-if="step !== 'table'" main type="submit"
         >Next: {{ STEPS[place + 1]!.title }} <UIcon name="i-lucide-arrow-right" class="size-5"
@@ -104,14 +104,5 @@ useHead({ title: 'The first match · Nimble Tally' })
   flex-wrap: wrap;
   justify-content: end;
   gap: 0.5rem;
-}
-.says {
-  flex: 1 1 100%;
-  padding: 0.4rem 0.7rem;
-  border: 2px solid var(--refused);
-  border-radius: 0.5rem;
-  background: var(--sheet);
-  color: var(--refused);
-  font-weight: 600;
 }
 </style>

@@ -55,7 +55,7 @@ useHead({ title: 'New match · Nimble Tally' })
     <aside class="space-y-4 lg:sticky lg:top-4 self-start">
       <AgreedSlip :setup="setup" />
       <div class="start">
-        <p v-if="failed || wrong" role="alert" class="says">{{ failed ?? wrong }}</p>
+        <StartFault :says="failed ?? wrong" />
         <TwoTables :setup="setup" />
         <Key main class="go" type="submit" :disabled="busy"
           ><UIcon name="i-lucide-play" class="size-6" /> Start the match</Key
@@ -75,14 +75,6 @@ useHead({ title: 'New match · Nimble Tally' })
   width: 100%;
   min-height: 3.5rem;
   font-size: 1.25rem;
-}
-.says {
-  padding: 0.4rem 0.7rem;
-  border: 2px solid var(--refused);
-  border-radius: 0.5rem;
-  background: var(--sheet);
-  color: var(--refused);
-  font-weight: 600;
 }
 /* On a phone it is at hand from the beginning. */
 @media (max-width: 63.99rem) {
