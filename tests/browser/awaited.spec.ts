@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test'
+import { holdBack } from './helpers'
 
 /** Pages that ask for something before they show it, what they ask, and what they say meanwhile. */
 const WAITING = [
@@ -13,22 +14,15 @@ const WAITING = [
 
 test('a page that waits says for what, over the shape of what will stand there', async ({ page }) => {
   for (const [path, asked, says] of WAITING) {
-    let held = 0
-    let letGo = () => {}
-    const gate = new Promise<void>((go) => (letGo = go))
-    await page.route(asked, async (route) => {
-      held++
-      await gate
-      await route.continue()
-    })
+    const back = await holdBack(page, asked)
     await page.goto(path)
     const waits = page.locator('[aria-busy="true"]').filter({ hasText: says })
     await expect(waits, path).toBeVisible()
     // Read out as words alone.
     await expect(waits.getByRole('alert', { includeHidden: false }), path).toHaveCount(0)
     await expect(waits.locator('[aria-hidden="true"] > *').first(), path).toBeVisible()
-    await expect.poll(() => held, path).toBeGreaterThan(0)
-    letGo()
+    await expect.poll(() => back.held, path).toBeGreaterThan(0)
+    back.letGo()
     await expect(waits, path).toHaveCount(0)
     await page.unroute(asked)
   }

@@ -150,6 +150,19 @@ export async function openDesk(page: Page, match: string) {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
 }
 
+/** Holds back what the page asks for until it is let go, and counts it. */
+export async function holdBack(page: Page, asked: string) {
+  let letGo = () => {}
+  const gate = new Promise<void>((go) => (letGo = go))
+  const back = { held: 0, letGo }
+  await page.route(asked, async (route) => {
+    back.held++
+    await gate
+    await route.continue()
+  })
+  return back
+}
+
 /** Until the referee's eye is whole: parts of it that come later take room from the tape, and what is touched there moves. */
 export const sideWhole = (page: Page) => page.waitForLoadState('networkidle')
 

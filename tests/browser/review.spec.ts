@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { entriesOf, makeMatch, openDesk, score, sideWhole, tape, verdict } from './helpers'
+import { entriesOf, holdBack, makeMatch, openDesk, score, sideWhole, tape, verdict } from './helpers'
 
 const roll = (by: number, dice: number[], keep?: number[]) => ({
   play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) },
@@ -70,14 +70,7 @@ test('an older entry is amended in the pad that entered it; what changes is name
 
 test('what an entry shows a moment later moves none of its keys', async ({ page, request }) => {
   await openDesk(page, await makeMatch(request, { houseRules: HOUSE, entries: MATCH }))
-  let held = 0
-  let letGo = () => {}
-  const gate = new Promise<void>((go) => (letGo = go))
-  await page.route('**/*.js', async (route) => {
-    held++
-    await gate
-    await route.continue()
-  })
+  const back = await holdBack(page, '**/*.js')
   const entry = tape(page).getByRole('listitem').last()
   await entry.getByRole('button').first().click()
   const keys = entry.getByRole('button', { name: /^(The table then|Put entry|Take back entry)/ })
@@ -90,8 +83,8 @@ test('what an entry shows a moment later moves none of its keys', async ({ page,
         .map((key) => key.getBoundingClientRect().top - li.getBoundingClientRect().top),
     )
   const before = await places()
-  await expect.poll(() => held).toBeGreaterThan(0)
-  letGo()
+  await expect.poll(() => back.held).toBeGreaterThan(0)
+  back.letGo()
   await expect(entry.getByRole('figure')).toBeVisible()
   expect(await places()).toEqual(before)
 })
