@@ -83,18 +83,32 @@ export const axe = (page: Page) =>
     .exclude('span[aria-hidden="true"][tabindex="0"]')
 
 /** Icons without a drawing: a blot in the colour of the text. */
-export const blots = (page: Page) =>
+const blots = (page: Page) =>
   page
     .locator('.icon')
     .evaluateAll((icons) =>
       icons.filter((icon) => getComputedStyle(icon).maskImage === 'none').map(({ className }) => className),
     )
 
-/** The scan finds nothing wrong with the page, and every icon is there. */
+/** Names of radios that are not what stands on them. */
+const misnamed = (page: Page) =>
+  page.getByRole('radio').evaluateAll((radios) =>
+    radios.flatMap((radio) => {
+      const named = radio.getAttribute('aria-label')
+      return named === null || named === radio.closest('label')?.innerText.trim() ? [] : [`named ${named}`]
+    }),
+  )
+
+/** What is wrong with the page: what the scan finds, icons without a drawing, radios called otherwise than they read. */
+export async function faultsOf(page: Page, scan = axe(page)) {
+  const { violations } = await scan.analyze()
+  const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)
+  return [...found, ...(await blots(page)), ...(await misnamed(page))]
+}
+
+/** Nothing is wrong with the page as it stands. */
 export async function expectScanned(page: Page) {
-  expect(await blots(page)).toEqual([])
-  const { violations } = await axe(page).analyze()
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([])
+  expect(await faultsOf(page)).toEqual([])
 }
 
 /** At no size is the page wider than the window, and the scan finds nothing; leaves it at the size of a laptop. */

@@ -3,7 +3,7 @@ import { gameById, GAMES } from '../../core/games/index'
 import { makeRound } from '../../core/trainer/round'
 import { watchedTapes } from '../../core/trainer/watched'
 import { textsOverTexts } from './bots'
-import { axe, SIZES, wider } from './helpers'
+import { expectScanned, faultsOf, SIZES, wider } from './helpers'
 
 /** Learning a game: a match that plays itself, and plays to be judged. */
 const told = (page: Page) => page.getByRole('region', { name: 'Play' })
@@ -174,7 +174,7 @@ test('both pass the scan, light and dark, and are reached from the rulebook; rul
       await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
       await page.goto(`${path}?key=2~scan`)
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
-      expect([path, (await axe(page).analyze()).violations.map(({ id }) => id)]).toEqual([path, []])
+      expect([path, await faultsOf(page)]).toEqual([path, []])
     }
   await page.goto(`/watch/brim?rules=${encodeURIComponent('{"limit":-4}')}`)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('These house rules can’t be played')
@@ -226,7 +226,7 @@ test('questions are answered under the rules that are named, opened by a link, a
   await expect(page.getByText('Level at the end: another round for everyone, until it breaks.')).toBeVisible()
   await page.getByRole('button', { name: 'What if somebody says a wrong sum?' }).click()
   await expect(page.getByText('must be said, and be right, before a play counts')).toBeVisible()
-  expect((await axe(page).analyze()).violations.map(({ id }) => id)).toEqual([])
+  await expectScanned(page)
   await page.goto('/')
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   await page.keyboard.press('Control+k')

@@ -1,6 +1,6 @@
 import { expect, test, type APIRequestContext } from '@playwright/test'
 import Papa from 'papaparse'
-import { append, axe, choose, makeMatch, SIZES, tap, wider } from './helpers'
+import { append, choose, expectScanned, faultsOf, makeMatch, SIZES, tap, wider } from './helpers'
 import { ownServer } from './server'
 
 /** People, what each can do by now, forgetting, and the logbook. */
@@ -276,11 +276,7 @@ test('people, a child’s page and the logbook pass the scan, and nothing is cut
       await expect(page.locator('h1').first()).toBeVisible()
       await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
       if (path.startsWith('/logbook')) await tap(page, 'Over the weeks')
-      const { violations } = await axe(page).analyze()
-      expect([path, violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)]).toEqual([
-        path,
-        [],
-      ])
+      expect([path, await faultsOf(page)]).toEqual([path, []])
     }
     for (const [width, height] of SIZES) {
       await page.setViewportSize({ width, height })
@@ -323,8 +319,7 @@ test('a day in one page: what was played and practised, what is shaky, remarks; 
     right: '0',
     shaky: '5 + 6',
   })
-  const { violations } = await axe(page).analyze()
-  expect(violations.map(({ id }) => id)).toEqual([])
+  await expectScanned(page)
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('button', { name: 'Print it' })).toBeHidden()
   await page.emulateMedia({ media: 'screen' })

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { archiveOf, axe, makeMatch, openDesk, SIZES, tap, wider } from './helpers'
+import { archiveOf, expectScanned, makeMatch, openDesk, SIZES, tap, wider } from './helpers'
 
 /** Getting a table ready: what lies ready, house rules under a name, the choice board, what to try next. */
 test.use({ hasTouch: true })
@@ -140,8 +140,7 @@ test('the choice board passes the scan, and nothing is cut off sideways', async 
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
     await page.goto('/choices')
     await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
-    const { violations } = await axe(page).analyze()
-    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([])
+    await expectScanned(page)
   }
   for (const [width, height] of SIZES) {
     await page.setViewportSize({ width, height })

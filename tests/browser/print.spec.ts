@@ -5,7 +5,7 @@ import { readHouseRules } from '../../core/kernel/houseRules'
 import { printablesOf } from '../../core/print/forGame'
 import { PAPERS, type Paper, type Wishes } from '../../core/contract/sheet'
 import { FIXTURES } from '../games/index'
-import { axe, choose, makeMatch, SIZES, tap, wider } from './helpers'
+import { choose, expectScanned, makeMatch, SIZES, tap, wider } from './helpers'
 
 /** Printing, through Chromium's own PDF: page count, sizes, and what stands on the pages. */
 test.use({ hasTouch: true })
@@ -159,8 +159,7 @@ test('the page passes the scan, light and dark, and nothing is cut off sideways'
   for (const colorScheme of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
     await open(page, '/print/hundred-stops?sheets=track,letter')
-    const { violations } = await axe(page).analyze()
-    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([])
+    await expectScanned(page)
   }
   for (const [width, height] of SIZES) {
     await page.setViewportSize({ width, height })

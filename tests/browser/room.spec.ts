@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { axe, choose, SIZES, tap, wider } from './helpers'
+import { choose, expectScanned, SIZES, tap, wider } from './helpers'
 import { ownServer } from './server'
 
 /** Seating a room of 24 at 8 tables, by touch, mouse and keyboard; all of it started with one touch. */
@@ -226,8 +226,7 @@ test('the page passes the scan, and nothing is cut off sideways', async ({ page 
     // Who is here is remembered.
     if (colorScheme === 'light') await tap(page, 'Everybody')
     await tap(page, 'By chance')
-    const { violations } = await axe(page).analyze()
-    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([])
+    await expectScanned(page)
   }
   for (const [width, height] of SIZES) {
     await page.setViewportSize({ width, height })

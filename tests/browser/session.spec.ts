@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { expect, test, type APIRequestContext, type Browser, type BrowserContext, type Page } from '@playwright/test'
-import { append, axe, entriesOf, expectScanned, score, SIZES, standBetween, tap, wider } from './helpers'
+import { append, entriesOf, expectScanned, score, SIZES, standBetween, tap, wider } from './helpers'
 import { ownServer } from './server'
 
 /**
@@ -109,8 +109,7 @@ test('the board tells where the referee is needed, and nothing of what was tried
   await expect(board.getByText('The referee is needed')).toHaveCount(0)
   for (const colorScheme of ['light', 'dark'] as const) {
     await board.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
-    const { violations } = await axe(board).analyze()
-    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([])
+    await expectScanned(board)
   }
   for (const [width, height] of SIZES) {
     await board.setViewportSize({ width, height })
@@ -444,8 +443,7 @@ test('the page of the room suggests what practises what is shaky for those at a 
   // Another touch brings the next best.
   await tap(page, 'Practise what is shaky')
   await expect(game).not.toHaveText(first)
-  const { violations } = await axe(page).analyze()
-  expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([])
+  await expectScanned(page)
   await page.close()
 })
 

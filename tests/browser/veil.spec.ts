@@ -14,7 +14,6 @@ import type { Step } from '../games/fixture'
 import { FIXTURES } from '../games/index'
 import { silent } from '../unit/silent'
 import {
-  axe,
   boardOf,
   entriesOf,
   expectFaultless,
@@ -375,8 +374,7 @@ test('one touch draws the veil, at the desk and for everybody there; the referee
     await other.setViewportSize({ width, height })
     await expect.poll(() => wider(other)).toBe(0)
   }
-  const { violations } = await axe(other).analyze()
-  expect(violations.map(({ id: rule, nodes }) => `${rule}: ${nodes[0]?.html}`)).toEqual([])
+  await expectScanned(other)
 })
 
 test('the ladder of help: a drawing to work on, half of it, all of it, and never the number; told with the play', async ({

@@ -41,6 +41,8 @@ function goOn(press: KeyboardEvent, key: 'ArrowLeft' | 'ArrowRight') {
   press.target?.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
 }
 
+/** The library names a radio by the label it finds in the document, once: beside a part that loads there is none yet. */
+const isThere = useMounted()
 /** All of the key is the radio: nothing of the library's own dot. */
 const PRESSED = {
   container: 'contents',
@@ -51,6 +53,7 @@ const PRESSED = {
 
 <template>
   <URadioGroup
+    v-if="isThere"
     v-model="chosen"
     :items="items"
     :legend="label"
