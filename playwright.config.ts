@@ -16,6 +16,8 @@ export default defineConfig({
   workers: 3,
   // bin/test names what passed only at the second try.
   retries: 1,
+  // What breaks everywhere is known after some; the rest of an hour would say it again.
+  maxFailures: 12,
   // Nothing is timed: these only end what hangs, on machines three times as slow too.
   timeout: 150_000,
   expect: { timeout: 25_000 },
