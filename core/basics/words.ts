@@ -9,12 +9,14 @@ export function isAre(n: unknown): string {
   return Number(n) === 1 ? 'is' : 'are'
 }
 
-// British English: no comma before the last “and”.
-const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' })
+// Made when it is first asked for: bin/judge is kept as it stands once it is loaded, and such a thing can't be.
+let lists: Intl.ListFormat | undefined
 
 /** `6`, `6 and 4`, `6, 4 and 1`. */
 export function list(parts: readonly unknown[]): string {
-  return LIST.format(parts.map(String))
+  // British English: no comma before the last “and”.
+  lists ??= new Intl.ListFormat('en-GB', { type: 'conjunction' })
+  return lists.format(parts.map(String))
 }
 
 const SMALL = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']

@@ -1,5 +1,5 @@
 import { execFileSync, spawnSync } from 'node:child_process'
-import { mkdtempSync, writeFileSync } from 'node:fs'
+import { cpSync, existsSync, mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileOf, play } from './judging'
@@ -7,8 +7,8 @@ import { fileOf, play } from './judging'
 const JUDGE = join(process.cwd(), 'bin/judge')
 const folder = mkdtempSync(join(tmpdir(), 'nimble-judge-'))
 
-function judge(args: string[], input = '') {
-  const { status, stdout, stderr } = spawnSync(JUDGE, args, { input, encoding: 'utf8' })
+function judge(args: string[], input = '', command = JUDGE) {
+  const { status, stdout, stderr } = spawnSync(command, args, { input, encoding: 'utf8' })
   return { status, stdout, stderr }
 }
 
@@ -97,6 +97,22 @@ describe('bin/judge', () => {
   test('a file that isn’t there, and words that aren’t known', () => {
     expect(judge([join(folder, 'nothing.json')])).toMatchObject({ status: 2, stderr: expect.stringContaining('read') })
     expect(judge(['--what'])).toMatchObject({ status: 2, stderr: expect.stringContaining('usage') })
+  })
+
+  test('is kept as it stands once it is loaded; what another Node.js kept, or what is broken, is passed over', () => {
+    const kept = readFileSync('dist/judge.blob')
+    const version = kept.indexOf(process.version)
+    expect(version).toBeGreaterThan(0)
+    const another = Buffer.concat([kept.subarray(0, version), Buffer.from('v0'), kept.subarray(version + 2)])
+    for (const blob of [another, Buffer.from('not one')]) {
+      const beside = mkdtempSync(join(folder, 'beside-'))
+      for (const path of ['core', 'scripts/judge']) mkdirSync(join(beside, path), { recursive: true })
+      for (const path of ['bin/judge', 'dist/judge.mjs']) cpSync(path, join(beside, path))
+      writeFileSync(join(beside, 'dist/judge.blob'), blob)
+      const { status, stdout } = judge([], JSON.stringify(file), join(beside, 'bin/judge'))
+      expect([status, JSON.parse(stdout)]).toMatchObject([0, { accepted: true }])
+      expect(existsSync(join(beside, 'dist/judge.blob'))).toBe(false)
+    }
   })
 
   test('--lines answers each line in order, broken ones too', () => {
