@@ -1,5 +1,6 @@
 import { addVitePlugin, defineNuxtModule } from 'nuxt/kit'
 import { apart } from './apart'
+import { entriesFirst } from './entriesFirst'
 import { chunks } from './plugin'
 
 /** Some two hundred functions each in one file; a table uses thirty of them. */
@@ -7,5 +8,8 @@ const BUNDLED = /\/@vueuse\/(?:core|shared)\/dist\/index\.js$/
 
 export default defineNuxtModule({
   meta: { name: 'chunks' },
-  setup: () => void addVitePlugin(() => [apart(BUNDLED), chunks()], { dev: false, server: false }),
+  setup(_, nuxt) {
+    addVitePlugin(() => [apart(BUNDLED), chunks()], { dev: false, server: false })
+    nuxt.hook('build:manifest', entriesFirst)
+  },
 })
