@@ -5,7 +5,7 @@ import { existsSync } from 'node:fs'
 const forDevelopers = existsSync('node_modules/@nuxt/eslint') ? ['@nuxt/eslint'] : []
 
 export default defineNuxtConfig({
-  modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', '@vite-pwa/nuxt', ...forDevelopers],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', ...forDevelopers],
   compatibilityDate: '2026-11-01',
   telemetry: false,
   devtools: { enabled: false },
@@ -37,33 +37,6 @@ export default defineNuxtConfig({
       link: [
         { rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' },
         { rel: 'manifest', href: '/manifest.webmanifest' },
-      ],
-    },
-  },
-  pwa: {
-    // A newer version waits until somebody takes it, and never takes over in mid-match.
-    registerType: 'prompt',
-    // app/plugins/keepPage.client.ts registers it, after the page itself is there.
-    client: { registerPlugin: false },
-    manifest: {
-      name: 'Nimble Tally',
-      short_name: 'Nimble Tally',
-      description: 'The referee’s companion for live math card and dice games.',
-      display: 'standalone',
-      background_color: '#f4ecdd',
-      theme_color: '#f4ecdd',
-      icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
-    },
-    workbox: {
-      globPatterns: ['**/*.{js,css,woff2,svg}', '_nuxt/builds/meta/*.json'],
-      navigateFallback: null,
-      // Every page is the same shell: the server's when it answers, else the one kept from the last time.
-      runtimeCaching: [
-        {
-          urlPattern: ({ request, url }) => request.mode === 'navigate' && !url.pathname.startsWith('/api/'),
-          handler: 'NetworkFirst',
-          options: { cacheName: 'page', networkTimeoutSeconds: 4, plugins: [{ cacheKeyWillBeUsed: async () => '/' }] },
-        },
       ],
     },
   },

@@ -22,7 +22,7 @@ describe('the files of the pages', () => {
     // With what the bundler itself adds.
     expect(withModule('/app/entry.js')).toEqual(['\0vite/preload-helper.js', '/app/entry.js'])
     expect(withModule('/app/later.js')).toEqual(['/app/later.js'])
-    expect(withModule('/virtual:pwa-register')).toEqual(['/virtual:pwa-register'])
+    expect(withModule('/workbox-window/kept.js')).toEqual(['/workbox-window/kept.js'])
   })
 
   test('what a package was bundled into lies with the pages that use its parts; what nobody uses is nowhere', () => {

@@ -7,7 +7,7 @@ import { merged, type Group } from './groups'
  */
 
 /** What every page asks for once it is there. Left to the bundler it would be put beside something large that few ask for. */
-const AFTERWARDS = /virtual:pwa-register$/
+const AFTERWARDS = /\/workbox-window\/[^?]+$/
 /** Beside what few pages need it would bring along all that it lists, since a file asks for every file that it names. */
 const REGISTER = /\/core\/games\/abouts\.ts$/
 /**

@@ -7,9 +7,9 @@ const big = (name: string) => `export const ${name} = () => console.log('${name}
 /** Two pages that take one thing each, and one both, out of a file that hands all on; a part that is asked for later. */
 const sources: Readonly<Record<string, string>> = {
   '/app/entry.js': `import './kit.js'; globalThis.pages = [() => import('/app/pages/index.vue'), () => import('/app/pages/lab.vue')]
-    import('/virtual:pwa-register')`,
+    import('/workbox-window/kept.js')`,
   '/app/kit.js': `console.log('kit')`,
-  '/virtual:pwa-register': `export const registerSW = () => console.log('kept')`,
+  '/workbox-window/kept.js': `export const keep = () => console.log('kept')`,
   '/app/parts.js': `export * from '/app/both.js'
     import { home as renamed } from '/app/home.js'
     export { renamed as home }
