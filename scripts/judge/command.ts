@@ -8,8 +8,31 @@ const USAGE = `usage: bin/judge [FILE]          judges one match file (or standa
        --brief                   with either: verdicts, reasons and standing alone, without words
 exit status: 0 judged, 2 the file has problems (they are printed) or can't be read`
 
-/** What is asked for; undefined where an option is none of ours. */
-function asksOf(args: readonly string[]) {
+interface Asked {
+  /** Many files, one a line. */
+  readonly lines: boolean
+  readonly brief: boolean
+  /** Its path; undefined for standard input. */
+  readonly file: string | undefined
+}
+
+/** What the words behind bin/judge ask for; the exit status where that is answered here. */
+export function asksOf(args: readonly string[]): Asked | number {
+  const parsed = parse(args)
+  if (!parsed || parsed.files.length > 1) {
+    console.error(USAGE)
+    return 2
+  }
+  const { lines, brief, help, files } = parsed
+  if (help) {
+    console.log(USAGE)
+    return 0
+  }
+  return { lines, brief, file: files[0] === '-' ? undefined : files[0] }
+}
+
+/** Undefined where an option is none of ours. */
+function parse(args: readonly string[]) {
   const flag = { type: 'boolean', default: false } as const
   const options = { lines: flag, brief: flag, help: flag }
   try {
@@ -20,23 +43,8 @@ function asksOf(args: readonly string[]) {
   }
 }
 
-/** Judges many files, one a line, from a file or standard input; returns the exit status. */
-type Many = (file: string | undefined, brief: boolean) => number | Promise<number>
-
-/** Does what the words behind bin/judge ask for; returns the exit status. */
-export function judge(args: readonly string[], many: Many): number | Promise<number> {
-  const asked = asksOf(args)
-  if (!asked || asked.files.length > 1) {
-    console.error(USAGE)
-    return 2
-  }
-  const { lines, brief, help, files } = asked
-  if (help) {
-    console.log(USAGE)
-    return 0
-  }
-  const file = files[0] === '-' ? undefined : files[0]
-  if (lines) return many(file, brief)
+/** Judges one file and prints the answer; returns the exit status. */
+export function judgeOne({ file, brief }: Asked): number {
   let text: string
   try {
     text = readFileSync(file ?? 0, 'utf8')

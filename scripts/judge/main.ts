@@ -1,4 +1,6 @@
-import { judge } from './command'
+import { asksOf, judgeOne } from './command'
 import { judgeLines } from './lines'
 
-process.exitCode = await judge(process.argv.slice(2), judgeLines)
+const asked = asksOf(process.argv.slice(2))
+if (typeof asked === 'number') process.exitCode = asked
+else process.exitCode = asked.lines ? await judgeLines(asked.file, asked.brief) : judgeOne(asked)

@@ -1,9 +1,8 @@
 import { startupSnapshot } from 'node:v8'
-import { judge } from './command'
+import { asksOf, judgeOne } from './command'
 
-/** Many files need threads, which a snapshot has none of: bin/judge takes the bundle for them. */
-const NOT_FROM_HERE = 3
-
+/** For one file: many need threads, which a snapshot has none of. */
 startupSnapshot.setDeserializeMainFunction(() => {
-  process.exitCode = judge(process.argv.slice(2), () => NOT_FROM_HERE) as number
+  const asked = asksOf(process.argv.slice(2))
+  process.exitCode = typeof asked === 'number' ? asked : judgeOne(asked)
 })
