@@ -51,6 +51,12 @@ export default defineAppConfig({
           'z-100 h-auto max-w-80 px-3 py-2 rounded-[0.6rem] ring-0 bg-(--ink) text-(--paper) text-base font-[650]',
       },
     },
+    // The key of the keyboard that does the same, drawn as one.
+    kbd: {
+      base: 'px-[0.3rem] border border-accented rounded-[0.3rem] font-mono font-semibold normal-case text-inherit',
+      variants: { variant: { cap: '' }, size: { md: 'h-[1.4rem] min-w-[1.4rem] text-xs' } },
+      defaultVariants: { variant: 'cap' },
+    },
     skeleton: { base: 'bg-(--sunken) rounded-[0.6rem]' },
     checkboxGroup: { slots: { fieldset: 'gap-y-1' }, defaultVariants: { size: 'xl' } },
     checkbox: {

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { entriesOf, score, tabTo, tape, verdict } from './helpers'
+import { entriesOf, makeMatch, openDesk, play, score, tabTo, tape, verdict } from './helpers'
 
 test('a match is set up and refereed by keyboard alone', async ({ page, request }) => {
   await page.goto('/')
@@ -71,4 +71,19 @@ test('a match is set up and refereed by keyboard alone', async ({ page, request 
   const match = page.url().split('/').pop()!
   await expect.poll(async () => (await entriesOf(request, match)).slice(-2)).toEqual([{ strike: 21 }, { strike: 22 }])
   await expect(tape(page)).toContainText('Wren stops')
+})
+
+test('a key shows what does the same on the keyboard where there is a mouse, and none to a finger', async ({
+  browser,
+  request,
+}) => {
+  const match = await makeMatch(request, { entries: [play({ do: 'roll', by: 1, dice: [6, 5, 4, 3, 1] })] })
+  for (const hasTouch of [false, true]) {
+    const page = await browser.newPage({ hasTouch, isMobile: hasTouch })
+    await openDesk(page, match)
+    const stop = page.getByRole('button', { name: /^Stop and bank 19/ })
+    await expect(stop).toHaveAttribute('aria-keyshortcuts', 'S')
+    await expect(stop.locator('kbd')).toBeVisible({ visible: !hasTouch })
+    await page.close()
+  }
 })

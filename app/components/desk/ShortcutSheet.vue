@@ -25,7 +25,7 @@ const rows = computed(() => [...shortcuts, ...COMMON])
     <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2 items-center">
       <template v-for="[key, what] in rows" :key="key">
         <dt>
-          <kbd class="kbd">{{ key }}</kbd>
+          <UKbd>{{ key }}</UKbd>
         </dt>
         <dd>{{ what }}</dd>
       </template>

@@ -15,7 +15,7 @@ const {
   why = undefined,
 } = defineProps<{
   main?: boolean
-  /** The key of the keyboard that does the same. */
+  /** The key of the keyboard that does the same: shown where there is a mouse, and so most likely a keyboard. */
   kbd?: string
   type?: 'button' | 'submit'
   to?: RouteLocationRaw
@@ -43,10 +43,11 @@ function keepFocus(event: MouseEvent) {
     v-bind="{ ...link, ...grey }"
     :type="type"
     :variant="main ? 'main' : 'key'"
+    :aria-keyshortcuts="kbd"
     size="key"
     @mousedown="keepFocus"
   >
-    <kbd v-if="kbd" class="kbd hidden">{{ kbd }}</kbd>
+    <UKbd v-if="kbd" class="hidden lg:pointer-fine:inline-flex" aria-hidden="true">{{ kbd }}</UKbd>
     <slot />
   </UButton>
 </template>
