@@ -1,5 +1,5 @@
 import { toggled } from '#core/basics/lists'
-import type { ListedMatch, Series, Week } from '#shared/api'
+import type { ListedMatch } from '#shared/api'
 import type { Person } from '#shared/people'
 import { callApi } from '~/utils/api'
 
@@ -32,64 +32,57 @@ function useLogbookQuestion() {
 /** The logbook: matches by day, filtered by people, game, table and words; the address keeps what was asked. */
 export function useLogbook() {
   const { text, who, of, between, asked, set, toggle } = useLogbookQuestion()
-  const people = shallowRef<readonly Person[]>([])
-  const tables = shallowRef<readonly string[]>([])
-  const matches = shallowRef<readonly ListedMatch[]>([])
-  const series = shallowRef<readonly Series[]>([])
-  const weeks = shallowRef<readonly Week[] | null>(null)
-  const total = ref(0)
-  const next = ref<string | null>(null)
-  const ready = ref(false)
-  const failed = ref<string | null>(null)
+  // What is typed is asked for once nothing more comes for a moment.
+  const query = refDebounced(asked, 200)
+  const { told, failed: unfound, load } = useAnswer(() => pageOf(asked.value, who.value.length > 1), query)
+  const { people, failed: nobody } = usePeople()
+  const { told: named, failed: unnamed } = useAnswer(() => callApi('/api/logbook/tables'))
   const chosen = computed(() => who.value.flatMap((id) => people.value.filter((person) => person.id === id)))
 
-  let newest = ''
-  async function load() {
-    const query = asked.value
-    newest = query
-    try {
-      const [page, played] = await Promise.all([
-        callApi(`/api/logbook?${query}`),
-        who.value.length > 1 ? callApi(`/api/logbook/series?${query}`) : { series: [] },
-      ])
+  const { failed: stuck, doing } = useDoing()
+  const more = () =>
+    doing(async () => {
+      const before = told.value
+      if (!before?.next) return
+      const page = await callApi(`/api/logbook?${asked.value}&before=${encodeURIComponent(before.next)}`)
       // What was asked for meanwhile counts.
-      if (newest !== query) return
-      matches.value = page.matches
-      next.value = page.next
-      total.value = page.total ?? page.matches.length
-      series.value = played.series
-      failed.value = null
-      ready.value = true
-      if (weeks.value) await loadWeeks()
-    } catch (error) {
-      failed.value = saysOf(error)
-    }
-  }
-  async function loadWeeks() {
-    weeks.value = (await callApi(`/api/logbook/weeks?${asked.value}`)).weeks
-  }
-  async function more() {
-    if (!next.value) return
-    const page = await callApi(`/api/logbook?${asked.value}&before=${encodeURIComponent(next.value)}`)
-    matches.value = [...matches.value, ...page.matches]
-    next.value = page.next
-  }
-  onMounted(async () => {
-    await load()
-    try {
-      people.value = (await callApi('/api/people')).people
-      tables.value = (await callApi('/api/logbook/tables')).tables
-    } catch (error) {
-      failed.value = saysOf(error)
-    }
-  })
-  watchDebounced(asked, load, { debounce: 200 })
+      if (told.value !== before) return
+      told.value = { ...before, matches: [...before.matches, ...page.matches], next: page.next }
+    })
 
-  const days = computed(() => byDay(matches.value))
-  return {
-    ...{ people, tables, chosen, text, of, between, asked, days, series, weeks, total, next, ready, failed },
-    ...{ load, loadWeeks, more, set, toggle },
+  const days = computed(() => byDay(told.value?.matches ?? []))
+  const found = {
+    days,
+    series: computed(() => told.value?.series ?? []),
+    total: computed(() => told.value?.total ?? 0),
+    next: computed(() => told.value?.next ?? null),
+    ready: computed(() => told.value !== null),
+    tables: computed(() => named.value?.tables ?? []),
+    failed: computed(() => unfound.value ?? stuck.value ?? nobody.value ?? unnamed.value),
   }
+  return { ...{ people, chosen, text, of, between, asked, load, more, set, toggle }, ...found, ...useWeeks(query) }
+}
+
+/** A page of what is asked for, the newest first, and series where it is of several people. */
+async function pageOf(query: string, ofSeveral: boolean) {
+  const [page, played] = await Promise.all([
+    callApi(`/api/logbook?${query}`),
+    ofSeveral ? callApi(`/api/logbook/series?${query}`) : { series: [] },
+  ])
+  return { ...page, series: played.series, total: page.total ?? page.matches.length }
+}
+
+/** How it went over the weeks: asked for once somebody wants to see it. */
+function useWeeks(query: Ref<string>) {
+  const wanted = ref(false)
+  const ask = async () => (wanted.value ? (await callApi(`/api/logbook/weeks?${query.value}`)).weeks : null)
+  const { told, failed } = useAnswer(
+    ask,
+    computed(() => [wanted.value, query.value].join()),
+  )
+  const weeks = computed(() => (wanted.value ? told.value : null))
+  const showWeeks = () => (wanted.value = !wanted.value)
+  return { weeks, showWeeks, withoutWeeks: failed }
 }
 
 /** Matches under the day on which they were played last, in their order. */

@@ -10,32 +10,17 @@ const MOST = 5000
 
 /** One person: what they practised and how they stand with it, the matches they sat at; renamed, merged, forgotten. */
 export function usePerson(id: string) {
-  const person = shallowRef<Person | null>(null)
-  const matches = shallowRef<readonly PersonMatch[]>([])
-  const bests = shallowRef<readonly OwnBest[]>([])
-  const tries = shallowRef<readonly Try[]>([])
-  const failed = ref<string | null>(null)
   const { tellDone } = useUndoables()
   /** Somebody has the new name already: both may be one. */
   const same = ref<string | null>(null)
-
-  async function load() {
-    try {
-      const [told, practised, own] = await Promise.all([
-        callApi(`/api/people/${id}`),
-        callApi(`/api/people/${id}/facts?limit=${MOST}`),
-        callApi(`/api/people/${id}/bests`),
-      ])
-      person.value = told.person
-      matches.value = told.matches
-      tries.value = practised.facts
-      bests.value = own.bests
-      failed.value = null
-    } catch (error) {
-      failed.value = saysOf(error)
-    }
-  }
-  onMounted(load)
+  const { told, failed: unknown, load } = useAnswer(() => knownOf(id))
+  /** Why what was wished was not done. */
+  const undone = ref<string | null>(null)
+  const failed = computed(() => undone.value ?? unknown.value)
+  const person = computed(() => told.value?.person ?? null)
+  const matches = computed(() => told.value?.matches ?? [])
+  const tries = computed(() => told.value?.tries ?? [])
+  const bests = computed(() => told.value?.bests ?? [])
 
   const mastery = computed(() => masteryOf(tries.value, Date.now()))
   const shaky = computed(() => shakyOnes(mastery.value))
@@ -44,7 +29,7 @@ export function usePerson(id: string) {
 
   async function rename(name: string, merge = false) {
     same.value = null
-    failed.value = null
+    undone.value = null
     try {
       const former = person.value?.name ?? ''
       const asked = { name, ...(merge ? { merge } : {}) }
@@ -56,20 +41,20 @@ export function usePerson(id: string) {
       await load()
     } catch (error) {
       if (error instanceof ApiError && error.code === 'name-taken') same.value = name
-      failed.value = saysOf(error)
+      undone.value = saysOf(error)
     }
   }
   /** Changes something that is shown at once, and is as it was where that fails. */
   async function change(changes: Partial<Pick<Person, 'aims' | 'classes'>>) {
-    failed.value = null
-    const before = person.value
+    undone.value = null
+    const before = told.value
     if (!before) return
-    person.value = { ...before, ...changes }
+    told.value = { ...before, person: { ...before.person, ...changes } }
     try {
       await callApi(`/api/people/${id}`, 'PATCH', changes)
     } catch (error) {
-      person.value = before
-      failed.value = saysOf(error)
+      told.value = before
+      undone.value = saysOf(error)
     }
   }
   async function forget(): Promise<Forgotten | null> {
@@ -78,11 +63,28 @@ export function usePerson(id: string) {
       tellDone(`${person.value?.name} is forgotten; tomorrow that is final.`, undo, () => navigateTo(`/people/${id}`))
       return forgotten
     } catch (error) {
-      failed.value = saysOf(error)
+      undone.value = saysOf(error)
       return null
     }
   }
   return { person, matches, bests, tries, mastery, shaky, slips, hows, failed, same, load, rename, change, forget }
+}
+
+interface Known {
+  readonly person: Person
+  readonly matches: readonly PersonMatch[]
+  readonly tries: readonly Try[]
+  readonly bests: readonly OwnBest[]
+}
+
+/** What is known of somebody: who they are, the matches they sat at, what they practised, their own bests. */
+async function knownOf(id: string): Promise<Known> {
+  const [{ person, matches }, { facts: tries }, { bests }] = await Promise.all([
+    callApi(`/api/people/${id}`),
+    callApi(`/api/people/${id}/facts?limit=${MOST}`),
+    callApi(`/api/people/${id}/bests`),
+  ])
+  return { person, matches, tries, bests }
 }
 
 /** How answers were explained, by month, the newest first. */

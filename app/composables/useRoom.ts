@@ -12,7 +12,7 @@ import { groupsOf, sharedShaky, type Grouping } from '#core/room/grouping'
 import { beside, moved, seatedAt, withoutPeople, type RoomTable } from '#core/room/tables'
 import { loadView } from '~/games'
 import type { NamedRules } from '#shared/api'
-import type { Choice, Level, Pair, Person } from '#shared/people'
+import type { Person } from '#shared/people'
 import { callApi } from '~/utils/api'
 
 const DRAFT = z.object({
@@ -42,45 +42,36 @@ const newId = () => nanoid(6)
 /** People that are asked about at once. */
 const MOST_ASKED = 64
 
-/** What is known of everybody here: who met whom how often, how well each does, and who played what. */
-function useRoomKnowledge(failed: Ref<string | null>) {
-  const people = shallowRef<readonly Person[]>([])
-  const pairs = shallowRef<readonly Pair[]>([])
-  const levels = shallowRef<readonly Level[]>([])
-  const choices = shallowRef<readonly Choice[]>([])
-  const ready = ref(false)
+/**
+ * What is known of everybody here: who met whom how often, how well each does, and who played what; there once what is needed
+ * besides is there: `beside`.
+ */
+function useRoomKnowledge(beside: () => Promise<unknown>) {
+  const { told, failed, load } = useAnswer(async () => {
+    const [{ people }, { pairs, levels }, { choices }] = await Promise.all([
+      callApi('/api/people'),
+      callApi('/api/room'),
+      callApi('/api/choices'),
+      beside(),
+    ])
+    return { people, pairs, levels, choices }
+  })
+  const people = computed<readonly Person[]>(() => told.value?.people ?? [])
+  const ready = computed(() => told.value !== null)
   /** Facts that are shaky for somebody, by person: asked for when tables are first made by them. */
   const shaky = shallowRef<Readonly<Record<string, readonly string[]>>>({})
-
-  async function load(then: () => Promise<unknown>) {
-    failed.value = null
-    try {
-      const [known, room, counted] = await Promise.all([
-        callApi('/api/people'),
-        callApi('/api/room'),
-        callApi('/api/choices'),
-      ])
-      people.value = known.people
-      pairs.value = room.pairs
-      levels.value = room.levels
-      choices.value = counted.choices
-      await then()
-      ready.value = true
-    } catch (error) {
-      failed.value = saysOf(error)
-    }
-  }
 
   const personOf = (id: string) => people.value.find((person) => person.id === id)
   /** How often those at a table have played a game, the most of any. */
   function played({ people: list }: RoomTable, game: string): number {
-    const mine = choices.value.filter((choice) => choice.game === game && list.includes(choice.person))
+    const mine = (told.value?.choices ?? []).filter((choice) => choice.game === game && list.includes(choice.person))
     return Math.max(0, ...mine.map(({ times }) => times))
   }
   /** Those of `ids` with how well they do, and how often two of them met: what groups are made by. */
   function forGrouping(ids: readonly string[]) {
-    const met = new Map(pairs.value.map(({ one, other, times }) => [`${one} ${other}`, times]))
-    const level = new Map(levels.value.map(({ person, said, right }) => [person, said >= ENOUGH ? right / said : null]))
+    const { pairs = [], levels = [] } = told.value ?? {}
+    const met = new Map(pairs.map(({ one, other, times }) => [`${one} ${other}`, times]))
+    const level = new Map(levels.map(({ person, said, right }) => [person, said >= ENOUGH ? right / said : null]))
     return {
       children: ids.map((id) => ({ id, level: level.get(id) ?? null, shaky: shaky.value[id] ?? [] })),
       together: (a: string, b: string) => met.get(a < b ? `${a} ${b}` : `${b} ${a}`) ?? 0,
@@ -98,7 +89,7 @@ function useRoomKnowledge(failed: Ref<string | null>) {
   }
   /** What is shaky for two at least of those at a table. */
   const sharedAt = (table: RoomTable) => sharedShaky(table.people.map((id) => ({ shaky: shaky.value[id] ?? [] })))
-  return { people, ready, load, personOf, played, forGrouping, learnShaky, sharedAt }
+  return { people, ready, failed, load, personOf, played, forGrouping, learnShaky, sharedAt }
 }
 
 type RoomKnowledge = ReturnType<typeof useRoomKnowledge>
@@ -291,18 +282,14 @@ export function useRoom() {
     veiled: false,
     begins: 'lot',
   })
-  const failed = ref<string | null>(null)
-  const known = useRoomKnowledge(failed)
-  const { dropUnknown, ...seating } = useRoomSeating(draft, known)
   const { rulesOf, ...playing } = useRoomGames(draft)
-  const suggesting = useSuggestions(playing.play, failed)
-
-  const load = () =>
-    known.load(() => {
-      dropUnknown()
-      return Promise.all(draft.value.tables.map(({ game }) => playing.loadGame(game)))
-    })
-  onMounted(load)
+  const known = useRoomKnowledge(() => Promise.all(draft.value.tables.map(({ game }) => playing.loadGame(game))))
+  const { dropUnknown, ...seating } = useRoomSeating(draft, known)
+  watch(known.people, dropUnknown)
+  /** Why what was wished was not done. */
+  const undone = ref<string | null>(null)
+  const failed = computed(() => undone.value ?? known.failed.value)
+  const suggesting = useSuggestions(playing.play, undone)
 
   /** Why nothing can be started yet; null where all of it can. */
   const whyNot = computed(() => {
@@ -314,8 +301,8 @@ export function useRoom() {
     return table ? `${table.name || 'A table'}: ${playing.problemOf(table)}` : null
   })
   const canStart = computed(() => whyNot.value === null)
-  const { busy, start } = useStarting(draft, failed, { known, canStart, rulesOf, isDealt: playing.isDealt })
-  const { people, ready, personOf, played, sharedAt } = known
+  const { busy, start } = useStarting(draft, undone, { known, canStart, rulesOf, isDealt: playing.isDealt })
+  const { people, ready, load, personOf, played, sharedAt } = known
   const { games, ...rest } = playing
   return {
     ...{ draft, people, games, ready, busy, failed, load, personOf, played, sharedAt },

@@ -7,7 +7,10 @@ import { callApi } from '~/utils/api'
 /** The session that goes on in the room, kept up to date by whoever hands `hear` what the server tells. */
 export function useRoomSession() {
   const session = shallowRef<RoomSession | null>(null)
-  const failed = ref<string | null>(null)
+  const { told, failed: unknown, load } = useAnswer(() => callApi('/api/room/session'))
+  /** Why what was wished was not done. */
+  const undone = ref<string | null>(null)
+  const failed = computed(() => undone.value ?? unknown.value)
   const confirm = useConfirm()
 
   function hear(told: RoomSession) {
@@ -19,27 +22,25 @@ export function useRoomSession() {
     session.value = { ...told, clock: heardClock(told.clock) }
   }
 
-  async function load() {
-    try {
-      const { session: now } = await callApi('/api/room/session')
-      if (now) hear(now)
+  // At once, so that whoever waited for the answer finds what it says.
+  watch(
+    told,
+    (now) => {
+      if (now?.session) hear(now.session)
       else session.value = null
-      failed.value = null
-    } catch (error) {
-      failed.value = saysOf(error)
-    }
-  }
-  onMounted(load)
+    },
+    { flush: 'sync' },
+  )
 
   /** Posts something about the session, and takes what it is then; says why not where that fails. */
   async function post(what: 'clock' | 'board' | 'end', body?: object): Promise<boolean> {
     if (!session.value) return false
-    failed.value = null
+    undone.value = null
     try {
       hear(await callApi(`/api/room/session/${session.value.id}/${what}`, 'POST', body))
       return true
     } catch (error) {
-      failed.value = saysOf(error)
+      undone.value = saysOf(error)
       return false
     }
   }

@@ -22,7 +22,8 @@ const {
   ready,
   failed,
   load,
-  loadWeeks,
+  showWeeks,
+  withoutWeeks,
   more,
   set,
   toggle,
@@ -31,16 +32,6 @@ const route = useRoute()
 const GAMES = [{ items: [{ value: '', label: 'Every game' }, ...gameChoices()] }]
 const title = (game: string) => aboutOf(game)?.title ?? game
 const won = ({ summary }: ListedMatch, seat: number) => summary.result?.winners.includes(seat) ?? false
-const trouble = ref<string | null>(null)
-async function look() {
-  trouble.value = null
-  try {
-    if (weeks.value) weeks.value = null
-    else await loadWeeks()
-  } catch (error) {
-    trouble.value = saysOf(error)
-  }
-}
 useHead({ title: 'Logbook · Nimble Tally' })
 </script>
 
@@ -51,7 +42,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
       <Key to="/day/today"><UIcon name="i-lucide-calendar-check" class="size-5" /> Today in one page</Key>
       <Key to="/ways"><UIcon name="i-lucide-lightbulb" class="size-5" /> The week’s ways</Key>
       <DayKey />
-      <Key :aria-expanded="Boolean(weeks)" @click="look"
+      <Key :aria-expanded="Boolean(weeks)" @click="showWeeks"
         ><UIcon name="i-lucide-chart-no-axes-combined" class="size-5" /> Over the weeks</Key
       >
       <Key :file="`/api/logbook/export?${asked}`"><UIcon name="i-lucide-sheet" class="size-5" /> CSV</Key>
@@ -91,7 +82,7 @@ useHead({ title: 'Logbook · Nimble Tally' })
         <PersonKeys :people="ofClass(people, of)" :chosen="(person) => chosen.includes(person)" @toggle="toggle" />
       </div>
     </section>
-    <p v-if="trouble" role="alert" class="text-(--refused) font-semibold">{{ trouble }}</p>
+    <p v-if="withoutWeeks" role="alert" class="text-(--refused) font-semibold">{{ withoutWeeks }}</p>
     <section v-if="weeks" class="sheet p-4" aria-label="Over the weeks">
       <WeekCharts v-if="weeks.length" :weeks="weeks" />
       <p v-else>Nothing was played in the last half year with this filter.</p>

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { holdBack } from './helpers'
+import { holdBack, later, makeMatch } from './helpers'
 
 /** Pages that ask for something before they show it, what they ask, and what they say meanwhile. */
 const WAITING = [
@@ -26,4 +26,50 @@ test('a page that waits says for what, over the shape of what will stand there',
     await expect(waits, path).toHaveCount(0)
     await page.unroute(asked)
   }
+})
+
+test('a page whose question is not answered says why, and is whole once it is', async ({ page }) => {
+  for (const [path, asked] of WAITING) {
+    await page.route(asked, (route) => route.fulfill({ status: 503, json: { data: { says: 'The tide is out.' } } }))
+    await page.goto(path)
+    await expect(page.getByRole('alert').filter({ hasText: /./ }).first(), path).toBeVisible()
+    await expect(page.locator('[aria-busy="true"]'), path).toHaveCount(0)
+    await page.unroute(asked)
+    await page.reload()
+    await expect(page.getByRole('heading', { level: 1 }), path).toBeVisible()
+    await expect(page.locator('[aria-busy="true"]'), path).toHaveCount(0)
+    await expect(page.getByRole('alert').filter({ hasText: /./ }), path).toHaveCount(0)
+  }
+})
+
+test('older matches that come after another question was asked are not put under its answer', async ({
+  page,
+  request,
+}) => {
+  await makeMatch(request, { name: 'Breakwater' })
+  let letGo = () => {}
+  const gate = new Promise<void>((go) => (letGo = go))
+  await page.route('**/api/logbook?*', async (route) => {
+    const asked = new URL(route.request().url()).searchParams
+    const told = (await (
+      await route.fetch({
+        url: route
+          .request()
+          .url()
+          .replace(/&before=.*/, ''),
+      })
+    ).json()) as object
+    if (asked.has('before')) await gate
+    await route.fulfill({ json: { ...told, next: '2026-11-28T10:00:00.000Z~breakwater' } })
+  })
+  await page.goto('/logbook')
+  await expect(page.getByText('Breakwater').first()).toBeVisible()
+  const asked = page.waitForRequest(/before=/)
+  await page.getByRole('button', { name: 'Older ones' }).click()
+  await asked
+  await page.getByLabel('Find in the logbook').fill('no table is called that')
+  await expect(page.getByRole('status').filter({ hasText: '0 matches' })).toBeVisible()
+  letGo()
+  await later(page)
+  await expect(page.getByText('Breakwater')).toHaveCount(0)
 })

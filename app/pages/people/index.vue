@@ -5,30 +5,25 @@ import { callApi } from '~/utils/api'
 
 /** Everybody who plays here; and what is to be forgotten. */
 const route = useRoute()
-const people = shallowRef<readonly SeenPerson[]>([])
+const { told, failed: unknown, load } = useAnswer(() => callApi('/api/people/seen'))
+const { failed: undone, doing } = useDoing()
+const people = computed<readonly SeenPerson[]>(() => told.value?.people ?? [])
 /** There are demo tables to be cleared away. */
-const demo = ref(false)
-const ready = ref(false)
-const failed = ref<string | null>(null)
+const demo = computed(() => told.value?.demo ?? false)
+const ready = computed(() => told.value !== null)
+const failed = computed(() => undone.value ?? unknown.value)
 const done = ref(typeof route.query.forgot === 'string' ? `Forgotten: ${route.query.forgot}.` : '')
 const text = ref('')
 const months = ref(12)
 const counted = ref<Forgotten | null>(null)
 const confirm = useConfirm()
 
-async function run(what: () => Promise<string | undefined>) {
-  failed.value = null
-  try {
+/** Does something, says what, and looks who is known now. */
+const run = (what: () => Promise<string | undefined>) =>
+  doing(async () => {
     done.value = (await what()) ?? done.value
-    const seen = await callApi('/api/people/seen')
-    people.value = seen.people
-    demo.value = seen.demo
-    ready.value = true
-  } catch (error) {
-    failed.value = saysOf(error)
-  }
-}
-onMounted(() => run(async () => undefined))
+    await load()
+  })
 
 const COLUMNS = computed(() => [
   { id: 'name', label: 'Name', value: ({ name }: SeenPerson) => name.toLowerCase(), words: true },
