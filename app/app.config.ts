@@ -18,8 +18,8 @@ const FOCUS = 'has-focus-visible:outline-3 has-focus-visible:outline-offset-2 ha
 
 export default defineAppConfig({
   ui: {
-    // From main.css alone: the palettes that come with the styles are left out of the pages (modules/unasked).
-    colors: { primary: 'petrol', neutral: 'shingle', error: 'brick' },
+    // Names alone: main.css says what each colour is, and no palette is in the pages (modules/unasked).
+    colors: { primary: 'accent', neutral: 'ink', error: 'refused' },
     button: {
       slots: { base: 'font-semibold cursor-pointer' },
       variants: {

@@ -14,7 +14,17 @@ function drawingOf(name: string): string {
 const names = [...Object.keys(icons.icons), ...Object.keys(icons.aliases ?? {})]
 const values = Object.fromEntries(names.map((name) => [name, drawingOf(name)]))
 
-/** `i-lucide-…` for each icon that is named anywhere: the drawing alone; `.icon` in main.css shows it. */
-export default plugin(({ matchUtilities }) =>
-  matchUtilities({ 'i-lucide': (drawing: string) => ({ '--drawing': drawing }) }, { values }),
-)
+/** What shows the drawing, in the colour of the text; below the utilities, which say how large. */
+const ICON = {
+  display: 'inline-block',
+  width: '1em',
+  height: '1em',
+  background: 'currentColor',
+  mask: 'var(--drawing) no-repeat 0 0 / 100% 100%',
+}
+
+/** `.icon`, and `i-lucide-…` for each icon that is named anywhere: the drawing alone. */
+export default plugin(({ addBase, matchUtilities }) => {
+  addBase({ '.icon': ICON })
+  matchUtilities({ 'i-lucide': (drawing: string) => ({ '--drawing': drawing }) }, { values })
+})

@@ -2,7 +2,7 @@ import { addVitePlugin, defineNuxtModule } from 'nuxt/kit'
 
 /** Kept only since they call something while they are read; what they make is kept where somebody asks for it. */
 const CALLING = /\/nuxt\/dist\/app\/composables\/(?:asyncData|fetch)\.js$/
-/** Two dozen palettes; ours stand in main.css. */
+/** Two dozen palettes; our colours stand in main.css. */
 const PALETTES = /\/tailwindcss\/dist\/colors\.mjs$/
 /** Every kind of schema brings along how it is said as a JSON schema; only scripts make some. */
 const SCHEMAS = /\/zod\/v4\/classic\/schemas\.js$/

@@ -7,7 +7,7 @@ import { useGameView } from '~/games'
  * working over the picture in which it happened. It holds nothing that the public can't know; what the dice or cards come to
  * is not told before a child does, unless that is wished.
  */
-definePageMeta({ layout: 'bare' })
+definePageMeta({ layout: 'board' })
 
 const route = useRoute()
 const address = () => `/api/boards/${String(route.params.token)}` as const
@@ -26,7 +26,7 @@ const secret = computed(() => Boolean(board.value?.secret) && !atOnce.value)
 /** The screen's own switch is there while somebody is at it, and out of the picture else. */
 const { idle } = useIdle(4000)
 
-useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally`, htmlAttrs: { class: 'board' } })
+useHead({ title: () => `${board.value?.title ?? 'Board'} · Nimble Tally` })
 </script>
 
 <template>

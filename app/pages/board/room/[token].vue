@@ -2,7 +2,7 @@
 import type { RoomBoard, ToldRoomClock } from '#shared/api'
 
 /** The board of the whole room for a projector: every table with its standing, where the referee is needed, and the clock. */
-definePageMeta({ layout: 'bare' })
+definePageMeta({ layout: 'board' })
 
 const route = useRoute()
 const address = () => `/api/room/boards/${String(route.params.token)}` as const
@@ -40,7 +40,7 @@ const columns = computed(() => {
   })
   return fits.sort((a, b) => a.off - b.off)[0]!.across
 })
-useHead({ title: 'The room · Nimble Tally', htmlAttrs: { class: 'board' } })
+useHead({ title: 'The room · Nimble Tally' })
 </script>
 
 <template>
