@@ -9,8 +9,10 @@ import {
   isPlay,
   makeMatch,
   openDesk,
+  press,
   takeBack,
   tap,
+  tape,
   verdict,
   type MatchParts,
 } from './helpers'
@@ -72,7 +74,7 @@ for (const [id, , { byHand, slips }] of withFixtures()) {
         await request.post(`/api/matches/${match}/entries`, { data: { id: `slip-entry-${i}`, after: i, entry } })
       if ((await entriesOf(request, match)).length < entries.length) test.skip(true, 'not recorded as a slip')
       await openDesk(page, match)
-      await page.getByRole('region', { name: 'Tape' }).getByRole('listitem').first().getByRole('button').first().tap()
+      await press(page, tape(page).getByRole('listitem').first().getByRole('button').first())
       await tap(page, `Put entry ${entries.length} right`)
       const keys = page.getByRole('group', { name: 'It doesn’t stand' })
       if (!(await keys.isVisible())) return

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { append, entriesOf, makeMatch, openDesk, score, sideWhole, standBetween, tape, verdict } from './helpers'
+import { append, entriesOf, makeMatch, openDesk, press, score, sideWhole, standBetween, tape, verdict } from './helpers'
 
 const roll = (by: number, dice: number[], keep?: number[]) => ({
   play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) },
@@ -26,10 +26,8 @@ test('an older entry is opened and taken back', async ({ page, request }) => {
   await openDesk(page, match)
   await expect(score(page, 1)).toContainText('17')
   await sideWhole(page)
-  await tape(page)
-    .getByRole('button', { name: /freezes 6, 5 and 4/ })
-    .click()
-  await page.getByRole('button', { name: 'Take back entry 2' }).click()
+  await press(page, tape(page).getByRole('button', { name: /freezes 6, 5 and 4/ }), 'click')
+  await press(page, page.getByRole('button', { name: 'Take back entry 2' }), 'click')
   await expect(score(page, 1)).toContainText('19')
 })
 

@@ -16,6 +16,7 @@ import {
   makeMatch,
   onTurn,
   openDesk,
+  press,
   score,
   SIZES,
   takeBack,
@@ -196,7 +197,7 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
     const { parts, entry, reads, touch, becomes, play } = fixture.amend
     const match = await makeMatch(request, parts)
     await openDesk(page, match)
-    await tape(page).getByRole('button', { name: reads }).tap()
+    await press(page, tape(page).getByRole('button', { name: reads }))
     await tap(page, `Put entry ${entry} right`)
     await expect(page.getByText(`Entry ${entry}: the table is as it was then`)).toBeVisible()
     for (const name of touch) await tap(page, name)
@@ -243,7 +244,7 @@ for (const [id, { about, presets, ...game }, fixture] of withFixtures()) {
     await wholeEverywhere()
     // While it is decided what becomes of it, its keys stand beside it.
     await page.setViewportSize({ width: 800, height: 1100 })
-    await tape(page).getByRole('listitem').first().getByRole('button').first().tap()
+    await press(page, tape(page).getByRole('listitem').first().getByRole('button').first())
     await tap(page, `Put entry ${longest.number} right`)
     await wholeEverywhere()
   })

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, type APIRequestContext, type Page } from '@playwright/test'
+import { expect, type APIRequestContext, type Locator, type Page } from '@playwright/test'
 import type { Step } from '../games/fixture'
 
 export interface MatchParts {
@@ -218,7 +218,21 @@ const touches = new WeakMap<Page, { readonly x: number; readonly y: number; read
 /** Milliseconds that a finger needs between two touches of one spot that are not a double tap. */
 const FINGER_MS = 400
 
-/** Touches the first button or radio of this name, as a person does: not twice in one spot as fast as a machine. */
+/** Presses a key as a hand does, by finger or mouse: not twice in one spot as fast as a machine. */
+export async function press(page: Page, key: Locator, how: 'tap' | 'click' = 'tap') {
+  const last = touches.get(page)
+  const soon = () => last !== undefined && Date.now() - last.at < FINGER_MS
+  // Where it will be touched; it may have to be scrolled to first.
+  if (soon()) await key.scrollIntoViewIfNeeded()
+  const box = await key.boundingBox()
+  const [x, y] = box ? [box.x + box.width / 2, box.y + box.height / 2] : [NaN, NaN]
+  if (last && soon() && Math.hypot(x - last.x, y - last.y) < 40)
+    await page.waitForTimeout(FINGER_MS - (Date.now() - last.at))
+  await key[how]()
+  touches.set(page, { x, y, at: Date.now() })
+}
+
+/** Touches the first button or radio of this name. */
 export async function tap(page: Page, name: string | RegExp) {
   const exact = typeof name === 'string'
   const roles = ['radio', 'menuitem', 'menuitemcheckbox'] as const
@@ -226,14 +240,7 @@ export async function tap(page: Page, name: string | RegExp) {
     (all, role) => all.or(page.getByRole(role, { name, exact })),
     page.getByRole('button', { name, exact }),
   )
-  const key = keys.first()
-  const box = await key.boundingBox()
-  const [x, y] = box ? [box.x + box.width / 2, box.y + box.height / 2] : [NaN, NaN]
-  const last = touches.get(page)
-  const wait = last && Math.hypot(x - last.x, y - last.y) < 40 ? FINGER_MS - (Date.now() - last.at) : 0
-  if (wait > 0) await page.waitForTimeout(wait)
-  await key.tap()
-  touches.set(page, { x, y, at: Date.now() })
+  await press(page, keys.first())
 }
 
 /** Chooses from a list by its name, as with a mouse. */

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { entriesOf, holdBack, makeMatch, openDesk, score, sideWhole, tape, verdict } from './helpers'
+import { entriesOf, holdBack, makeMatch, openDesk, press, score, sideWhole, tape, verdict } from './helpers'
 
 const roll = (by: number, dice: number[], keep?: number[]) => ({
   play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) },
@@ -32,10 +32,8 @@ test('an older entry is amended in the pad that entered it; what changes is name
   const match = await makeMatch(request, { houseRules: HOUSE, entries: MATCH })
   await openDesk(page, match)
   await sideWhole(page)
-  await tape(page)
-    .getByRole('button', { name: /Ines rolls 6 5 4 3 1/ })
-    .click()
-  await tape(page).getByRole('button', { name: 'Put entry 1 right' }).click()
+  await press(page, tape(page).getByRole('button', { name: /Ines rolls 6 5 4 3 1/ }), 'click')
+  await press(page, tape(page).getByRole('button', { name: 'Put entry 1 right' }), 'click')
   await expect(page.getByText('Entry 1: the table is as it was then')).toBeVisible()
   // The pad holds the play as it was entered.
   await expect(verdict(page)).toContainText('19 of 20')
@@ -93,11 +91,8 @@ test('taking back an older entry names what it brings with it, and can be let be
   const match = await makeMatch(request, { entries: MATCH })
   await openDesk(page, match)
   await sideWhole(page)
-  await tape(page)
-    .getByRole('button', { name: /Ines stops and says 19/ })
-    .click()
-  // By keyboard: two clicks so near each other are taken for a double tap.
-  await tape(page).getByRole('button', { name: 'Take back entry 2' }).press('Enter')
+  await press(page, tape(page).getByRole('button', { name: /Ines stops and says 19/ }), 'click')
+  await press(page, tape(page).getByRole('button', { name: 'Take back entry 2' }), 'click')
   const panel = page.getByRole('alertdialog', { name: 'What this changes' })
   await expect(panel.getByRole('list', { name: 'Entries whose verdict changes' })).toContainText(
     'It is not Tomasz’s turn',
