@@ -2,16 +2,7 @@ import { randomBytes } from 'node:crypto'
 import { isSchool } from '../school/here'
 import type { Role } from './roles'
 import { install, installed, installOnce, keepSetting, setting } from '../utils/settings'
-import { StartRefused } from '../utils/startRefused'
-import { LEAST_PASSCODE, hashPasscode, makePasscode, meansPasscode, verifyPasscode } from './hash'
-
-/** Guessing finds a shorter one. */
-class PasscodeTooShort extends StartRefused {
-  constructor() {
-    super(`A passcode has at least ${LEAST_PASSCODE} characters; choose a longer one: bin/start --passcode WORD`)
-    this.name = 'PasscodeTooShort'
-  }
-}
+import { hashPasscode, makePasscode, meansPasscode, verifyPasscode } from './hash'
 
 /**
  * Makes sure that there is a passcode: the one given, else the one kept from earlier by its hash, else a new one. Returns
@@ -22,7 +13,6 @@ async function readySecret(
   kept: string,
   keep: (passcode: string) => Promise<void>,
 ): Promise<string | null> {
-  if (given && given.length < LEAST_PASSCODE) throw new PasscodeTooShort()
   if (kept && (!given || (await verifyPasscode(given, kept)))) return null
   const passcode = given ?? makePasscode()
   await keep(passcode)

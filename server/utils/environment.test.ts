@@ -50,6 +50,15 @@ test.each([
   ],
   [{ NIMBLE_CONNECTIONS: '1' }, 'NIMBLE_CONNECTIONS is set to “1”; it must be a number from 2 to 500.'],
   [{ NIMBLE_LOGS: 'xml' }, 'NIMBLE_LOGS is set to “xml”; it must be text or json.'],
+  // What it was stays out of the log too.
+  [
+    { NIMBLE_PASSCODE: 'gulls' },
+    'A passcode has at least 6 characters; choose a longer one: bin/start --passcode WORD',
+  ],
+  [
+    { NIMBLE_SCHOOL: '1', NIMBLE_KEEPER: 'gulls' },
+    'A passcode has at least 6 characters; choose a longer one: NIMBLE_KEEPER=WORD',
+  ],
   [{ NIMBLE_HTTPS: 'perhaps' }, 'NIMBLE_HTTPS is set to “perhaps”; it must be 1 or 0.'],
 ])('%j is refused in a sentence', (set, says) => {
   expect(() => readEnvironment(set)).toThrow(new StartRefused(says))

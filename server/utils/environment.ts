@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { LEAST_PASSCODE } from '../access/hash'
 import { StartRefused } from './startRefused'
 
 /** What is set from outside, named in docs/serving.md. */
@@ -15,8 +16,8 @@ const shape = z.object({
   /** Many rooms in one database, each with a passcode of its own, made by a keeper. */
   NIMBLE_SCHOOL: z.stringbool().default(false),
   /** The keeper's passcode. */
-  NIMBLE_KEEPER: z.string().min(1).optional(),
-  NIMBLE_PASSCODE: z.string().min(1).optional(),
+  NIMBLE_KEEPER: z.string().min(LEAST_PASSCODE).optional(),
+  NIMBLE_PASSCODE: z.string().min(LEAST_PASSCODE).optional(),
   /** Behind an https proxy: cookies are secure, and links say https. */
   NIMBLE_HTTPS: z.stringbool().default(false),
   /** Behind a proxy that says in X-Forwarded-For, in place of whatever stood there, who asks. */
@@ -47,6 +48,13 @@ const WANTED: Readonly<Record<string, string>> = {
   DATABASE_URL: 'an address like postgres://user@host:5432/name',
 }
 
+/** Guessing finds a shorter one; what it was stands in no log. */
+const LONGER = `A passcode has at least ${LEAST_PASSCODE} characters; choose a longer one:`
+const SAYS: Readonly<Record<string, string>> = {
+  NIMBLE_PASSCODE: `${LONGER} bin/start --passcode WORD`,
+  NIMBLE_KEEPER: `${LONGER} NIMBLE_KEEPER=WORD`,
+}
+
 /** An address as it may stand in a log. */
 const withoutPassword = (value: string) => value.replace(/\/\/.*@/, '//…@')
 
@@ -56,7 +64,7 @@ export function readEnvironment(from: Readonly<Record<string, string | undefined
   if (!read.success) {
     const name = String(read.error.issues[0]?.path[0])
     throw new StartRefused(
-      `${name} is set to “${withoutPassword(from[name] ?? '')}”; it must be ${WANTED[name] ?? '1 or 0'}.`,
+      SAYS[name] ?? `${name} is set to “${withoutPassword(from[name] ?? '')}”; it must be ${WANTED[name] ?? '1 or 0'}.`,
     )
   }
   const { NITRO_HOST, HOST = '', NITRO_PORT, PORT = '3000', ...set } = read.data

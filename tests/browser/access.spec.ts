@@ -1,4 +1,4 @@
-import { rmSync } from 'node:fs'
+import { readdirSync, rmSync } from 'node:fs'
 import { expect, request as requests, test } from '@playwright/test'
 import { makeMatch } from './helpers'
 import { ownServer } from './server'
@@ -100,5 +100,7 @@ test('a passcode that is soon guessed is none', async () => {
   const short = ownServer(25, { host: '0.0.0.0' })
   expect(await short.ended({ NIMBLE_PASSCODE: 'gulls' })).toBe(1)
   await expect.poll(short.told).toContain('A passcode has at least 6 characters')
+  // It is seen before the folder is opened.
+  expect(readdirSync(short.folder)).toEqual([])
   rmSync(short.folder, { recursive: true, force: true })
 })
