@@ -9,6 +9,10 @@ const SCHEMAS = /\/zod\/v4\/classic\/schemas\.js$/
 const SAID = /^\s*inst\._zod\.processJSONSchema = .*;$/gm
 const JSON_SCHEMAS = /\/zod\/v4\/core\/to-json-schema\.js$/
 
+/** Pictures of people, which every button could show; there are none of children here. */
+const AVATAR = /\/@nuxt\/ui\/dist\/runtime\/components\/Avatar\.vue$/
+const NOTHING = '<script>export default { render: () => null }</script>'
+
 /** The same names; whoever asks one of them for a JSON schema is refused. Those that only make ready for it are called for every form. */
 function unmade(code: string): string {
   const names = [...code.matchAll(/^export (?:function|const) (\w+)/gm)].map(([, name]) => name!)
@@ -24,9 +28,12 @@ export default defineNuxtModule({
     addVitePlugin(
       {
         name: 'unasked',
+        // Before parts are compiled.
+        enforce: 'pre',
         transform(code, id) {
           if (CALLING.test(id)) return { code, map: null, moduleSideEffects: false }
           if (SCHEMAS.test(id)) return { code: code.replace(SAID, ''), map: null }
+          if (AVATAR.test(id)) return { code: NOTHING, map: null }
           if (JSON_SCHEMAS.test(id)) return { code: unmade(code), map: null }
           return PALETTES.test(id) ? { code: 'export default {}', map: null } : null
         },
