@@ -26,6 +26,16 @@ const scrolls = ref(false)
 const STEPS = 12
 const REFINE = 3
 
+/** What the newest fit found: the room, the scale, and how large and how many what lies in it was then. */
+let found = ''
+/** To be asked while what room is left isn't given away. */
+function measured(): string {
+  const [box, content] = [outer.value!, inner.value!]
+  const { height } = content.getBoundingClientRect()
+  const parts = content.getElementsByTagName('*').length
+  return [box.clientWidth, box.clientHeight, zoom.value, height, content.scrollWidth, parts].join(' ')
+}
+
 /** Whether the content fits at a scale: it is laid out anew for each try, since text and rows wrap. */
 function fits(scale: number): boolean {
   const [box, content] = [outer.value!, inner.value!]
@@ -39,6 +49,13 @@ function fit() {
   // A part that is still being loaded has no size yet, and would be taken for one that fits at any scale.
   if (!outer.value?.clientHeight || !inner.value?.clientHeight) return
   inner.value.style.minHeight = ''
+  // Most plays change words and numbers where they stand: then the scale stays, which a dozen layouts would find again.
+  if (found !== measured()) find()
+  spread()
+  lookWhetherItScrolls()
+}
+
+function find() {
   // Rows wrap, so that something larger may fit where something smaller does not: looked for from the largest down.
   let high = most
   let low = least
@@ -53,9 +70,8 @@ function fit() {
     else high = middle
   }
   zoom.value = Math.round(low * 1000) / 1000
-  inner.value.style.zoom = String(zoom.value)
-  spread()
-  lookWhetherItScrolls()
+  inner.value!.style.zoom = String(zoom.value)
+  found = measured()
 }
 
 /** Its own scale counts in its own height, too. */
@@ -105,7 +121,10 @@ useMutationObserver(inner, () => refit(), { childList: true, subtree: true, char
 onMounted(fit)
 watch(
   () => [least, most],
-  () => refit(),
+  () => {
+    found = ''
+    refit()
+  },
 )
 </script>
 
