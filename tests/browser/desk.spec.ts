@@ -1,5 +1,18 @@
 import { expect, test } from '@playwright/test'
-import { append, entriesOf, makeMatch, openDesk, press, score, sideWhole, standBetween, tape, verdict } from './helpers'
+import {
+  append,
+  entriesOf,
+  expectVerdictWhole,
+  makeMatch,
+  openDesk,
+  press,
+  score,
+  sideWhole,
+  SIZES,
+  standBetween,
+  tape,
+  verdict,
+} from './helpers'
 
 const roll = (by: number, dice: number[], keep?: number[]) => ({
   play: { do: 'roll', by, dice, ...(keep ? { keep } : {}) },
@@ -65,6 +78,47 @@ test('a wrong sum is noted with what is right', async ({ page, request }) => {
   await page.getByRole('button', { name: /said 18/ }).click()
   await expect(score(page, 1)).toContainText('19')
   await expect(verdict(page)).toContainText('Ines said 18; it is 19.')
+})
+
+test('the framed tens of a working are whole in the verdict, and over no words, at every size', async ({
+  page,
+  request,
+}) => {
+  await openDesk(page, await makeMatch(request, { entries: [roll(1, [5, 4, 3, 2, 6]), stop(1)] }))
+  await expect(verdict(page).locator('.ten')).toHaveText(['6 + 4', '5 + 3 + 2'])
+  const cut = () =>
+    verdict(page)
+      .locator('.says')
+      .evaluate((says) => {
+        const words = says.querySelector('p')!.getBoundingClientRect()
+        const room = says.getBoundingClientRect()
+        return [...says.querySelectorAll('.ten')]
+          .map((frame) => frame.getBoundingClientRect())
+          .filter(({ top, bottom }) => top < words.bottom - 0.5 || bottom > room.bottom + 0.5)
+          .map(({ top, bottom }) => `${top} to ${bottom}, between ${words.bottom} and ${room.bottom}`)
+      })
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    await expect.poll(async () => [width, await cut()]).toEqual([width, []])
+  }
+})
+
+test('what is left for the referee to decide is told whole, with its keys, at every size', async ({
+  page,
+  request,
+}) => {
+  const entries = [
+    { do: 'ask', by: 1, of: 2, for: 3, got: false },
+    { do: 'draw', by: 1 },
+    { do: 'ask', by: 2, of: 1, for: 4, got: false },
+    { do: 'draw', by: 2, card: 5 },
+    { do: 'ask', by: 1, of: 2, for: 3, got: true },
+  ].map((play) => ({ play }))
+  await openDesk(page, await makeMatch(request, { game: 'ask-for-rest', entries }))
+  await expect(verdict(page)).toContainText('one of the two was wrong')
+  for (const name of ['Put it right …', 'Take it back', 'Leave it so'])
+    await expect(verdict(page).getByRole('button', { name })).toBeVisible()
+  await expectVerdictWhole(page, 'said no, and gave it')
 })
 
 test('where the sum must be right the verdict waits for it, and for the explanation', async ({ page, request }) => {

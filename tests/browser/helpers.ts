@@ -273,6 +273,24 @@ export function score(page: Page, seat: number) {
 }
 
 export const verdict = (page: Page) => page.getByTestId('verdict')
+/** At no size anything is cut off of what the verdict says, or of its keys. */
+export async function expectVerdictWhole(page: Page, says: string) {
+  const cut = () =>
+    page
+      .locator('.verdict, .verdict .says, .verdict [role="group"], .verdict button')
+      .evaluateAll((parts) =>
+        parts.flatMap(({ scrollHeight, clientHeight, scrollWidth, clientWidth, className }) =>
+          scrollHeight > clientHeight + 2 || scrollWidth > clientWidth + 2
+            ? [`${className}: ${scrollWidth}x${scrollHeight} in ${clientWidth}x${clientHeight}`]
+            : [],
+        ),
+      )
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    await expect.poll(async () => [width, says, await cut()]).toEqual([width, says, []])
+  }
+}
+
 export const tape = (page: Page) => page.getByRole('region', { name: 'Tape' })
 export const pad = (page: Page) => page.getByRole('region', { name: 'Pad' })
 

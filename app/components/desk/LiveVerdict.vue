@@ -5,7 +5,8 @@ import { stampOf, stampOfLine } from '~/utils/stamps'
 
 /**
  * The verdict on what is being entered, before it is recorded; else the last one, large, with its stamp, until the
- * next entry begins. It keeps its height, and its keys their place, so that nothing moves under a finger.
+ * next entry begins. It keeps its height, and its keys their place, so that nothing moves under a finger; what needs more
+ * room for a while lies over the table's lower edge.
  */
 const { tape, last, amending } = defineProps<{
   tape: Tape
@@ -86,24 +87,35 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
           ><UIcon name="i-lucide-eye" class="size-5" /> <span>Show it</span></Key
         >
       </OverruleKeys>
-      <div v-else-if="deciding" class="keys">
+      <VerdictKeys v-else-if="deciding" label="Yours to decide">
         <Key v-if="deciding.entry.kind === 'play'" @click="emit('amend', deciding)"
-          ><UIcon name="i-lucide-pencil" class="size-5" /> Put it right …</Key
+          ><UIcon name="i-lucide-pencil" class="size-5" /> <span>Put it right …</span></Key
         >
-        <Key @click="emit('strike', deciding)"><UIcon name="i-lucide-undo-2" class="size-5" /> Take it back</Key>
-        <Key @click="emit('leave', deciding)"><UIcon name="i-lucide-check" class="size-5" /> Leave it so</Key>
-      </div>
+        <Key @click="emit('strike', deciding)"
+          ><UIcon name="i-lucide-undo-2" class="size-5" /> <span>Take it back</span></Key
+        >
+        <Key @click="emit('leave', deciding)"
+          ><UIcon name="i-lucide-check" class="size-5" /> <span>Leave it so</span></Key
+        >
+      </VerdictKeys>
     </div>
   </div>
 </template>
 
 <style scoped>
+.place {
+  position: relative;
+  height: 4.6rem;
+}
 .verdict {
+  position: absolute;
+  inset: auto 0 0;
+  z-index: 2;
+  min-height: 100%;
   display: grid;
   grid-template-columns: auto minmax(0, 1fr) auto;
   align-items: center;
   gap: 0.3rem 0.9rem;
-  height: 4.6rem;
   padding: 0.3rem 0.8rem;
   border-radius: 0.6rem;
   border: 2px solid var(--rule);
@@ -114,7 +126,7 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
   font-size: 1.2rem;
 }
 .says {
-  max-height: 4rem;
+  max-height: 8rem;
   overflow-y: auto;
   font-weight: 600;
   font-size: 1.1rem;
@@ -140,10 +152,6 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
   font-size: 1.15rem;
   cursor: pointer;
 }
-.keys {
-  display: flex;
-  gap: 0.35rem;
-}
 .stands,
 .overruled {
   border-color: var(--stands);
@@ -165,11 +173,13 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
 }
 /* Narrow, or a tablet upright: the words have the whole width, stamp and keys a line of their own below. */
 @media (max-width: 63.99rem) {
+  .place {
+    height: 7rem;
+  }
   .verdict {
     grid-template-columns: auto minmax(0, 1fr);
-    grid-template-rows: minmax(0, 1fr) auto;
+    grid-template-rows: minmax(min-content, 1fr) auto;
     gap: 0.2rem 0.5rem;
-    height: 7rem;
     padding: 0.3rem 0.5rem;
   }
   .says {
@@ -177,7 +187,6 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
     grid-row: 1;
     font-size: 1rem;
     line-height: 1.15;
-    max-height: 4.2rem;
   }
   .says.long {
     font-size: 0.92rem;
@@ -206,16 +215,17 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
     position: absolute;
     clip-path: inset(50%);
   }
+  .place {
+    height: 3.6rem;
+  }
   .verdict {
     grid-template-columns: auto minmax(0, 1fr) auto;
-    grid-template-rows: minmax(0, 1fr);
-    height: 3.6rem;
+    grid-template-rows: minmax(min-content, 1fr);
     padding: 0.15rem 0.5rem;
   }
   .says {
     font-size: 0.95rem;
     line-height: 1.15;
-    max-height: 3.2rem;
     grid-column: auto;
     grid-row: auto;
   }
@@ -229,24 +239,17 @@ const short = (says: string) => says.replace(/^Doesn’t stand: /, '')
     grid-row: auto;
   }
 }
-/* A phone: as high as the words alone. Keys come below them, and what they need is taken from the table above for so long. */
+/* A phone: as high as the words alone. Keys come below them. */
 @media (max-width: 47.99rem), (max-height: 34rem) and (max-width: 59.99rem) {
   .place {
-    position: relative;
     height: 4.2rem;
   }
   .verdict {
-    position: absolute;
-    inset: auto 0 0;
-    z-index: 2;
-    height: auto;
-    min-height: 100%;
     grid-template-columns: auto minmax(0, 1fr);
     grid-template-rows: auto auto;
   }
   .says {
     grid-column: 2;
-    max-height: 8rem;
   }
   .idle .says {
     grid-column: 1 / -1;

@@ -26,7 +26,7 @@ const { label } = defineProps<{ label: string }>()
     flex: none;
   }
 }
-/* Low: words in two lines, without their pictures. */
+/* Low: words in two lines. */
 @media (max-height: 34rem) {
   .keys :deep(.key) {
     min-height: 2.75rem;
@@ -38,6 +38,8 @@ const { label } = defineProps<{ label: string }>()
   .keys :deep(.key > span) {
     font-size: 0.8rem;
   }
+}
+@media (max-width: 30rem), (max-height: 34rem) {
   .keys :deep(.key:not([aria-label='Never mind']) > :first-child:not(:last-child)) {
     display: none;
   }

@@ -40,6 +40,9 @@ const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0)
 
 <style scoped>
 .ten {
+  /* Its line is as high as its frame, wherever it stands: else the frame lies over the words above, or is cut off below. */
+  display: inline-block;
+  line-height: 1.1;
   padding: 0 0.25em;
   border: 2px solid var(--accent);
   border-radius: 0.5em;
