@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
 import {
   append,
   boardOf,
@@ -55,12 +55,20 @@ test('touching a player’s name enters for that player, out of turn too; once m
   await expect(pad(page)).toContainText('Ines')
 })
 
+/** A desk where a key was tapped twice; a new one where the machine was too slow for a double tap. Resolves with the match. */
+async function tappedTwice(page: Page, request: APIRequestContext, entries: readonly unknown[], name: RegExp) {
+  for (let tries = 1; ; tries++) {
+    const match = await makeMatch(request, { entries: [...entries] })
+    await openDesk(page, match)
+    const key = page.getByRole('button', { name })
+    await expect(key).toBeEnabled()
+    const { x, y, width, height } = (await key.boundingBox())!
+    if ((await doubleTap(page, [x + width / 2, y + height / 2])) || tries === 4) return match
+  }
+}
+
 test('a double tap is one play: nothing under the finger takes the second touch', async ({ page, request }) => {
-  const match = await makeMatch(request, { entries: [roll(1)] })
-  await openDesk(page, match)
-  const key = (await page.getByRole('button', { name: /^Stop and bank 19/ }).boundingBox())!
-  const at = [key.x + key.width / 2, key.y + key.height / 2] as const
-  await doubleTap(page, at)
+  const match = await tappedTwice(page, request, [roll(1)], /^Stop and bank 19/)
   await expect(onTurn(page)).toContainText('Tomasz')
   await expect.poll(() => entriesOf(request, match)).toEqual([roll(1), stop(1, 19)])
   await expect(page.getByRole('button', { name: '5 dice to enter' })).toBeVisible()
@@ -70,13 +78,7 @@ test('taking back says what it took back and offers it again; a double tap takes
   page,
   request,
 }) => {
-  const match = await makeMatch(request, { entries: [roll(1), stop(1, 19), roll(2)] })
-  await openDesk(page, match)
-  const takeBack = page.getByRole('button', { name: 'Take back', exact: true })
-  await expect(takeBack).toBeEnabled()
-  const key = (await takeBack.boundingBox())!
-  const at = [key.x + key.width / 2, key.y + key.height / 2] as const
-  await doubleTap(page, at)
+  const match = await tappedTwice(page, request, [roll(1), stop(1, 19), roll(2)], /^Take back$/)
   await expect(page.getByRole('status').filter({ hasText: 'Taken back: Tomasz rolls 6 5 4 3 1' })).toBeVisible()
   await expect.poll(async () => (await entriesOf(request, match)).slice(3)).toEqual([{ strike: 3 }])
   await tap(page, 'Bring it back')
