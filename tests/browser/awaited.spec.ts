@@ -50,16 +50,10 @@ test('older matches that come after another question was asked are not put under
   let letGo = () => {}
   const gate = new Promise<void>((go) => (letGo = go))
   await page.route('**/api/logbook?*', async (route) => {
-    const asked = new URL(route.request().url()).searchParams
-    const told = (await (
-      await route.fetch({
-        url: route
-          .request()
-          .url()
-          .replace(/&before=.*/, ''),
-      })
-    ).json()) as object
-    if (asked.has('before')) await gate
+    const url = route.request().url()
+    const newest = await route.fetch({ url: url.replace(/&before=.*/, '') })
+    const told = (await newest.json()) as object
+    if (new URL(url).searchParams.has('before')) await gate
     await route.fulfill({ json: { ...told, next: '2026-11-28T10:00:00.000Z~breakwater' } })
   })
   await page.goto('/logbook')

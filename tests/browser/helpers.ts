@@ -283,6 +283,7 @@ export function score(page: Page, seat: number) {
 }
 
 export const verdict = (page: Page) => page.getByTestId('verdict')
+
 /** At no size anything is cut off of what the verdict says, or of its keys. */
 export async function expectVerdictWhole(page: Page, says: string) {
   const cut = () =>
